@@ -1,0 +1,42 @@
+package welumen.cabin;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Optional;
+import welumen.cabin.CabinChange.PartsListed;
+
+/** The parts of one car, in the order in which they were listed; no two of one name. */
+public record Cabin(List<Part> parts) {
+    public static final Cabin EMPTY = new Cabin(List.of());
+
+    public Cabin {
+        parts = List.copyOf(parts);
+    }
+
+    public Cabin after(CabinChange change) {
+        return switch (change) {
+            case PartsListed(var listed) -> {
+                var byName = new LinkedHashMap<PartId, Part>();
+                parts.forEach(part -> byName.put(part.id(), part));
+                listed.forEach(part -> byName.put(part.id(), part));
+                yield new Cabin(new ArrayList<>(byName.values()));
+            }
+        };
+    }
+
+    public Optional<Part> findOne(PartId id) {
+        return parts.stream().filter(part -> part.id().equals(id)).findFirst();
+    }
+
+    /** @throws IllegalArgumentException if the car has no such part */
+    public Part one(PartId id) {
+        return findOne(id)
+                .orElseThrow(
+                        () -> new IllegalArgumentException("The car has no part [%s]. List it first.".formatted(id)));
+    }
+
+    public List<Part> at(Spot spot) {
+        return parts.stream().filter(part -> part.spot() == spot).toList();
+    }
+}

@@ -1,0 +1,70 @@
+package welumen.cabin;
+
+import java.time.Duration;
+import java.util.List;
+import welumen.shape.Outline;
+import welumen.shape.Point;
+
+/**
+ * What a part is: its word, how long it usually takes to come off once nothing covers it, and the outline in
+ * millimetres on which findings are marked until its own is drawn.
+ */
+public enum PartKind {
+    SEAT("seat", 15, 560, 1150),
+    RUNNER("runner cover", 4, 420, 90),
+    CARPET("carpet", 20, 900, 760),
+    UNDERLAY("underlay", 10, 860, 720),
+    DOOR_CARD("door card", 20, 820, 560),
+    SILL_COVER("sill cover", 4, 1050, 110),
+    DOOR_SEAL("door seal", 1, 1600, 40),
+    DASH("dash", 45, 1350, 420),
+    PAD("pad", 25, 1300, 260),
+    CONSOLE("console", 12, 900, 260),
+    KICK_PANEL("kick panel", 6, 420, 380),
+    BULKHEAD("bulkhead trim", 15, 1300, 480),
+    PILLAR("pillar trim", 5, 480, 120),
+    HEADLINING("headlining", 90, 1900, 1200),
+    SHELF("shelf", 10, 1250, 420),
+    REAR_SEAT("rear seat", 12, 1320, 980),
+    BOARD("board", 8, 900, 600),
+    HANDLE("handle", 3, 140, 60),
+    SWITCHGEAR("switches", 10, 300, 120),
+    SHELL("shell", 0, 900, 700),
+    BATTERY("battery", 5, 260, 180);
+
+    private final String word;
+    private final Duration takesOff;
+    private final Outline outline;
+
+    PartKind(String word, int minutes, double width, double height) {
+        this.word = word;
+        this.takesOff = Duration.ofMinutes(minutes);
+        this.outline = rounded(width, height, Math.min(width, height) / 6);
+    }
+
+    public String word() {
+        return word;
+    }
+
+    /** The usual time to take one off, in the workshop's first guess. */
+    public Duration takesOff() {
+        return takesOff;
+    }
+
+    /** A typical outline, its lower left in the origin. */
+    public Outline outline() {
+        return outline;
+    }
+
+    private static Outline rounded(double w, double h, double r) {
+        return new Outline(List.of(
+                new Point(r, 0),
+                new Point(w - r, 0),
+                new Point(w, r),
+                new Point(w, h - r),
+                new Point(w - r, h),
+                new Point(r, h),
+                new Point(0, h - r),
+                new Point(0, r)));
+    }
+}

@@ -1,0 +1,4 @@
+package welumen.intake;
+
+/** Whose car it is, and how to reach them. */
+public record Customer(String name, String reach) {}

@@ -1,0 +1,25 @@
+package welumen.intake;
+
+import welumen.intake.IntakeChange.AgreementChanged;
+import welumen.intake.IntakeChange.CarTakenIn;
+
+/** Whether a car has been taken in, and which. */
+public sealed interface Intake {
+    /** Nobody has said yet which car this job is about. */
+    record Awaited() implements Intake {}
+
+    record TakenIn(Car car, Customer customer, Agreement agreement) implements Intake {}
+
+    /** @throws IllegalStateException if an agreement is changed before there is a car */
+    default Intake after(IntakeChange change) {
+        return switch (change) {
+            case CarTakenIn(var car, var customer, var agreement) -> new TakenIn(car, customer, agreement);
+            case AgreementChanged(var agreement) -> {
+                if (!(this instanceof TakenIn taken))
+                    throw new IllegalStateException(
+                            "No car has been taken in yet, so nothing can be agreed. Take the car in first.");
+                yield new TakenIn(taken.car(), taken.customer(), agreement);
+            }
+        };
+    }
+}

@@ -1,0 +1,37 @@
+package welumen.shape;
+
+import java.util.List;
+
+/** An upright rectangle in millimetres. */
+public record Box(double minX, double minY, double maxX, double maxY) {
+
+    /** The smallest box round some points. */
+    public static Box of(List<Point> points) {
+        return new Box(
+                points.stream().mapToDouble(Point::x).min().orElseThrow(),
+                points.stream().mapToDouble(Point::y).min().orElseThrow(),
+                points.stream().mapToDouble(Point::x).max().orElseThrow(),
+                points.stream().mapToDouble(Point::y).max().orElseThrow());
+    }
+
+    public double width() {
+        return maxX - minX;
+    }
+
+    public double height() {
+        return maxY - minY;
+    }
+
+    public double area() {
+        return width() * height();
+    }
+
+    /** The smallest box round both. */
+    public Box with(Box other) {
+        return new Box(
+                Math.min(minX, other.minX),
+                Math.min(minY, other.minY),
+                Math.max(maxX, other.maxX),
+                Math.max(maxY, other.maxY));
+    }
+}

@@ -1,0 +1,62 @@
+package welumen.shape;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.valid.IsValidOp;
+
+/** The way between our shapes and the JTS library's, in both directions. */
+public final class Planar {
+    public static final GeometryFactory FACTORY = new GeometryFactory();
+
+    private Planar() {}
+
+    public static Polygon polygon(Outline outline) {
+        return FACTORY.createPolygon(closed(outline.corners()));
+    }
+
+    public static Polygon polygon(Shape shape) {
+        var holes = shape.holes().stream().map(hole -> FACTORY.createLinearRing(closed(hole.corners())));
+        return FACTORY.createPolygon(
+                FACTORY.createLinearRing(closed(shape.outline().corners())), holes.toArray(LinearRing[]::new));
+    }
+
+    /** What keeps a shape from being one: a hole outside its outline, or holes that cross. Empty for a sound shape. */
+    public static Optional<String> fault(Shape shape) {
+        var check = new IsValidOp(polygon(shape));
+        if (check.isValid()) return Optional.empty();
+        var at = check.getValidationError().getCoordinate();
+        return Optional.of(
+                "has a hole that lies outside it or crosses another ring, at (%s, %s)".formatted(at.x, at.y));
+    }
+
+    /** The shell of a polygon as an outline, counter-clockwise. */
+    public static Outline outline(Polygon polygon) {
+        return Outline.ofRing(points(polygon.getExteriorRing().getCoordinates()))
+                .orThrow();
+    }
+
+    /** The polygons that a geometry is made of. */
+    public static List<Polygon> polygons(Geometry geometry) {
+        return Stream.iterate(0, i -> i < geometry.getNumGeometries(), i -> i + 1)
+                .map(geometry::getGeometryN)
+                .filter(Polygon.class::isInstance)
+                .map(Polygon.class::cast)
+                .toList();
+    }
+
+    public static List<Point> points(Coordinate[] coordinates) {
+        return Stream.of(coordinates).map(c -> new Point(c.x, c.y)).toList();
+    }
+
+    static Coordinate[] closed(List<Point> corners) {
+        return Stream.concat(corners.stream(), Stream.of(corners.getFirst()))
+                .map(p -> new Coordinate(p.x(), p.y()))
+                .toArray(Coordinate[]::new);
+    }
+}
