@@ -1,0 +1,57 @@
+package welumen.strip;
+
+import java.util.List;
+
+/** The kinds of fixing that hold trim: the word, its plural, other words for it, and the tool that usually frees it. */
+public enum FixingKind {
+    SCREW("screw", "screws", "screwdriver", "self-tapper", "self-tappers", "tapper", "tappers"),
+    BOLT("bolt", "bolts", "socket", "set-screw", "set-screws"),
+    NUT("nut", "nuts", "spanner"),
+    SPEED_NUT("speed nut", "speed nuts", "pliers", "push-on nut", "push-on nuts"),
+    J_CLIP("J-clip", "J-clips", "pliers"),
+    PUSH_PIN("push pin", "push pins", "plastic lever", "pin", "pins"),
+    TRIM_CLIP("trim clip", "trim clips", "plastic lever", "clip", "clips"),
+    EDGE_CLIP("edge clip", "edge clips", "plastic lever"),
+    TACK("tack", "tacks", "tack lifter"),
+    STAPLE("staple", "staples", "staple lifter"),
+    HOG_RING("hog ring", "hog rings", "side cutters"),
+    LISTING_ROD("listing rod", "listing rods", "pliers", "listing wire", "listing wires"),
+    HEADLINING_BOW("headlining bow", "headlining bows", "two hands", "bow", "bows"),
+    HOOK("hook", "hooks", "hook tool"),
+    HOOK_AND_LOOP("hook-and-loop strip", "hook-and-loop strips", "two hands"),
+    STAKED_BOSS("heat-staked boss", "heat-staked bosses", "sharp chisel", "boss", "bosses"),
+    RIVET("rivet", "rivets", "drill"),
+    PLUG("plug", "plugs", "fingers", "connector", "connectors"),
+    CABLE("cable", "cables", "spanner"),
+    GLUE("glued edge", "glued edges", "warmth and a scraper", "glue");
+
+    private final String word;
+    private final String plural;
+    private final String tool;
+    private final List<String> alsoSaid;
+
+    FixingKind(String word, String plural, String tool, String... alsoSaid) {
+        this.word = word;
+        this.plural = plural;
+        this.tool = tool;
+        this.alsoSaid = List.of(alsoSaid);
+    }
+
+    public String word() {
+        return word;
+    }
+
+    /** The word for so many of them. */
+    public String word(int count) {
+        return count == 1 ? word : plural;
+    }
+
+    public String tool() {
+        return tool;
+    }
+
+    List<String> allWords() {
+        return java.util.stream.Stream.concat(java.util.stream.Stream.of(word, plural), alsoSaid.stream())
+                .toList();
+    }
+}

@@ -1,0 +1,24 @@
+package welumen.strip;
+
+import java.util.List;
+import welumen.cabin.PartId;
+
+/** What happens while a car is taken apart. */
+public sealed interface StripChange {
+    record StepLogged(Step step) implements StripChange {}
+
+    /** A step as it should have been logged; it stands in place of the one with its number. */
+    record StepCorrected(Step step) implements StripChange {}
+
+    record StripRuleNoted(StripRule rule) implements StripChange {}
+
+    /** One part must go in before another, whatever the strip would say. */
+    record RefitLinkNoted(RefitLink link) implements StripChange {}
+
+    /** All places where a part is known to be fixed. */
+    record PlacesNoted(PartId part, List<FixingPlaces> places) implements StripChange {
+        public PlacesNoted {
+            places = List.copyOf(places);
+        }
+    }
+}
