@@ -13,7 +13,7 @@ import welumen.measure.Parsed.Understood;
 final class LengthText {
     private static final Pattern FEET_AND_INCHES =
             Pattern.compile("(\\d+)\\s*(?:ft|foot|feet|'|′|’)[\\s-]*(\\d.*?)\\s*(?:in|inch|inches|\"|″|”|'')?");
-    private static final Pattern AMOUNT = Pattern.compile("([\\d.,'/\\s]*[\\d.,/])\\s*(\\D*)");
+    private static final Pattern AMOUNT = Pattern.compile("([\\d.,'/\\s-]*[\\d.,/])\\s*(\\D*)");
     private static final Pattern WHOLE_AND_FRACTION =
             Pattern.compile("(?:(\\d{1,7})[\\s-]+)?(\\d{1,7})\\s*/\\s*(\\d{1,7})");
     private static final String EXAMPLES = "Type it as 12.5 mm, 1.4 m, 3/8\" or 1' 6 1/2\".";

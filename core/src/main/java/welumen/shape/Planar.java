@@ -41,6 +41,14 @@ public final class Planar {
                 .orThrow();
     }
 
+    /** A polygon as a shape with its holes. */
+    public static Shape shape(Polygon polygon) {
+        var holes = Stream.iterate(0, i -> i < polygon.getNumInteriorRing(), i -> i + 1)
+                .map(i -> Outline.ofRing(points(polygon.getInteriorRingN(i).getCoordinates()))
+                        .orThrow());
+        return new Shape(outline(polygon), holes.toList());
+    }
+
     /** The polygons that a geometry is made of. */
     public static List<Polygon> polygons(Geometry geometry) {
         return Stream.iterate(0, i -> i < geometry.getNumGeometries(), i -> i + 1)

@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Stream;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
 import welumen.strip.Precedence.Before;
@@ -33,9 +32,15 @@ public final class ReachPlanner {
     public static Reach plan(Cabin cabin, StripLog log, PartId target) {
         cabin.one(target);
         var needed = needed(log, target);
-        var inCabinOrder = cabin.parts().stream().map(part -> part.id()).filter(needed::contains).toList();
+        var inCabinOrder = cabin.parts().stream()
+                .map(part -> part.id())
+                .filter(needed::contains)
+                .toList();
         var precedence = new Precedence(
-                inCabinOrder, log.rules().stream().map(rule -> new Before(rule.by(), rule.part())).toList());
+                inCabinOrder,
+                log.rules().stream()
+                        .map(rule -> new Before(rule.by(), rule.part()))
+                        .toList());
         var order = precedence.order((open, _) -> open.getFirst());
         if (order.size() < inCabinOrder.size()) return new Reach.Circle(precedence.circle(order));
         check(log, order);
@@ -59,8 +64,11 @@ public final class ReachPlanner {
     private static void check(StripLog log, List<PartId> order) {
         for (var rule : log.rules()) {
             var part = order.indexOf(rule.part());
-            if (part >= 0 && !log.isOff(rule.by()) && !(order.indexOf(rule.by()) >= 0 && order.indexOf(rule.by()) < part))
-                throw new IllegalStateException("The route takes [%s] off before [%s].".formatted(rule.part(), rule.by()));
+            if (part >= 0
+                    && !log.isOff(rule.by())
+                    && !(order.indexOf(rule.by()) >= 0 && order.indexOf(rule.by()) < part))
+                throw new IllegalStateException(
+                        "The route takes [%s] off before [%s].".formatted(rule.part(), rule.by()));
         }
     }
 
@@ -71,7 +79,8 @@ public final class ReachPlanner {
     private static List<String> tools(StripLog log, List<PartId> order) {
         return order.stream()
                 .flatMap(id -> WhatHolds.of(log, id).stream())
-                .flatMap(hold -> hold instanceof Hold.ByFixings(var places, _) ? Stream.of(places.kind().tool()) : Stream.empty())
+                .filter(Hold.ByFixings.class::isInstance)
+                .map(hold -> ((Hold.ByFixings) hold).places().kind().tool())
                 .distinct()
                 .toList();
     }

@@ -1,0 +1,63 @@
+package welumen.cut;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import welumen.shape.Outline;
+import welumen.shape.Planar;
+import welumen.shape.Point;
+import welumen.shape.Pose;
+import welumen.shape.Shape;
+
+/**
+ * A piece turned and flipped one way, at the origin: its shape, the same a hair smaller for testing (so that pieces may
+ * touch), and the corners with which it is offered up to what lies there already.
+ */
+final class Attitude {
+    /** By how much the tested shape is smaller, in mm; far below the plan's tolerance. */
+    static final double HAIR = 1e-4;
+
+    private static final int MOST_CORNERS = 16;
+
+    final CutPiece piece;
+    final Pose pose;
+    final Shape shape;
+    final Rings tested;
+    final List<Point> corners;
+    final double area;
+
+    private Attitude(CutPiece piece, Pose pose) {
+        this.piece = piece;
+        this.pose = pose;
+        this.shape = pose.apply(piece.shape());
+        this.tested = Rings.of(smaller(shape));
+        this.corners = reaching(shape.outline());
+        this.area = piece.shape().area();
+    }
+
+    static Attitude of(CutPiece piece, double turnDegrees, boolean flipped) {
+        return new Attitude(piece, new Pose(0, 0, turnDegrees, flipped));
+    }
+
+    double[] box(double dx, double dy) {
+        var box = shape.outline().box();
+        return new double[] {box.minX() + dx, box.minY() + dy, box.maxX() + dx, box.maxY() + dy};
+    }
+
+    private static Shape smaller(Shape shape) {
+        var parameters = new BufferParameters(4, BufferParameters.CAP_SQUARE, BufferParameters.JOIN_MITRE, 10);
+        var polygons = Planar.polygons(BufferOp.bufferOp(Planar.polygon(shape), -HAIR, parameters));
+        return polygons.size() == 1 ? Planar.shape(polygons.getFirst()) : shape;
+    }
+
+    /** The corners that stand out; of a long outline those furthest out, evenly round. */
+    private static List<Point> reaching(Outline outline) {
+        var hull = Planar.points(Planar.polygon(outline).convexHull().getCoordinates());
+        var all = hull.subList(0, hull.size() - 1);
+        if (all.size() <= MOST_CORNERS) return all;
+        var some = new ArrayList<Point>();
+        for (var i = 0; i < MOST_CORNERS; i++) some.add(all.get(i * all.size() / MOST_CORNERS));
+        return some;
+    }
+}

@@ -1,0 +1,39 @@
+package welumen.cut;
+
+import welumen.shape.Shape;
+
+/**
+ * A piece to be cut.
+ *
+ * @param quantity how many of it
+ * @param material empty where any stock without a material will do
+ * @param flip whether it may lie face down
+ * @param grade the worst grade of leather on which it may lie, 1 best to 4
+ * @param pair the piece that should come from a mirrored place; empty if none
+ */
+public record CutPiece(
+        String id,
+        Shape shape,
+        int quantity,
+        String material,
+        Turns turns,
+        boolean flip,
+        int grade,
+        Stretch stretch,
+        String pair) {
+    /** @throws IllegalArgumentException if the quantity is not from 0 to 10000, or the grade not from 1 to 4 */
+    public CutPiece {
+        if (quantity < 0 || quantity > 10_000)
+            throw new IllegalArgumentException("The quantity [%d] is not from 0 to 10000.".formatted(quantity));
+        if (grade < 1 || grade > 4)
+            throw new IllegalArgumentException("The grade [%d] is not from 1 to 4.".formatted(grade));
+    }
+
+    /** Whether this piece may lie so on a stock, apart from where. */
+    public boolean mayLie(double turnDegrees, boolean flipped, Stock stock) {
+        return (flip || !flipped)
+                && material.equals(stock.material())
+                && turns.allow(turnDegrees)
+                && Stretch.agree(stretch, turnDegrees, flipped, stock.stretch());
+    }
+}

@@ -1,0 +1,46 @@
+package welumen.cut;
+
+import java.util.HashSet;
+import java.util.List;
+
+/**
+ * What is to be cut from what.
+ *
+ * @param gap the least distance between two pieces, and between a piece and the edge of its stock or of a flaw, in mm
+ * @param pinned pieces that stay where they are
+ */
+public record CutProblem(double gap, List<CutPiece> pieces, List<Stock> stock, List<Placement> pinned) {
+    /** @throws IllegalArgumentException if two pieces or two stocks share a name, or the gap is not from 0 to 1000 mm */
+    public CutProblem {
+        pieces = List.copyOf(pieces);
+        stock = List.copyOf(stock);
+        pinned = List.copyOf(pinned);
+        if (!(gap >= 0 && gap <= 1000))
+            throw new IllegalArgumentException("The gap [%s mm] is not from 0 to 1000 mm.".formatted(gap));
+        unique("piece", pieces.stream().map(CutPiece::id).toList());
+        unique("stock", stock.stream().map(Stock::id).toList());
+    }
+
+    /** @throws IllegalArgumentException if there is no such piece */
+    public CutPiece piece(String id) {
+        return pieces.stream()
+                .filter(piece -> piece.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no piece [%s].".formatted(id)));
+    }
+
+    /** @throws IllegalArgumentException if there is no such stock */
+    public Stock stock(String id) {
+        return stock.stream()
+                .filter(one -> one.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no stock [%s].".formatted(id)));
+    }
+
+    private static void unique(String what, List<String> names) {
+        var seen = new HashSet<String>();
+        for (var name : names)
+            if (!seen.add(name))
+                throw new IllegalArgumentException("The name [%s] stands on two entries of %s.".formatted(name, what));
+    }
+}

@@ -1,0 +1,79 @@
+package welumen.cut;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import welumen.shape.Outline;
+import welumen.shape.Planar;
+import welumen.shape.Point;
+
+/** One empty stock made ready for laying out: its edge, its flaws, and what is too poor for each grade. Never changes. */
+final class Ground {
+    private static final double MITRE = 4;
+
+    final Stock stock;
+    final Rings edge;
+    final List<Rings> flaws;
+    final List<Point> anchors;
+    private final Map<Integer, List<Rings>> poor = new HashMap<>();
+    private final Map<Integer, List<Point>> poorAnchors = new HashMap<>();
+
+    Ground(Stock stock, double gap) {
+        this.stock = stock;
+        this.edge = Rings.of(stock.shape().outline());
+        this.flaws = stock.shape().holes().stream().map(Rings::of).toList();
+        this.anchors = anchors(stock, gap);
+        for (var grade = 1; grade <= 4; grade++) {
+            var worse = Grades.worseThan(grade, stock);
+            poor.put(grade, worse.stream().map(Rings::of).toList());
+            poorAnchors.put(
+                    grade, worse.stream().flatMap(one -> corners(one).stream()).toList());
+        }
+    }
+
+    List<Rings> tooPoorFor(int grade) {
+        return poor.get(grade);
+    }
+
+    List<Point> anchorsOfPoor(int grade) {
+        return poorAnchors.get(grade);
+    }
+
+    /** Whether a piece, shifted, lies wholly inside, off the flaws and on leather good enough. */
+    boolean takes(Attitude lying, double dx, double dy, double gap) {
+        if (lying.tested.minX + dx < edge.minX
+                || lying.tested.maxX + dx > edge.maxX
+                || lying.tested.minY + dy < edge.minY
+                || lying.tested.maxY + dy > edge.maxY) return false;
+        if (!edge.containsStartOf(lying.tested, dx, dy) || edge.comesNear(lying.tested, dx, dy, gap)) return false;
+        for (var flaw : flaws) if (flaw.meets(lying.tested, dx, dy, gap)) return false;
+        for (var place : tooPoorFor(lying.piece.grade())) if (place.meets(lying.tested, dx, dy, 0)) return false;
+        return true;
+    }
+
+    /** The corners of an outline grown by the gap: where a corner of another piece can touch. */
+    static List<Point> grown(Outline outline, double gap) {
+        return corners(moved(Planar.polygon(outline), gap));
+    }
+
+    private static List<Point> anchors(Stock stock, double gap) {
+        var anchors = new ArrayList<>(corners(moved(Planar.polygon(stock.shape().outline()), -gap)));
+        for (var hole : stock.shape().holes()) anchors.addAll(grown(hole, gap));
+        return anchors;
+    }
+
+    private static Geometry moved(Polygon polygon, double by) {
+        if (by == 0) return polygon;
+        return BufferOp.bufferOp(
+                polygon, by, new BufferParameters(2, BufferParameters.CAP_SQUARE, BufferParameters.JOIN_MITRE, MITRE));
+    }
+
+    private static List<Point> corners(Geometry geometry) {
+        return Planar.points(geometry.getCoordinates());
+    }
+}

@@ -1,0 +1,19 @@
+package welumen.cut;
+
+import welumen.shape.Shape;
+
+/** A piece as it lies in a plan. */
+record Lies(CutPiece piece, Placement placement, Stock stock, Shape shape) {
+    static Lies of(CutProblem problem, Placement placement) {
+        var piece = problem.piece(placement.piece());
+        return new Lies(
+                piece,
+                placement,
+                problem.stock(placement.stock()),
+                placement.pose().apply(piece.shape()));
+    }
+
+    String name() {
+        return "%s, copy %d".formatted(placement.piece(), placement.copy());
+    }
+}

@@ -1,0 +1,49 @@
+package welumen.cut;
+
+/** What is wrong with a plan. */
+public sealed interface PlanFault {
+    /** A sentence with the place in mm. */
+    String said();
+
+    /** Two pieces overlap, or lie closer than the gap. */
+    record TooClose(String one, String other, String stock, double distance) implements PlanFault {
+        @Override
+        public String said() {
+            return "“%s” and “%s” lie %s on “%s”."
+                    .formatted(one, other, distance == 0 ? "over each other" : distance + " mm apart", stock);
+        }
+    }
+
+    /** A piece reaches over the edge of its stock or into a flaw, or closer to it than the gap. */
+    record OverTheEdge(String piece, String stock) implements PlanFault {
+        @Override
+        public String said() {
+            return "“%s” lies over or too near the edge or a flaw of “%s”.".formatted(piece, stock);
+        }
+    }
+
+    /** A piece lies on leather that is worse than it may be. */
+    record PoorGrade(String piece, String stock, double area) implements PlanFault {
+        @Override
+        public String said() {
+            return "“%s” lies with %.1f mm² on too poor a grade of “%s”.".formatted(piece, area, stock);
+        }
+    }
+
+    /** A piece is turned, flipped or matched with a stock as it must not be. */
+    record NotSo(String piece, String stock) implements PlanFault {
+        @Override
+        public String said() {
+            return "“%s” must not lie so on “%s”: its material, turn, face or stretch does not allow it."
+                    .formatted(piece, stock);
+        }
+    }
+
+    /** A copy is there twice, or is none of the piece's. */
+    record NoSuchCopy(String piece, int copy) implements PlanFault {
+        @Override
+        public String said() {
+            return "“%s” has no copy %d, or it is laid twice.".formatted(piece, copy);
+        }
+    }
+}

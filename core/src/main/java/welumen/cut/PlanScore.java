@@ -1,0 +1,57 @@
+package welumen.cut;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Collectors;
+import welumen.shape.Box;
+
+/**
+ * How good a plan is, in the order in which it counts: pieces left over, sheets opened, cost, and the least of the
+ * emptiest sheet, which is a roll's used length or the share of a hide that the box round its pieces covers.
+ */
+public record PlanScore(int leftOver, int sheets, double cost, double leastOfSheet) implements Comparable<PlanScore> {
+    private static final Comparator<PlanScore> ORDER = Comparator.comparingInt(PlanScore::leftOver)
+            .thenComparingInt(PlanScore::sheets)
+            .thenComparingDouble(PlanScore::cost)
+            .thenComparingDouble(PlanScore::leastOfSheet);
+
+    /** The score of these placements; {@code all} is how many there should be. */
+    static PlanScore of(int all, List<Lies> lying) {
+        var bySheet = lying.stream().collect(Collectors.groupingBy(Lies::stock));
+        var cost = bySheet.entrySet().stream()
+                .mapToDouble(use -> cost(use.getKey(), use.getValue()))
+                .sum();
+        var least = bySheet.entrySet().stream()
+                .mapToDouble(use -> used(use.getKey(), use.getValue()))
+                .min()
+                .orElse(0);
+        return new PlanScore(all - lying.size(), bySheet.size(), Math.round(cost * 1e6) / 1e6, least);
+    }
+
+    private static double cost(Stock stock, List<Lies> lying) {
+        return switch (stock) {
+            case Stock.Hide hide -> hide.cost();
+            case Stock.Roll roll -> roll.costPerMetre() * box(lying).maxX() / 1000;
+        };
+    }
+
+    private static double used(Stock stock, List<Lies> lying) {
+        return switch (stock) {
+            case Stock.Hide hide ->
+                box(lying).area() / hide.shape().outline().box().area();
+            case Stock.Roll roll -> box(lying).maxX() / roll.length();
+        };
+    }
+
+    static Box box(List<Lies> lying) {
+        return lying.stream()
+                .map(lies -> lies.shape().outline().box())
+                .reduce(Box::with)
+                .orElseThrow();
+    }
+
+    @Override
+    public int compareTo(PlanScore other) {
+        return ORDER.compare(this, other);
+    }
+}

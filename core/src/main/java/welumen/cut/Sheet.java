@@ -1,0 +1,122 @@
+package welumen.cut;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import welumen.shape.Point;
+
+/** A stock on which pieces are being laid, and the search for the next one's place. Used by one thread. */
+final class Sheet {
+    /** Where a piece can lie, and how good that is: less is better. */
+    record Place(Attitude attitude, double dx, double dy, double badness) {}
+
+    private record Laid(Attitude attitude, Rings rings, double dx, double dy) {}
+
+    private static final double[] STEPS = {64, 16, 4, 1, 0.25, 0.0625};
+
+    final Ground ground;
+    private final double gap;
+    private final Corner corner;
+    private final List<Laid> laid = new ArrayList<>();
+    private final List<Point> anchors;
+    private double[] box = {
+        Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY
+    };
+
+    Sheet(Ground ground, double gap, Corner corner) {
+        this.ground = ground;
+        this.gap = gap;
+        this.corner = corner;
+        this.anchors = new ArrayList<>(ground.anchors);
+    }
+
+    boolean isEmpty() {
+        return laid.isEmpty();
+    }
+
+    /** The best place for a piece in one of these attitudes; empty if it has none. */
+    Optional<Place> placeFor(List<Attitude> attitudes) {
+        return attitudes.stream()
+                .flatMap(attitude -> placeFor(attitude).stream())
+                .min(Comparator.comparingDouble(Place::badness));
+    }
+
+    void lay(Attitude attitude, double dx, double dy) {
+        laid.add(new Laid(attitude, attitude.tested, dx, dy));
+        for (var point : Ground.grown(attitude.shape.outline(), gap)) anchors.add(point.plus(new Point(dx, dy)));
+        for (var hole : attitude.shape.holes())
+            for (var point : hole.corners()) anchors.add(point.plus(new Point(dx, dy)));
+        box = joined(attitude.box(dx, dy));
+    }
+
+    boolean takes(Attitude attitude, double dx, double dy) {
+        for (var other : laid)
+            if (other.rings().meets(attitude.tested, dx - other.dx(), dy - other.dy(), gap)) return false;
+        return ground.takes(attitude, dx, dy, gap);
+    }
+
+    /** Offers every corner of the piece up to every corner that is there, the most promising first. */
+    private Optional<Place> placeFor(Attitude attitude) {
+        var offers = new ArrayList<Place>();
+        offers(attitude, anchors, offers);
+        offers(attitude, ground.anchorsOfPoor(attitude.piece.grade()), offers);
+        offers.sort(Comparator.comparingDouble(Place::badness));
+        for (var offer : offers) if (takes(attitude, offer.dx(), offer.dy())) return Optional.of(pushed(offer));
+        return Optional.empty();
+    }
+
+    private void offers(Attitude attitude, List<Point> at, List<Place> offers) {
+        for (var anchor : at)
+            for (var own : attitude.corners) {
+                var dx = anchor.x() - own.x();
+                var dy = anchor.y() - own.y();
+                if (attitude.tested.minX + dx < ground.edge.minX
+                        || attitude.tested.maxX + dx > ground.edge.maxX
+                        || attitude.tested.minY + dy < ground.edge.minY
+                        || attitude.tested.maxY + dy > ground.edge.maxY) continue;
+                offers.add(new Place(attitude, dx, dy, badness(attitude, dx, dy)));
+            }
+    }
+
+    /** Pushes a piece toward the corner from which the sheet is filled, as far as it goes. */
+    private Place pushed(Place place) {
+        var dx = place.dx();
+        var dy = place.dy();
+        for (var step : STEPS) {
+            var moved = true;
+            while (moved) {
+                moved = false;
+                if (takes(place.attitude(), dx + corner.x() * step, dy)) {
+                    dx += corner.x() * step;
+                    moved = true;
+                }
+                if (takes(place.attitude(), dx, dy + corner.y() * step)) {
+                    dy += corner.y() * step;
+                    moved = true;
+                }
+            }
+        }
+        return new Place(place.attitude(), dx, dy, badness(place.attitude(), dx, dy));
+    }
+
+    private double badness(Attitude attitude, double dx, double dy) {
+        var own = attitude.box(dx, dy);
+        return switch (ground.stock) {
+            case Stock.Roll roll -> own[2] + 1e-3 * corner.distance(own, ground.edge) / roll.width();
+            case Stock.Hide _ -> {
+                var all = joined(own);
+                yield (all[2] - all[0]) * (all[3] - all[1]) + corner.weight() * corner.distance(own, ground.edge);
+            }
+        };
+    }
+
+    private double[] joined(double[] other) {
+        return new double[] {
+            Math.min(box[0], other[0]),
+            Math.min(box[1], other[1]),
+            Math.max(box[2], other[2]),
+            Math.max(box[3], other[3])
+        };
+    }
+}

@@ -1,0 +1,85 @@
+package welumen.cut;
+
+import java.util.List;
+import welumen.shape.Outline;
+import welumen.shape.Shape;
+
+/** What pieces are cut from. */
+public sealed interface Stock {
+    String id();
+
+    /** Empty where it has none; then it takes the pieces that ask for none. */
+    String material();
+
+    /** The whole of it, its holes being flaws. */
+    Shape shape();
+
+    Stretch stretch();
+
+    /** The grade where no zone lies. */
+    int grade();
+
+    /** Later zones lie over earlier ones. */
+    List<Zone> zones();
+
+    /** What opening it costs. */
+    double cost();
+
+    record Hide(String id, String material, Shape shape, int grade, List<Zone> zones, Stretch stretch, double cost)
+            implements Stock {
+        public Hide {
+            zones = List.copyOf(zones);
+            if (grade < 1 || grade > 4)
+                throw new IllegalArgumentException("The grade [%d] is not from 1 to 4.".formatted(grade));
+            if (!(cost >= 0)) throw new IllegalArgumentException("The cost [%s] is below nought.".formatted(cost));
+        }
+    }
+
+    /**
+     * Cloth or carpet from a roll: x runs along its length from the cut end, y across; nap runs toward +x.
+     *
+     * @param repeatX the length after which its pattern repeats, in mm; nought if it has none
+     */
+    record Roll(
+            String id,
+            String material,
+            double width,
+            double length,
+            double costPerMetre,
+            double repeatX,
+            double repeatY)
+            implements Stock {
+        public Roll {
+            if (!(width > 0 && length > 0 && Double.isFinite(width) && Double.isFinite(length)))
+                throw new IllegalArgumentException("The roll of [%s × %s mm] has no area.".formatted(width, length));
+            if (!(costPerMetre >= 0))
+                throw new IllegalArgumentException("The cost [%s] is below nought.".formatted(costPerMetre));
+        }
+
+        @Override
+        public Shape shape() {
+            return new Shape(Outline.rectangle(length, width));
+        }
+
+        @Override
+        public Stretch stretch() {
+            return new Stretch.Any();
+        }
+
+        @Override
+        public int grade() {
+            return 1;
+        }
+
+        @Override
+        public List<Zone> zones() {
+            return List.of();
+        }
+
+        /** A roll is paid by the metre used, not for being opened. */
+        @Override
+        public double cost() {
+            return 0;
+        }
+    }
+}

@@ -1,0 +1,91 @@
+package welumen.diary;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import welumen.cabin.Cabin;
+import welumen.cabin.PartId;
+import welumen.refit.RefitLog;
+import welumen.refit.SignOff;
+import welumen.refit.SignOff.Objection;
+import welumen.strip.RefitOrder;
+import welumen.strip.StripLog;
+import welumen.survey.Survey;
+
+/**
+ * Says what can be done next and what waits for what, from the same rules by which parts go back. A task that keeps
+ * others waiting is named first, even if it could be left.
+ */
+public final class WhatNext {
+    private final Cabin cabin;
+    private final StripLog strip;
+    private final Survey survey;
+    private final RefitLog refit;
+
+    private WhatNext(Cabin cabin, StripLog strip, Survey survey, RefitLog refit) {
+        this.cabin = cabin;
+        this.strip = strip;
+        this.survey = survey;
+        this.refit = refit;
+    }
+
+    /** Every task that is open, those that can be begun first, then by how many others they keep waiting. */
+    public static List<Task> of(Cabin cabin, StripLog strip, Survey survey, RefitLog refit) {
+        return new WhatNext(cabin, strip, survey, refit).tasks();
+    }
+
+    private List<Task> tasks() {
+        var tasks = new ArrayList<Task>();
+        for (var part : cabin.parts()) {
+            if (isToBeTreated(part.id())) tasks.add(treat(part.id()));
+            if (strip.isOff(part.id()) && !refit.isFitted(part.id())) tasks.add(putBack(part.id()));
+        }
+        tasks.sort(Comparator.comparing((Task task) -> !task.canBegin())
+                .thenComparing(task -> -task.keepsWaiting())
+                .thenComparing(task -> task.waitsFor().size()));
+        return tasks;
+    }
+
+    private boolean isToBeTreated(PartId part) {
+        return survey.chosenFor(part).isPresent() && !survey.done().contains(part);
+    }
+
+    private Task treat(PartId part) {
+        var hours = survey.chosenFor(part).orElseThrow().hours().likely();
+        return new Task(part, Task.Kind.TREAT, hours, List.of(), 1 + laterThan(part));
+    }
+
+    private Task putBack(PartId part) {
+        var reasons = new ArrayList<String>();
+        if (isToBeTreated(part)) reasons.add("it is still to be treated");
+        for (var objection : SignOff.objections(strip, survey, refit, part))
+            switch (objection) {
+                case Objection.NotOff() -> {}
+                case Objection.Held(var held, var because) ->
+                    reasons.add("%s is held: %s".formatted(name(held), because));
+                case Objection.TooEarly(var link) ->
+                    reasons.add("%s goes in first; this %s"
+                            .formatted(name(link.first()), link.reason().verb()));
+                case Objection.Short(var places, var usable) ->
+                    reasons.add("%d of its %d fixings are short".formatted(places - usable, places));
+            }
+        return new Task(
+                part,
+                Task.Kind.PUT_BACK,
+                cabin.one(part).kind().takesOff().toMinutes() * 1.2 / 60,
+                reasons,
+                laterThan(part));
+    }
+
+    /** How many parts that are out go in after this one. */
+    private int laterThan(PartId part) {
+        var out = SignOff.stillOut(strip, refit);
+        return (int) RefitOrder.links(strip).stream()
+                .filter(link -> link.first().equals(part) && out.contains(link.then()))
+                .count();
+    }
+
+    private String name(PartId part) {
+        return "the " + cabin.one(part).name();
+    }
+}

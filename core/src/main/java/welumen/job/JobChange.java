@@ -1,0 +1,36 @@
+package welumen.job;
+
+import welumen.cabin.CabinChange;
+import welumen.clock.ClockChange;
+import welumen.cut.CutChange;
+import welumen.intake.IntakeChange;
+import welumen.pattern.PatternChange;
+import welumen.refit.RefitChange;
+import welumen.strip.StripChange;
+import welumen.survey.SurveyChange;
+
+/** Whatever can happen to a job: one record a room, which wraps that room's own change. */
+public sealed interface JobChange {
+    record AtIntake(IntakeChange change) implements JobChange {}
+
+    record InCabin(CabinChange change) implements JobChange {}
+
+    record AtStrip(StripChange change) implements JobChange {}
+
+    record AtSurvey(SurveyChange change) implements JobChange {}
+
+    record AtPattern(PatternChange change) implements JobChange {}
+
+    record AtCut(CutChange change) implements JobChange {}
+
+    record AtRefit(RefitChange change) implements JobChange {}
+
+    record OnClock(ClockChange change) implements JobChange {}
+
+    /** Several things that are one action of the user, taken back together. */
+    record Together(java.util.List<JobChange> changes) implements JobChange {
+        public Together {
+            changes = java.util.List.copyOf(changes);
+        }
+    }
+}

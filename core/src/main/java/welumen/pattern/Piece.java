@@ -1,0 +1,66 @@
+package welumen.pattern;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import welumen.cabin.PartId;
+import welumen.shape.Outline;
+import welumen.shape.Point;
+
+/**
+ * A piece of a pattern: edges that follow each other counter-clockwise, the last back to the first.
+ *
+ * @param id its name within the job
+ * @param part the part that it covers
+ * @param grade the worst grade of leather it may lie on, 1 best to 4
+ * @param under what it is glued to
+ */
+public record Piece(
+        String id,
+        PartId part,
+        String name,
+        String material,
+        Pairing pairing,
+        int grade,
+        Grain grain,
+        Under under,
+        List<Edge> edges) {
+    /** @throws IllegalArgumentException if the finished line is no outline, or the grade not from 1 to 4 */
+    public Piece {
+        edges = List.copyOf(edges);
+        if (grade < 1 || grade > 4)
+            throw new IllegalArgumentException("The grade [%d] of [%s] is not from 1 to 4.".formatted(grade, name));
+        Outline.ofRing(points(edges)).orThrow();
+    }
+
+    /** The finished line. */
+    public Outline net() {
+        return new Outline(points(edges));
+    }
+
+    /** The same piece with one edge finished otherwise; the cutting line follows. */
+    public Piece withEdge(int index, EdgeFinish finish, double allowanceMm) {
+        var changed = new ArrayList<>(edges);
+        changed.set(index, edges.get(index).finished(finish, allowanceMm));
+        return new Piece(id, part, name, material, pairing, grade, grain, under, changed);
+    }
+
+    /** The points of one edge with the corner at which it ends. */
+    public List<Point> run(int index) {
+        var run = new ArrayList<>(edges.get(index).line());
+        run.add(edges.get((index + 1) % edges.size()).line().getFirst());
+        return run;
+    }
+
+    /** The length of one edge along the finished line, in mm. */
+    public double lengthMm(int index) {
+        var run = run(index);
+        return IntStream.range(1, run.size())
+                .mapToDouble(i -> run.get(i - 1).to(run.get(i)))
+                .sum();
+    }
+
+    private static List<Point> points(List<Edge> edges) {
+        return edges.stream().flatMap(edge -> edge.line().stream()).toList();
+    }
+}

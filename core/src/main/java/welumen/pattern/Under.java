@@ -1,0 +1,18 @@
+package welumen.pattern;
+
+/** What a piece is glued to. */
+public enum Under {
+    NOTHING("nothing"),
+    FOAM("foam"),
+    BOARD("board");
+
+    private final String word;
+
+    Under(String word) {
+        this.word = word;
+    }
+
+    public String word() {
+        return word;
+    }
+}

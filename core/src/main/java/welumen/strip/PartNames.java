@@ -1,0 +1,41 @@
+package welumen.strip;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Predicate;
+import welumen.cabin.Cabin;
+import welumen.cabin.Part;
+import welumen.cabin.PartId;
+
+/** Finds the part that a typed name means: its whole name, the first letters of its words, or words only it has. */
+public final class PartNames {
+    private PartNames() {}
+
+    /** The one part that is meant; empty if none is, or more than one. */
+    public static Optional<PartId> findOne(Cabin cabin, String typed) {
+        var text = typed.strip().toLowerCase(Locale.ROOT);
+        if (text.length() < 2) return Optional.empty();
+        var exact = named(cabin, part -> part.name().equalsIgnoreCase(text));
+        if (exact.size() == 1) return Optional.of(exact.getFirst().id());
+        var initial = named(cabin, part -> initials(part).equals(text));
+        if (initial.size() == 1) return Optional.of(initial.getFirst().id());
+        if (text.length() < 4) return Optional.empty();
+        var worded = named(cabin, part -> words(part.name()).containsAll(words(text)));
+        return worded.size() == 1 ? Optional.of(worded.getFirst().id()) : Optional.empty();
+    }
+
+    private static List<Part> named(Cabin cabin, Predicate<Part> test) {
+        return cabin.parts().stream().filter(test).toList();
+    }
+
+    private static String initials(Part part) {
+        var letters = new StringBuilder();
+        for (var word : words(part.name())) letters.append(word.charAt(0));
+        return letters.toString();
+    }
+
+    private static List<String> words(String name) {
+        return List.of(name.toLowerCase(Locale.ROOT).split("[\\s,]+"));
+    }
+}

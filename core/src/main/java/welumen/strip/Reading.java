@@ -1,0 +1,75 @@
+package welumen.strip;
+
+import java.util.ArrayList;
+import java.util.List;
+import welumen.cabin.Cabin;
+import welumen.cabin.PartId;
+import welumen.strip.Chip.Tone;
+
+/**
+ * What was understood of one line of the shorthand.
+ *
+ * @param rules what it says of parts that hold this one
+ * @param countSaid whether every lot of fixings came with its number
+ * @param note the words that were not understood, in their order; kept, never lost
+ */
+public record Reading(
+        PartId part,
+        How how,
+        Outcome outcome,
+        List<FixingLot> fixings,
+        String tool,
+        Bag bag,
+        List<StripRule> rules,
+        boolean countSaid,
+        String note) {
+    public Reading {
+        fixings = List.copyOf(fixings);
+        rules = List.copyOf(rules);
+    }
+
+    /** What is missing, given how many photos were taken for it. */
+    public List<Wanted> wanted(int photos) {
+        var wanted = new ArrayList<Wanted>();
+        if (photos == 0) wanted.add(Wanted.PHOTO);
+        if (!countSaid) wanted.add(Wanted.COUNT);
+        if (bag instanceof Bag.NotSaid && keptInABag()) wanted.add(Wanted.BAG);
+        return wanted;
+    }
+
+    public Step step(int number, List<String> photos) {
+        return new Step(number, part, how, outcome, fixings, tool, bag, note, photos);
+    }
+
+    /** The line read back, in the order in which one says it. */
+    public List<Chip> chips(Cabin cabin, int photos) {
+        var chips = new ArrayList<Chip>();
+        var moved = how == How.NOT_SAID ? "" : ", " + how.word();
+        chips.add(understood(
+                outcome == Outcome.OFF ? "off" : "loose", cabin.one(part).name() + moved));
+        for (var lot : fixings) {
+            chips.add(understood(
+                    lot.count() + " ×", lot.said().substring(lot.said().indexOf(' ') + 1)));
+            if (!lot.where().isEmpty()) chips.add(understood("where", lot.where()));
+        }
+        if (!tool.isEmpty()) chips.add(understood("tool", tool));
+        if (bag instanceof Bag.Numbered(var number)) chips.add(understood("bag", Integer.toString(number)));
+        for (var rule : rules)
+            chips.add(understood(rule.reason().verb(), cabin.one(rule.by()).name()));
+        if (!note.isEmpty()) chips.add(new Chip("note", note, Tone.KEPT_AS_NOTE));
+        for (var missing : wanted(photos)) chips.add(new Chip(missing.word(), "wanted", Tone.WANTED));
+        return chips;
+    }
+
+    private boolean keptInABag() {
+        return fixings.stream()
+                .anyMatch(lot -> lot.condition().cameOut()
+                        && lot.kind() != FixingKind.GLUE
+                        && lot.kind() != FixingKind.PLUG
+                        && lot.kind() != FixingKind.CABLE);
+    }
+
+    private static Chip understood(String label, String value) {
+        return new Chip(label, value, Tone.UNDERSTOOD);
+    }
+}

@@ -1,0 +1,102 @@
+package welumen.strip;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+import welumen.cabin.Cabin;
+import welumen.cabin.PartId;
+
+/**
+ * Reads the one line in which a step is logged: {@code 2 trim clips grey, under seal, bag 14, lever plastic}. Phrases are
+ * parted by commas and come in any order; a phrase that names a part says which part the line is about, “covered by”
+ * and a part says what held it. Words that are not understood become the note, so nothing typed is lost.
+ */
+public final class Shorthand {
+    private final Cabin cabin;
+    private final StripLog log;
+    private PartId part;
+    private final List<StripReason> reasons = new ArrayList<>();
+    private final List<PartId> holders = new ArrayList<>();
+    private final List<String> notes = new ArrayList<>();
+    private final PhraseReader phrases = new PhraseReader();
+
+    private Shorthand(Cabin cabin, StripLog log, PartId picked) {
+        this.cabin = cabin;
+        this.log = log;
+        this.part = picked;
+    }
+
+    /** Reads a line about the picked part, unless the line names another. Never fails: an empty line is a bare “off”. */
+    public static Reading read(String line, PartId picked, Cabin cabin, StripLog log) {
+        var shorthand = new Shorthand(cabin, log, picked);
+        for (var phrase : line.split("[,;]")) if (!phrase.isBlank()) shorthand.phrase(phrase.strip());
+        return shorthand.reading();
+    }
+
+    private void phrase(String phrase) {
+        var small = phrase.toLowerCase(Locale.ROOT);
+        if (holder(small)) return;
+        var named = PartNames.findOne(cabin, small);
+        if (named.isPresent()) part = named.get();
+        else phrases.read(phrase).ifPresent(notes::add);
+    }
+
+    private boolean holder(String small) {
+        for (var reason : StripReason.values()) {
+            var words = reason.verb().replaceFirst("^is ", "");
+            if (!small.startsWith(words + " ")) continue;
+            var by = PartNames.findOne(cabin, small.substring(words.length()).strip());
+            if (by.isEmpty()) return false;
+            reasons.add(reason);
+            holders.add(by.get());
+            return true;
+        }
+        return false;
+    }
+
+    private Reading reading() {
+        var fixings = phrases.lots().stream().map(this::whereKnown).toList();
+        var rules = new ArrayList<StripRule>();
+        for (var i = 0; i < reasons.size(); i++)
+            if (!holders.get(i).equals(part)) rules.add(new StripRule(part, reasons.get(i), holders.get(i)));
+        return new Reading(
+                part,
+                phrases.how(),
+                outcome(fixings),
+                fixings,
+                phrases.tool(),
+                phrases.bag(),
+                rules,
+                phrases.countSaid(),
+                String.join(", ", notes));
+    }
+
+    /** As said; unsaid, the part is off once nothing that is known holds it. */
+    private Outcome outcome(List<FixingLot> fixings) {
+        if (phrases.saidLoose()) return Outcome.LOOSENED;
+        if (phrases.saidOff()) return Outcome.OFF;
+        var heldByPart = WhatHolds.of(log, part).stream().anyMatch(Hold.ByPart.class::isInstance);
+        var heldByFixing = !WhatHolds.fixingsLeftAfter(log, part, fixings).isEmpty();
+        return heldByPart || heldByFixing ? Outcome.LOOSENED : Outcome.OFF;
+    }
+
+    /** “under seal” is the place that is known as “under the door seal”, where the part has one such. */
+    private FixingLot whereKnown(FixingLot lot) {
+        if (lot.where().isEmpty()) return lot;
+        var said = words(lot.where());
+        return log.placesOf(part).stream()
+                .filter(place ->
+                        place.kind() == lot.kind() && words(place.where()).containsAll(said))
+                .findFirst()
+                .map(place -> new FixingLot(
+                        lot.count(), lot.kind(), lot.size(), lot.colour(), place.where(), lot.condition()))
+                .orElse(lot);
+    }
+
+    private static List<String> words(String text) {
+        return Stream.of(text.toLowerCase(Locale.ROOT).split("\\s+"))
+                .filter(word -> !word.equals("the"))
+                .toList();
+    }
+}

@@ -1,0 +1,68 @@
+package welumen;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** The walls of the core: no window, no table, no file, no clock of its own, and arrows that run one way. */
+class WallsTest {
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("welumen");
+
+    /** The rooms in the order of the work; each may use only earlier ones. */
+    private static final List<String> ROOMS = List.of(
+            "measure", "journal", "clock", "care", "shape", "cabin", "intake", "strip", "survey", "pattern", "cut",
+            "stores", "refit", "diary", "job");
+
+    @Test
+    void theCoreKnowsNoWindowNoTableAndNoFile() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "javafx..",
+                        "java.awt..",
+                        "javax.swing..",
+                        "java.sql..",
+                        "java.io..",
+                        "java.nio..",
+                        "com.fasterxml..")
+                .check(CORE);
+    }
+
+    @Test
+    void theCoreHasNoClockOfItsOwn() {
+        noClasses()
+                .should()
+                .callMethod(java.time.Instant.class, "now")
+                .orShould()
+                .callMethod(java.time.LocalDate.class, "now")
+                .orShould()
+                .callMethod(System.class, "currentTimeMillis")
+                .check(CORE);
+    }
+
+    @Test
+    void noRoomsFormACircle() {
+        slices().matching("welumen.(*)..").should().beFreeOfCycles().check(CORE);
+    }
+
+    @Test
+    void noRoomUsesALaterOne() {
+        for (var room = 0; room < ROOMS.size(); room++)
+            for (var later = room + 1; later < ROOMS.size(); later++)
+                noClasses()
+                        .that()
+                        .resideInAPackage("welumen." + ROOMS.get(room) + "..")
+                        .should()
+                        .dependOnClassesThat()
+                        .resideInAPackage("welumen." + ROOMS.get(later) + "..")
+                        .check(CORE);
+    }
+}

@@ -1,0 +1,143 @@
+package welumen.journal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.api.Test;
+import welumen.journal.EntryStore.Addition;
+import welumen.journal.Note.Made;
+import welumen.journal.Note.TakenBack;
+
+class JournalTest {
+    private static final UUID STREAM = new UUID(1, 2);
+    private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-04-14T13:53:00Z"), ZoneOffset.UTC);
+    private final Kept store = new Kept();
+
+    /** A store in memory. */
+    private static final class Kept implements EntryStore {
+        final List<Entry<String>> kept = new ArrayList<>();
+
+        @Override
+        @SuppressWarnings("unchecked")
+        public <C> List<Entry<C>> entries(UUID stream, Class<C> kind) {
+            return (List<Entry<C>>) (List<?>) List.copyOf(kept);
+        }
+
+        @Override
+        @SuppressWarnings("unchecked")
+        public void append(List<Addition<?>> additions) {
+            additions.forEach(addition -> kept.add((Entry<String>) addition.entry()));
+        }
+    }
+
+    private static Journal<String, String> open(EntryStore store) {
+        return Journal.open(store, STREAM, String.class, CLOCK, "", String::concat);
+    }
+
+    @Test
+    void takingBackAndPuttingBackWorkAcrossARestart() {
+        var journal = open(store);
+        journal.make("a", "Ada");
+        journal.make("b", "Ada");
+        journal.takeBack("Ada");
+        var again = open(store);
+        assertThat(again.state()).isEqualTo("a");
+        assertThat(again.canPutBack()).isTrue();
+        again.putBack("Ada");
+        assertThat(open(store).state()).isEqualTo("ab");
+        assertThat(store.kept).hasSize(4);
+    }
+
+    @Test
+    void aNewChangeEndsWhatCouldBePutBack() {
+        var journal = open(store);
+        journal.make("a", "Ada");
+        journal.takeBack("Ada");
+        journal.make("b", "Ada");
+        assertThat(journal.putBack("Ada")).isEmpty();
+        assertThat(journal.state()).isEqualTo("b");
+    }
+
+    @Test
+    void nothingMovesWhenTheStoreRefuses() {
+        var broken = mock(EntryStore.class);
+        when(broken.entries(any(), any())).thenReturn(List.of());
+        doThrow(new StoreException("The disk is full.")).when(broken).append(any());
+        var journal = open(broken);
+        assertThatThrownBy(() -> journal.make("a", "Ada")).isInstanceOf(StoreException.class);
+        assertThat(journal.state()).isEmpty();
+        assertThat(journal.entries()).isEmpty();
+    }
+
+    @Test
+    void aChangeThatCannotFollowIsNotWritten() {
+        var unused = mock(EntryStore.class);
+        when(unused.entries(any(), any())).thenReturn(List.of());
+        var journal = Journal.<String, String>open(unused, STREAM, String.class, CLOCK, "", (state, change) -> {
+            throw new IllegalStateException("cannot follow");
+        });
+        assertThatThrownBy(() -> journal.make("a", "Ada")).hasMessage("cannot follow");
+        verify(unused, never()).append(any());
+    }
+
+    @Test
+    void anEarlierDayIsSeenWithoutLaterTakingsBack() {
+        var morning = Instant.parse("2026-04-13T08:00:00Z");
+        var evening = Instant.parse("2026-04-14T18:00:00Z");
+        store.kept.add(new Entry<>(1, morning, "Ada", new Made<>("a")));
+        store.kept.add(new Entry<>(2, evening, "Ada", new TakenBack<>(1)));
+        var journal = open(store);
+        assertThat(journal.state()).isEmpty();
+        assertThat(journal.asItStood(morning)).isEqualTo("a");
+    }
+
+    @Test
+    void aGapInTheLogIsCalledOut() {
+        store.kept.add(new Entry<>(2, Instant.EPOCH, "Ada", new Made<>("a")));
+        assertThatThrownBy(() -> open(store))
+                .hasMessageContaining("entry 1 should")
+                .hasMessageContaining("backup");
+    }
+
+    /** Against a plain list that is changed by hand. */
+    @Property
+    void behavesAsTwoStacks(@ForAll @Size(max = 40) List<@IntRange(max = 5) Integer> moves) {
+        store.kept.clear();
+        var journal = open(store);
+        var done = new ArrayList<String>();
+        var undone = new ArrayList<String>();
+        for (var move : moves) {
+            switch (move) {
+                case 0 -> {
+                    if (journal.takeBack("Ada").isPresent()) undone.add(done.removeLast());
+                }
+                case 1 -> {
+                    if (journal.putBack("Ada").isPresent()) done.add(undone.removeLast());
+                }
+                default -> {
+                    journal.make("x" + move, "Ada");
+                    done.add("x" + move);
+                    undone.clear();
+                }
+            }
+            assertThat(journal.state()).isEqualTo(String.join("", done));
+            assertThat(open(store).state()).isEqualTo(journal.state());
+        }
+    }
+}

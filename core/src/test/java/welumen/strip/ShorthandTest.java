@@ -1,0 +1,136 @@
+package welumen.strip;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static welumen.strip.Saloon.*;
+
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.StringLength;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ShorthandTest {
+    private static Reading read(String line) {
+        return Shorthand.read(line, SILL, cabin(), log());
+    }
+
+    @Test
+    void readsALineAsItIsSaid() {
+        var reading = read("2 trim clips grey, under seal, bag 14, lever plastic");
+        assertThat(reading.part()).isEqualTo(SILL);
+        assertThat(reading.fixings())
+                .containsExactly(
+                        new FixingLot(2, FixingKind.TRIM_CLIP, "", "grey", "under the door seal", Condition.GOOD));
+        assertThat(reading.bag()).isEqualTo(new Bag.Numbered(14));
+        assertThat(reading.tool()).isEqualTo("plastic lever");
+        assertThat(reading.how()).isEqualTo(How.LEVER);
+        assertThat(reading.note()).isEmpty();
+        assertThat(reading.wanted(0)).containsExactly(Wanted.PHOTO);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "4 bolts M10x25             | 4 bolts M10×25",
+                "four bolts m10×25 black    | 4 bolts M10×25, black",
+                "M6 bolt                    | 1 bolt M6",
+                "3 no. 8 screws, worn       | 3 screws no. 8, worn",
+                "3x #8 screw                | 3 screws no. 8",
+                "2 clips broken             | 2 trim clips, broken",
+                "1 screw never there        | 1 screw, never there",
+                "5 hog rings                | 5 hog rings",
+                "glue                       | 1 glued edge",
+                "2 screws 3/8\"             | 2 screws 3/8\"",
+                "2 screws 8 mm              | 2 screws 8 mm"
+            })
+    void readsFixings(String line, String said) {
+        assertThat(read(line).fixings().getFirst().said()).isEqualTo(said);
+    }
+
+    @Test
+    void orderDoesNotMatter() {
+        var one = read("bag 3, 8 mm socket, 2 bolts M8");
+        var other = read("2 bolts M8, 8 mm socket, bag 3");
+        assertThat(one.step(1, List.of())).isEqualTo(other.step(1, List.of()));
+        assertThat(one.tool()).isEqualTo("8 mm socket");
+    }
+
+    @Test
+    void aPartMayBeNamedByItsFirstLetters() {
+        assertThat(read("lds, lifted").part()).isEqualTo(SEAL);
+        assertThat(read("door seal off").part()).isEqualTo(SILL); // “door seal off” is no part's name
+        assertThat(read("left door seal, off").part()).isEqualTo(SEAL);
+    }
+
+    @Test
+    void whatHeldItBecomesARule() {
+        assertThat(read("covered by left front seat").rules())
+                .containsExactly(new StripRule(SILL, StripReason.COVERED_BY, SEAT));
+    }
+
+    @Test
+    void unsaidItIsOffOnlyWhenNothingHoldsIt() {
+        assertThat(read("6 screws no. 8").outcome()).isEqualTo(Outcome.LOOSENED);
+        var free = log().after(new StripChange.StepLogged(
+                Shorthand.read("off", SEAL, cabin(), log()).step(1, List.of())));
+        assertThat(Shorthand.read("6 screws no. 8, 2 clips", SILL, cabin(), free)
+                        .outcome())
+                .isEqualTo(Outcome.OFF);
+        assertThat(read("off").outcome()).isEqualTo(Outcome.OFF);
+    }
+
+    @Test
+    void asksForWhatIsMissing() {
+        assertThat(read("clips grey").wanted(0)).containsExactly(Wanted.PHOTO, Wanted.COUNT, Wanted.BAG);
+        assertThat(read("2 clips, bag 4").wanted(1)).isEmpty();
+        assertThat(read("2 clips never there").wanted(1)).isEmpty();
+    }
+
+    @Test
+    void keepsWhatItDoesNotKnow() {
+        var reading = read("2 clips, hooked at the front end, Mind the Wire");
+        assertThat(reading.note()).contains("Mind the Wire");
+        assertThat(reading.chips(cabin(), 1))
+                .anySatisfy(chip -> assertThat(chip.tone()).isEqualTo(Chip.Tone.KEPT_AS_NOTE));
+    }
+
+    @Property
+    void neverFails(@ForAll @StringLength(max = 60) String line) {
+        assertThat(read(line).chips(cabin(), 0)).isNotEmpty();
+    }
+
+    @Property
+    void neverFailsOnItsOwnWords(@ForAll("scraps") String line) {
+        assertThat(read(line).chips(cabin(), 0)).isNotEmpty();
+    }
+
+    @net.jqwik.api.Provide
+    net.jqwik.api.Arbitrary<String> scraps() {
+        return net.jqwik.api.Arbitraries.of(
+                        "bag",
+                        "0",
+                        "999",
+                        "1000",
+                        "2",
+                        "mm",
+                        "lever",
+                        "under",
+                        ",",
+                        "no.",
+                        "M8",
+                        "x",
+                        "clips",
+                        "loose",
+                        "covered by",
+                        "left door seal",
+                        "3/8\"",
+                        "never",
+                        "there")
+                .list()
+                .ofMaxSize(9)
+                .map(words -> String.join(" ", words));
+    }
+}
