@@ -15,6 +15,7 @@ import java.util.random.RandomGenerator;
 import welumen.cut.CutPlan.SheetUse;
 import welumen.cut.Spread.Copy;
 import welumen.cut.Spread.Way;
+import welumen.shape.Planar;
 
 /**
  * Lays pieces out on hides and rolls. Each round, two seeded workers shake the order of the best plan so far and spread
@@ -150,7 +151,7 @@ public final class Nester {
 
     private static SheetUse use(Stock stock, List<Lies> lying) {
         var pieces = lying.stream().mapToDouble(lies -> lies.shape().area()).sum();
-        var whole = stock.shape().area();
+        var whole = Planar.areaLeft(stock.shape());
         return switch (stock) {
             case Stock.Hide hide -> new SheetUse(hide.id(), pieces, whole, whole, 0);
             case Stock.Roll roll -> {

@@ -57,8 +57,7 @@ public final class PlanCheck {
         if (!lies.piece().mayLie(pose.turnDegrees(), pose.flipped(), lies.stock()))
             faults.add(new NotSo(lies.name(), lies.stock().id()));
         var piece = Planar.polygon(lies.shape());
-        var ground = Planar.polygon(lies.stock().shape());
-        if (overlap(outside(piece, ground)) || problem.gap() > 0 && nearest(piece, ground) < problem.gap() - TOLERANCE)
+        if (overTheEdge(piece, lies.stock().shape(), problem.gap()))
             faults.add(new OverTheEdge(lies.name(), lies.stock().id()));
         for (var poor : Grades.worseThan(lies.piece().grade(), lies.stock())) {
             var over = OverlayNGRobust.overlay(piece, poor, OverlayNG.INTERSECTION);
@@ -68,13 +67,21 @@ public final class PlanCheck {
         return faults;
     }
 
-    private static Geometry outside(Polygon piece, Polygon ground) {
-        return OverlayNGRobust.overlay(piece, ground, OverlayNG.DIFFERENCE);
+    /** Flaws are judged one by one: they may reach over the edge or over each other. */
+    private static boolean overTheEdge(Polygon piece, Shape ground, double gap) {
+        var whole = Planar.polygon(ground.outline());
+        if (overlap(OverlayNGRobust.overlay(piece, whole, OverlayNG.DIFFERENCE)) || tooNear(piece, whole, gap))
+            return true;
+        for (var hole : ground.holes()) {
+            var flaw = Planar.polygon(hole);
+            if (overlap(OverlayNGRobust.overlay(piece, flaw, OverlayNG.INTERSECTION)) || tooNear(piece, flaw, gap))
+                return true;
+        }
+        return false;
     }
 
-    /** The distance between the edges of the piece and those of its stock, holes of both included. */
-    private static double nearest(Polygon piece, Polygon ground) {
-        return IndexedFacetDistance.distance(piece.getBoundary(), ground.getBoundary());
+    private static boolean tooNear(Polygon piece, Polygon other, double gap) {
+        return gap > 0 && IndexedFacetDistance.distance(piece.getBoundary(), other.getBoundary()) < gap - TOLERANCE;
     }
 
     private static void together(CutProblem problem, Lies one, Lies other, List<PlanFault> faults) {

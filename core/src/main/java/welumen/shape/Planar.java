@@ -8,6 +8,8 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.valid.IsValidOp;
 
 /** The way between our shapes and the JTS library's, in both directions. */
@@ -39,6 +41,15 @@ public final class Planar {
     public static Outline outline(Polygon polygon) {
         return Outline.ofRing(points(polygon.getExteriorRing().getCoordinates()))
                 .orThrow();
+    }
+
+    /** The area of a shape without its holes, in mm², where those may reach over the edge or over each other. */
+    public static double areaLeft(Shape shape) {
+        if (shape.holes().isEmpty()) return shape.outline().area();
+        var holes = OverlayNGRobust.union(
+                shape.holes().stream().<Geometry>map(Planar::polygon).toList());
+        return OverlayNGRobust.overlay(polygon(shape.outline()), holes, OverlayNG.DIFFERENCE)
+                .getArea();
     }
 
     /** A polygon as a shape with its holes. */

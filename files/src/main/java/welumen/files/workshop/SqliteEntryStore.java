@@ -1,0 +1,190 @@
+package welumen.files.workshop;
+
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import welumen.files.json.ChangeJson;
+import welumen.job.JobChange;
+import welumen.job.WorkshopChange;
+import welumen.journal.Entry;
+import welumen.journal.EntryStore;
+import welumen.journal.Note;
+import welumen.journal.Note.Made;
+import welumen.journal.Note.PutBack;
+import welumen.journal.Note.TakenBack;
+import welumen.journal.StoreException;
+
+/**
+ * The journal in one SQLite table. WAL with {@code synchronous=FULL}: an append that has returned is on disk. Safe for
+ * use by several threads, one at a time.
+ */
+final class SqliteEntryStore implements EntryStore, AutoCloseable {
+    private static final String INSERT =
+            "INSERT INTO entry (stream, sequence, at, author, note, version, body) VALUES (?, ?, ?, ?, ?, ?, ?)";
+    private static final String SELECT =
+            "SELECT sequence, at, author, note, version, body FROM entry WHERE stream = ? ORDER BY sequence";
+
+    private final Path file;
+    private final Connection connection;
+    private final boolean readOnly;
+    private final ChangeJson json = new ChangeJson();
+
+    private SqliteEntryStore(Path file, Connection connection, boolean readOnly) {
+        this.file = file;
+        this.connection = connection;
+        this.readOnly = readOnly;
+    }
+
+    /** Opens the file, making or migrating it first where need be; one from a newer Welumen is opened read-only. */
+    static SqliteEntryStore open(Path file) {
+        try {
+            var connection = connect(file);
+            var version = Schema.version(connection);
+            if (version < Schema.CURRENT) {
+                connection.close();
+                Schema.migrate(file);
+                connection = connect(file);
+            }
+            return new SqliteEntryStore(file, connection, version > Schema.CURRENT);
+        } catch (SQLException fault) {
+            throw damaged(file, fault);
+        }
+    }
+
+    private static Connection connect(Path file) throws SQLException {
+        var connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+        try (var statement = connection.createStatement()) {
+            statement.execute("PRAGMA journal_mode = WAL");
+            statement.execute("PRAGMA synchronous = FULL");
+        } catch (SQLException fault) {
+            connection.close();
+            throw fault;
+        }
+        return connection;
+    }
+
+    boolean isReadOnly() {
+        return readOnly;
+    }
+
+    @Override
+    public synchronized <C> List<Entry<C>> entries(UUID stream, Class<C> kind) {
+        try (var select = connection.prepareStatement(SELECT)) {
+            select.setString(1, stream.toString());
+            var entries = new ArrayList<Entry<C>>();
+            try (var rows = select.executeQuery()) {
+                while (rows.next()) entries.add(entry(rows, stream, kind));
+            }
+            return entries;
+        } catch (SQLException fault) {
+            throw damaged(file, fault);
+        }
+    }
+
+    private <C> Entry<C> entry(ResultSet row, UUID stream, Class<C> kind) throws SQLException {
+        var sequence = row.getLong(1);
+        try {
+            Note<C> note = switch (row.getString(4)) {
+                case "made" -> new Made<>(json.read(row.getString(6), kind, row.getInt(5)));
+                case "taken-back" -> new TakenBack<>(Long.parseLong(row.getString(6)));
+                default -> new PutBack<>(Long.parseLong(row.getString(6)));
+            };
+            return new Entry<>(sequence, Instant.parse(row.getString(2)), row.getString(3), note);
+        } catch (RuntimeException fault) {
+            throw new StoreException(
+                    "Entry %d of log %s in [%s] cannot be read. %s Restore the last backup."
+                            .formatted(sequence, stream, file, fault.getMessage()),
+                    fault);
+        }
+    }
+
+    @Override
+    public synchronized void append(List<Addition<?>> additions) {
+        if (readOnly)
+            throw new StoreException("This workshop was written by a newer Welumen, so it is open for reading only."
+                    + " Update this program to work on it.");
+        try {
+            connection.setAutoCommit(false);
+            try (var insert = connection.prepareStatement(INSERT)) {
+                for (var addition : additions) insert(insert, addition);
+                connection.commit();
+            } catch (SQLException | RuntimeException fault) {
+                connection.rollback();
+                throw fault;
+            } finally {
+                connection.setAutoCommit(true);
+            }
+        } catch (SQLException fault) {
+            throw new StoreException(
+                    "Nothing was written to [%s]: %s. See that the disk has room and nobody else writes there, then do it again."
+                            .formatted(file, fault.getMessage()),
+                    fault);
+        }
+    }
+
+    private <C> void insert(PreparedStatement insert, Addition<C> addition) throws SQLException {
+        var entry = addition.entry();
+        insert.setString(1, addition.stream().toString());
+        insert.setLong(2, entry.sequence());
+        insert.setString(3, entry.at().toString());
+        insert.setString(4, entry.author());
+        insert.setInt(6, ChangeJson.VERSION);
+        switch (entry.note()) {
+            case Made<C>(var change) -> {
+                insert.setString(5, "made");
+                insert.setString(7, body(change));
+            }
+            case TakenBack<C>(var sequence) -> {
+                insert.setString(5, "taken-back");
+                insert.setString(7, Long.toString(sequence));
+            }
+            case PutBack<C>(var sequence) -> {
+                insert.setString(5, "put-back");
+                insert.setString(7, Long.toString(sequence));
+            }
+        }
+        insert.executeUpdate();
+    }
+
+    private String body(Object change) {
+        return switch (change) {
+            case JobChange job -> json.write(job, JobChange.class);
+            case WorkshopChange workshop -> json.write(workshop, WorkshopChange.class);
+            default -> throw new IllegalArgumentException("[%s] belongs to no log.".formatted(change.getClass()));
+        };
+    }
+
+    /** Writes a whole, compact copy of the file as it stands. */
+    synchronized void copyTo(Path copy) {
+        try (var statement = connection.prepareStatement("VACUUM INTO ?")) {
+            statement.setString(1, copy.toString());
+            statement.execute();
+        } catch (SQLException fault) {
+            throw new StoreException(
+                    "No backup could be written to [%s]: %s.".formatted(copy, fault.getMessage()), fault);
+        }
+    }
+
+    @Override
+    public synchronized void close() {
+        try {
+            connection.close();
+        } catch (SQLException fault) {
+            throw new StoreException("[%s] could not be closed: %s".formatted(file, fault.getMessage()), fault);
+        }
+    }
+
+    private static StoreException damaged(Path file, SQLException fault) {
+        return new StoreException(
+                "The workshop file [%s] is damaged or no workshop: %s. Restore a backup: welumen restore \"%s\"."
+                        .formatted(file, fault.getMessage(), file.getParent()),
+                fault);
+    }
+}

@@ -1,0 +1,87 @@
+package welumen.files.workshop;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.UUID;
+import welumen.job.Job;
+import welumen.job.JobChange;
+import welumen.job.Workshop;
+import welumen.job.WorkshopChange;
+import welumen.journal.Journal;
+import welumen.journal.StoreException;
+
+/**
+ * An open workshop: a folder with the journal, the photos and the backups. Only one program can have it open; closing,
+ * or the end of the program, lets it go.
+ */
+public final class WorkshopFolder implements AutoCloseable {
+    private final Path folder;
+    private final WorkshopLock lock;
+    private final SqliteEntryStore store;
+    private final Photos photos;
+
+    private WorkshopFolder(Path folder, WorkshopLock lock, SqliteEntryStore store) {
+        this.folder = folder;
+        this.lock = lock;
+        this.store = store;
+        this.photos = new Photos(folder.resolve("photos"));
+    }
+
+    /** @throws StoreException if it is open elsewhere, damaged or cannot be written; the message says what to do */
+    public static WorkshopFolder open(Path folder) {
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException fault) {
+            throw new StoreException(
+                    "The workshop folder [%s] cannot be made: %s.".formatted(folder, fault.getMessage()), fault);
+        }
+        var lock = WorkshopLock.take(folder);
+        try {
+            Backups.finishRestore(folder);
+            return new WorkshopFolder(folder, lock, SqliteEntryStore.open(folder.resolve("workshop.sqlite")));
+        } catch (IOException fault) {
+            lock.close();
+            throw new StoreException(
+                    "A restore in [%s] could not be ended: %s".formatted(folder, fault.getMessage()), fault);
+        } catch (StoreException fault) {
+            lock.close();
+            throw fault;
+        }
+    }
+
+    /** Whether a workshop was ever begun in this folder. */
+    public static boolean isOne(Path folder) {
+        return Files.exists(folder.resolve("workshop.sqlite"));
+    }
+
+    public Journal<WorkshopChange, Workshop> workshop(Clock clock) {
+        return Journal.open(store, Workshop.STREAM, WorkshopChange.class, clock, Workshop.EMPTY, Workshop::after);
+    }
+
+    public Journal<JobChange, Job> job(UUID job, Clock clock) {
+        return Journal.open(store, job, JobChange.class, clock, Job.EMPTY, Job::after);
+    }
+
+    public Photos photos() {
+        return photos;
+    }
+
+    /** Whether it can only be read, since a newer Welumen wrote it. */
+    public boolean isReadOnly() {
+        return store.isReadOnly();
+    }
+
+    /** Makes the backup of a day, where there is none yet. Takes time; call it off the window's thread. */
+    public void backUp(LocalDate day) {
+        if (!isReadOnly()) new Backups(folder).make(store, day);
+    }
+
+    @Override
+    public void close() {
+        store.close();
+        lock.close();
+    }
+}

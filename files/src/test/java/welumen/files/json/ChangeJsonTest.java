@@ -1,0 +1,180 @@
+package welumen.files.json;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import welumen.cabin.CabinChange.PartsListed;
+import welumen.cabin.Part;
+import welumen.cabin.PartId;
+import welumen.cabin.PartKind;
+import welumen.cabin.Side;
+import welumen.cabin.Spot;
+import welumen.cabin.Supply;
+import welumen.clock.BenchClock;
+import welumen.clock.ClockChange.ClockStarted;
+import welumen.cut.CutChange.PlanAccepted;
+import welumen.cut.CutPiece;
+import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
+import welumen.cut.Placement;
+import welumen.cut.Stock;
+import welumen.cut.Stretch;
+import welumen.cut.Turns;
+import welumen.cut.Zone;
+import welumen.intake.Agreement;
+import welumen.intake.Car;
+import welumen.intake.Customer;
+import welumen.intake.IntakeChange.CarTakenIn;
+import welumen.intake.Standard;
+import welumen.job.JobChange;
+import welumen.job.JobChange.AtCut;
+import welumen.job.JobChange.AtIntake;
+import welumen.job.JobChange.AtPattern;
+import welumen.job.JobChange.AtRefit;
+import welumen.job.JobChange.AtStrip;
+import welumen.job.JobChange.AtSurvey;
+import welumen.job.JobChange.InCabin;
+import welumen.job.JobChange.OnClock;
+import welumen.job.JobChange.Together;
+import welumen.journal.StoreException;
+import welumen.measure.Money;
+import welumen.pattern.Grain;
+import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.Piece;
+import welumen.pattern.PieceText;
+import welumen.refit.PutBack;
+import welumen.refit.RefitChange.PartPutBack;
+import welumen.shape.Outline;
+import welumen.shape.Point;
+import welumen.shape.Pose;
+import welumen.shape.Shape;
+import welumen.strip.Bag;
+import welumen.strip.Condition;
+import welumen.strip.FixingKind;
+import welumen.strip.FixingLot;
+import welumen.strip.How;
+import welumen.strip.Outcome;
+import welumen.strip.Step;
+import welumen.strip.StripChange.StepLogged;
+import welumen.strip.StripChange.StripRuleNoted;
+import welumen.strip.StripReason;
+import welumen.strip.StripRule;
+import welumen.survey.Finding;
+import welumen.survey.FindingKind;
+import welumen.survey.Severity;
+import welumen.survey.SurveyChange.FindingMade;
+
+class ChangeJsonTest {
+    private static final PartId SILL = new PartId("left-sill-cover");
+    private final ChangeJson json = new ChangeJson();
+
+    static Stream<JobChange> changes() {
+        var lot = new FixingLot(2, FixingKind.TRIM_CLIP, "", "grey", "under “the” seal", Condition.BROKEN);
+        var step = new Step(
+                3,
+                SILL,
+                How.LEVER,
+                Outcome.OFF,
+                List.of(lot),
+                "plastic lever",
+                new Bag.Numbered(14),
+                "mind\nthe wire",
+                List.of("ab12"));
+        var hide = new Stock.Hide(
+                "h",
+                "sage hide",
+                new Shape(Outline.rectangle(2200.1, 2000.3)),
+                1,
+                List.of(new Zone(3, Outline.rectangle(10, 10))),
+                new Stretch.Along(90, 0),
+                310);
+        var roll = new Stock.Roll("r", "wool", 1400, 12000, 42, 0, 75);
+        var cut = new CutPiece(
+                "p",
+                new Shape(Outline.rectangle(1 / 3.0, 2)),
+                2,
+                "sage hide",
+                new Turns.Listed(List.of(0.0, 12.5)),
+                true,
+                2,
+                new Stretch.Any(),
+                "");
+        var plan = new CutPlan(
+                List.of(new Placement("p", 1, "h", new Pose(0.1, 1e-7, 33.3, true))),
+                List.of(new CutPlan.Unplaced("p", 2, "no room")),
+                List.of(new CutPlan.SheetUse("h", 1.5, 2.5, 2.5, 0)),
+                7);
+        Piece piece =
+                PieceText.read("facing 520 x 610, top 480", SILL, "sage hide").orThrow();
+        return Stream.of(
+                new AtStrip(new StepLogged(step)),
+                new AtStrip(new StripRuleNoted(new StripRule(SILL, StripReason.COVERED_BY, new PartId("seal")))),
+                new InCabin(new PartsListed(List.of(new Part(
+                        SILL,
+                        "left sill cover",
+                        PartKind.SILL_COVER,
+                        Side.LEFT,
+                        Spot.SILL_LEFT,
+                        "",
+                        Supply.NO_LONGER_MADE)))),
+                new AtIntake(new CarTakenIn(
+                        new Car("Varrow Selkie", 1963, "saloon", ""),
+                        new Customer("x", "y"),
+                        new Agreement(Standard.SHOW_CUSTOM, Money.of(6400, "GBP"), LocalDate.of(2026, 6, 12)))),
+                new AtSurvey(new FindingMade(
+                        new Finding(1, SILL, FindingKind.TEAR, new Point(0.1, 0.2), 30, Severity.BAD, "at the heel"))),
+                new AtPattern(new PieceDrawn(piece)),
+                new AtPattern(new PieceDrawn(new Piece(
+                        "q",
+                        SILL,
+                        "q",
+                        "m",
+                        welumen.pattern.Pairing.LEFT_AND_RIGHT,
+                        1,
+                        new Grain.StretchAlong(90),
+                        welumen.pattern.Under.FOAM,
+                        piece.edges()))),
+                new AtCut(new PlanAccepted(new CutProblem(2, List.of(cut), List.of(hide, roll), List.of()), plan)),
+                new AtRefit(new PartPutBack(new PutBack(SILL, 8, ""))),
+                new OnClock(new ClockStarted(new BenchClock(
+                        "c", "sill", "lay", Instant.parse("2026-04-14T13:53:00.123456789Z"), Duration.ofMinutes(8)))),
+                new Together(List.of(new AtStrip(new StepLogged(step)))));
+    }
+
+    @ParameterizedTest
+    @MethodSource("changes")
+    void everyChangeComesBackAsItWas(JobChange change) {
+        var text = json.write(change, JobChange.class);
+        assertThat(json.read(text, JobChange.class, ChangeJson.VERSION)).isEqualTo(change);
+    }
+
+    /** A written workshop must stay readable: this text was written by version 1 and never changes. */
+    @Test
+    void theFormOfVersionOneStands() {
+        var text = """
+                {"is":"at-strip","change":{"is":"step-logged","step":{"number":1,"part":"left-sill-cover","how":"LEVER",\
+                "outcome":"OFF","fixings":[{"count":2,"kind":"TRIM_CLIP","size":"","colour":"grey","where":"","condition":"GOOD"}],\
+                "tool":"","bag":{"is":"numbered","number":14},"note":"","photos":[]}}}""";
+        var change = json.read(text, JobChange.class, 1);
+        assertThat(json.write(change, JobChange.class)).isEqualTo(text);
+    }
+
+    @Test
+    void whatIsMissingOrNewerIsCalledOut() {
+        assertThatThrownBy(() -> json.read("{\"is\":\"at-refit\"}", JobChange.class, 1))
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("change");
+        assertThatThrownBy(() -> json.read("{\"is\":\"of-tomorrow\"}", JobChange.class, 1))
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("of-tomorrow");
+        assertThatThrownBy(() -> json.read("{}", JobChange.class, 2)).hasMessageContaining("newer Welumen");
+    }
+}

@@ -1,0 +1,93 @@
+package welumen.standins.demo;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import welumen.files.workshop.WorkshopFolder;
+import welumen.job.WorkshopChange;
+import welumen.job.WorkshopChange.JobOpened;
+import welumen.job.WorkshopChange.PersonJoined;
+import welumen.job.WorkshopChange.StockTakenIn;
+import welumen.job.WorkshopChange.WorkshopNamed;
+import welumen.journal.StoreException;
+
+/** Thimble Yard: writes the demo workshop into a folder, with its first job whole and two others begun. */
+public final class DemoWorkshop {
+    public static final UUID SELKIE = new UUID(0x1963, 1);
+    public static final String PERSON = "Orla";
+
+    private DemoWorkshop() {}
+
+    /** Fills the folder, unless a workshop was begun there; a fill that is cut off leaves nothing behind. */
+    public static void fillIfNew(Path folder, LocalDate day) {
+        if (WorkshopFolder.isOne(folder)) return;
+        try {
+            var half = folder.resolveSibling(folder.getFileName() + ".half");
+            delete(half);
+            Files.createDirectories(half);
+            fill(half, day);
+            if (Files.isDirectory(folder)) {
+                try (var files = Files.list(half)) {
+                    for (var file : files.sorted(Comparator.comparing(DemoWorkshop::isJournal))
+                            .toList())
+                        Files.move(file, folder.resolve(file.getFileName()), StandardCopyOption.REPLACE_EXISTING);
+                }
+                Files.delete(half);
+            } else Files.move(half, folder, StandardCopyOption.ATOMIC_MOVE);
+        } catch (IOException fault) {
+            throw new StoreException(
+                    "The demo could not be written to [%s]: %s. Choose another folder."
+                            .formatted(folder, fault.getMessage()),
+                    fault);
+        }
+    }
+
+    private static boolean isJournal(Path file) {
+        return file.endsWith("workshop.sqlite");
+    }
+
+    private static void fill(Path folder, LocalDate day) {
+        var clock = new SetClock(at(day.minusDays(20), 8, 0));
+        try (var workshop = WorkshopFolder.open(folder)) {
+            var journal = workshop.workshop(clock);
+            for (var change : changes()) journal.make(change, PERSON);
+            new SelkieJob(workshop, clock, day).write();
+        }
+    }
+
+    private static List<WorkshopChange> changes() {
+        return List.of(
+                new WorkshopNamed("Thimble Yard"),
+                new PersonJoined(PERSON),
+                new PersonJoined("Bram"),
+                new PersonJoined("Ivo"),
+                new StockTakenIn(HideOutline.hide("hide 1", SelkieJob.HIDE, 4.9e6, 14, 310, 11)),
+                new StockTakenIn(HideOutline.hide("hide 2", SelkieJob.HIDE, 4.6e6, 9, 310, 23)),
+                new JobOpened(SELKIE, "1963 Varrow Selkie, saloon", ""),
+                new JobOpened(
+                        new UUID(0x1971, 2),
+                        "1971 Pellin Dunnock, estate",
+                        "Only its name is here yet; its survey follows."),
+                new JobOpened(
+                        new UUID(0x1956, 3),
+                        "1956 Drumlin half-ton, camper",
+                        "Only its name is here yet; its plans follow."));
+    }
+
+    static Instant at(LocalDate day, int hour, int minute) {
+        return day.atTime(hour, minute).atZone(DemoDay.ZONE).toInstant();
+    }
+
+    private static void delete(Path folder) throws IOException {
+        if (!Files.exists(folder)) return;
+        try (var files = Files.walk(folder)) {
+            for (var file : files.sorted(Comparator.reverseOrder()).toList()) Files.delete(file);
+        }
+    }
+}

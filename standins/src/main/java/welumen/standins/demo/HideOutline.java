@@ -1,0 +1,136 @@
+package welumen.standins.demo;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import welumen.cut.Stock;
+import welumen.cut.Stretch;
+import welumen.cut.Zone;
+import welumen.shape.Outline;
+import welumen.shape.Point;
+import welumen.shape.Shape;
+
+/**
+ * Draws a hide as hides are: backbone upright in x = 0, butt below, neck above, shanks at the four corners, no two sides
+ * alike; firm in the middle of the back, looser toward belly and shanks, with flaws. Everything from a seed.
+ */
+final class HideOutline {
+    /** The right half from butt to neck, in parts of the length along the back. */
+    private static final double[][] HALF = {
+        {0.03, 0.02}, {0.16, 0.00}, {0.26, -0.03}, {0.33, -0.01}, {0.36, 0.06}, {0.33, 0.14}, {0.30, 0.22},
+        {0.31, 0.34}, {0.33, 0.48}, {0.34, 0.60}, {0.36, 0.68}, {0.42, 0.73}, {0.43, 0.79}, {0.37, 0.83},
+        {0.27, 0.83}, {0.19, 0.86}, {0.15, 0.93}, {0.12, 0.99}, {0.03, 1.00}
+    };
+
+    private static final int BETWEEN = 4;
+
+    private HideOutline() {}
+
+    /** A hide of so many mm² with its flaws. */
+    static Stock.Hide hide(String id, String material, double area, int flaws, double cost, long seed) {
+        var random = new Random(seed);
+        var outline = scaled(drawn(random), area);
+        return new Stock.Hide(
+                id,
+                material,
+                new Shape(outline, flaws(outline, flaws, random)),
+                1,
+                zones(outline),
+                new Stretch.Along(0, 0), // it stretches most across the backbone
+                cost);
+    }
+
+    private static Outline drawn(Random random) {
+        var ring = new ArrayList<Point>();
+        for (var point : HALF) ring.add(wobbled(point[0], point[1], random));
+        for (var i = HALF.length - 1; i >= 0; i--) ring.add(wobbled(-HALF[i][0], HALF[i][1], random));
+        return new Outline(smooth(ring));
+    }
+
+    private static Point wobbled(double x, double y, Random random) {
+        return new Point(1000 * x * (1 + 0.06 * random.nextGaussian()), 1000 * (y + 0.008 * random.nextGaussian()));
+    }
+
+    /** Through every point (Catmull and Rom, 1974). */
+    private static List<Point> smooth(List<Point> ring) {
+        var n = ring.size();
+        var curve = new ArrayList<Point>();
+        for (var i = 0; i < n; i++) {
+            Point a = ring.get((i + n - 1) % n);
+            Point b = ring.get(i);
+            Point c = ring.get((i + 1) % n);
+            Point d = ring.get((i + 2) % n);
+            for (var j = 0; j < BETWEEN; j++) curve.add(between(a, b, c, d, (double) j / BETWEEN));
+        }
+        return curve;
+    }
+
+    private static Point between(Point a, Point b, Point c, Point d, double t) {
+        var square = t * t;
+        var cube = square * t;
+        return a.times(-0.5 * t + square - 0.5 * cube)
+                .plus(b.times(1 - 2.5 * square + 1.5 * cube))
+                .plus(c.times(0.5 * t + 2 * square - 1.5 * cube))
+                .plus(d.times(-0.5 * square + 0.5 * cube));
+    }
+
+    private static Outline scaled(Outline outline, double area) {
+        var factor = Math.sqrt(area / outline.area());
+        return new Outline(
+                outline.corners().stream().map(corner -> corner.times(factor)).toList());
+    }
+
+    /** From the rim inward: 4 all over, then 3, 2, and 1 along the back. */
+    private static List<Zone> zones(Outline outline) {
+        return List.of(
+                new Zone(4, outline),
+                new Zone(3, shrunk(outline, 0.86, 0.94)),
+                new Zone(2, shrunk(outline, 0.72, 0.88)),
+                new Zone(1, back(outline)));
+    }
+
+    private static Outline shrunk(Outline outline, double wide, double high) {
+        var middle = (outline.box().minY() + outline.box().maxY()) / 2;
+        return new Outline(outline.corners().stream()
+                .map(corner -> new Point(corner.x() * wide, middle + (corner.y() - middle) * high))
+                .toList());
+    }
+
+    private static Outline back(Outline outline) {
+        var box = outline.box();
+        var half = box.width() * 0.235;
+        var low = box.minY() + box.height() * 0.10;
+        var high = box.minY() + box.height() * 0.76;
+        return new Outline(List.of(
+                new Point(-half * 0.8, low),
+                new Point(half * 0.8, low),
+                new Point(half, low + 150),
+                new Point(half, high - 150),
+                new Point(half * 0.6, high),
+                new Point(-half * 0.6, high),
+                new Point(-half, high - 150),
+                new Point(-half, low + 150)));
+    }
+
+    private static List<Outline> flaws(Outline outline, int count, Random random) {
+        var box = outline.box();
+        return Stream.generate(() -> new Point(
+                        box.minX() + box.width() * (0.14 + 0.72 * random.nextDouble()),
+                        box.minY() + box.height() * (0.08 + 0.82 * random.nextDouble())))
+                .limit(count)
+                .map(at -> flaw(at, random))
+                .toList();
+    }
+
+    private static Outline flaw(Point at, Random random) {
+        var size = 8 + 26 * random.nextDouble() * random.nextDouble();
+        var corners = new ArrayList<Point>();
+        for (var i = 0; i < 7; i++) {
+            var angle = 2 * Math.PI * i / 7;
+            var radius = size * (0.6 + 0.8 * random.nextDouble());
+            corners.add(at.plus(new Point(radius * Math.cos(angle), radius * Math.sin(angle))));
+        }
+        return new Outline(corners);
+    }
+}

@@ -1,0 +1,90 @@
+package welumen.standins.demo;
+
+import java.util.ArrayList;
+import java.util.List;
+import welumen.cabin.PartId;
+import welumen.pattern.Edge;
+import welumen.pattern.EdgeFinish;
+import welumen.pattern.Grain;
+import welumen.pattern.Pairing;
+import welumen.pattern.Piece;
+import welumen.pattern.Under;
+import welumen.shape.Point;
+
+/** The pieces of a front seat's cover in the Varrow Selkie. */
+final class SeatPattern {
+    private static final String HIDE = "sage hide";
+    private static final PartId SEAT = SelkieParts.id("left front seat");
+
+    private SeatPattern() {}
+
+    static List<Piece> pieces() {
+        return List.of(
+                piece("cushion-centre", "cushion centre", Pairing.ONE, 1, Under.FOAM, panel(380, 360, 470, 24)),
+                piece("back-centre", "backrest centre", Pairing.ONE, 1, Under.FOAM, panel(370, 330, 520, 28)),
+                piece(
+                        "cushion-bolster",
+                        "cushion bolster",
+                        Pairing.LEFT_AND_RIGHT,
+                        1,
+                        Under.FOAM,
+                        bolster(500, 150, 118)),
+                piece("back-bolster", "backrest bolster", Pairing.LEFT_AND_RIGHT, 1, Under.FOAM, bolster(560, 140, 96)),
+                piece("front-facing", "front facing", Pairing.ONE, 2, Under.NOTHING, panel(600, 580, 150, -14)),
+                piece("cushion-side", "cushion side", Pairing.LEFT_AND_RIGHT, 2, Under.NOTHING, side(520, 170)),
+                piece("back-panel", "back of the backrest", Pairing.ONE, 3, Under.BOARD, panel(500, 440, 560, 36)),
+                piece("pull-flap", "pull-down flap", Pairing.ONE, 4, Under.NOTHING, panel(420, 420, 90, 0)));
+    }
+
+    private static Piece piece(String id, String name, Pairing pairing, int grade, Under under, List<Edge> edges) {
+        return new Piece(id, SEAT, name, HIDE, pairing, grade, new Grain.StretchAlong(0), under, edges);
+    }
+
+    /** A panel wider below than above, its top edge an arch of so many mm. */
+    private static List<Edge> panel(double below, double above, double high, double arch) {
+        var inset = (below - above) / 2;
+        var hem = arch == 0 ? EdgeFinish.CUFF : EdgeFinish.SEWN;
+        return List.of(
+                edge("front", hem, List.of(new Point(0, 0))),
+                edge("right, to the bolster", EdgeFinish.PIPED, List.of(new Point(below, 0))),
+                edge("back", EdgeFinish.SEWN, arched(new Point(below - inset, high), new Point(inset, high), arch)),
+                edge("left, to the bolster", EdgeFinish.PIPED, List.of(new Point(inset, high))));
+    }
+
+    private static List<Edge> bolster(double length, double wide, double narrow) {
+        return List.of(
+                edge("inner, to the centre", EdgeFinish.PIPED, arched(new Point(0, 0), new Point(length, 0), -12)),
+                edge("front", EdgeFinish.SEWN, List.of(new Point(length, 0))),
+                edge("outer, to the side", EdgeFinish.SEWN, arched(new Point(length, wide), new Point(0, narrow), 16)),
+                edge("rear", EdgeFinish.CUFF, List.of(new Point(0, narrow))));
+    }
+
+    private static List<Edge> side(double length, double high) {
+        return List.of(
+                edge("bottom", EdgeFinish.CUFF, List.of(new Point(0, 0))),
+                edge("front", EdgeFinish.SEWN, arched(new Point(length, 0), new Point(length - 30, high), -18)),
+                edge(
+                        "top, to the bolster",
+                        EdgeFinish.SEWN,
+                        arched(new Point(length - 30, high), new Point(20, high - 24), 14)),
+                edge("rear", EdgeFinish.HEM, List.of(new Point(20, high - 24))));
+    }
+
+    private static Edge edge(String name, EdgeFinish finish, List<Point> line) {
+        return new Edge(name, line, finish, finish.allowanceMm());
+    }
+
+    /** From a up to but without b, bulging to the right of the way by so many mm. */
+    private static List<Point> arched(Point a, Point b, double bulge) {
+        if (bulge == 0) return List.of(a);
+        var steps = 12;
+        var along = b.minus(a);
+        var out = new Point(along.y(), -along.x()).times(1 / a.to(b));
+        var line = new ArrayList<Point>();
+        for (var i = 0; i < steps; i++) {
+            var t = (double) i / steps;
+            line.add(a.plus(along.times(t)).plus(out.times(4 * bulge * t * (1 - t))));
+        }
+        return line;
+    }
+}

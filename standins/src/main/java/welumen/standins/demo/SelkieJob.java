@@ -1,0 +1,190 @@
+package welumen.standins.demo;
+
+import static welumen.standins.demo.SelkieParts.id;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import welumen.cabin.CabinChange.PartsListed;
+import welumen.clock.BenchClock;
+import welumen.clock.ClockChange.ClockStarted;
+import welumen.files.workshop.WorkshopFolder;
+import welumen.intake.Agreement;
+import welumen.intake.Car;
+import welumen.intake.Customer;
+import welumen.intake.IntakeChange.CarTakenIn;
+import welumen.intake.Standard;
+import welumen.job.Job;
+import welumen.job.JobChange;
+import welumen.job.JobChange.AtIntake;
+import welumen.job.JobChange.AtPattern;
+import welumen.job.JobChange.AtRefit;
+import welumen.job.JobChange.AtStrip;
+import welumen.job.JobChange.AtSurvey;
+import welumen.job.JobChange.InCabin;
+import welumen.job.JobChange.OnClock;
+import welumen.journal.Journal;
+import welumen.measure.Money;
+import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.refit.PutBack;
+import welumen.refit.RefitChange.PartPutBack;
+import welumen.refit.SignOff;
+import welumen.shape.Point;
+import welumen.standins.camera.CameraStandin;
+import welumen.strip.Shorthand;
+import welumen.strip.StripChange.StepLogged;
+import welumen.survey.Finding;
+import welumen.survey.FindingKind;
+import welumen.survey.Severity;
+import welumen.survey.SurveyChange.FindingMade;
+import welumen.survey.SurveyChange.TreatmentChosen;
+import welumen.survey.SurveyChange.TreatmentDone;
+import welumen.survey.Treatment;
+
+/** The first job: the right side is back in but for its floor, where rust was found; the left is being stripped today. */
+final class SelkieJob {
+    static final String HIDE = "sage hide";
+
+    private final WorkshopFolder workshop;
+    private final SetClock clock;
+    private final LocalDate today;
+    private final Journal<JobChange, Job> journal;
+
+    SelkieJob(WorkshopFolder workshop, SetClock clock, LocalDate today) {
+        this.workshop = workshop;
+        this.clock = clock;
+        this.today = today;
+        this.journal = workshop.job(DemoWorkshop.SELKIE, clock);
+    }
+
+    void write() {
+        intake();
+        rightSide();
+        leftSide();
+        bench();
+        clocks();
+    }
+
+    private void intake() {
+        on(today.minusDays(18), 9, 10);
+        make(new AtIntake(new CarTakenIn(
+                new Car("Varrow Selkie", 1963, "four-door saloon", "invented, none"),
+                new Customer("Mr Tolliver Quandish", "by letter to the yard"),
+                new Agreement(Standard.BETTER_THAN_NEW, Money.of(9800, "GBP"), LocalDate.of(2026, 6, 12)))));
+        make(new InCabin(new PartsListed(SelkieParts.all())));
+        for (var rule : SelkieRules.all()) make(new AtStrip(rule));
+        for (var piece : SeatPattern.pieces()) make(new AtPattern(new PieceDrawn(piece)));
+    }
+
+    private void rightSide() {
+        on(today.minusDays(15), 8, 40);
+        step("right front door seal", "lifted");
+        step("right seat runner cover", "3 screws no. 8, screwdriver, bag 1");
+        step("right front seat", "4 bolts M10x25, 1 plug, 17 mm socket, bag 2");
+        step("right front door pull", "2 screws 1/4\", bag 3");
+        step("right front door card", "13 clips, 1 clip broken, 2 screws no. 6, plastic lever, bag 4");
+        on(today.minusDays(14), 10, 5);
+        step("right sill cover", "6 screws no. 8, 2 clips grey under seal, bag 5");
+        step("right kick panel", "4 screws no. 6, bag 6");
+        step("rear cushion", "lifted, hooked at the front");
+        step("right rear carpet", "peeled, off, damp beneath");
+        step("right rear underlay", "lifted, wet through");
+        finding(
+                "right rear floor",
+                FindingKind.RUST_THROUGH,
+                90,
+                Severity.WORST,
+                320,
+                260,
+                "beside the seam, thumb-sized");
+        finding("right rear underlay", FindingKind.DAMP, 300, Severity.BAD, 400, 300, "find the leak first");
+        on(today.minusDays(3), 15, 20);
+        back("right front door card", "right front door pull", "right kick panel", "right seat runner cover");
+    }
+
+    private void leftSide() {
+        on(today, 13, 40);
+        step("battery", "negative off, waited 10 min");
+        on(today, 13, 58);
+        step("console", "5 screws no. 8, 2 plugs, boss cracked rear left, bag 10", true);
+        on(today, 14, 31);
+        step("left seat runner cover", "2 screws no. 8, 1 screw no. 8 behind the lever, bag 11", true);
+        on(today, 14, 44);
+        step(
+                "left front seat",
+                "3 bolts M10x25, 1 bolt M10x22, one bolt shorter: front inner, 1 plug under the cushion, bag 12",
+                true);
+        on(today, 14, 49);
+        step("left sill cover", "6 screws no. 8, screwdriver, bag 13, hooked at the front");
+    }
+
+    private void bench() {
+        on(today.minusDays(1), 11, 0);
+        finding("padded roll", FindingKind.DEEP_CRACK, 180, Severity.PLAIN, 600, 130, "sun side");
+        make(new AtSurvey(
+                new TreatmentChosen(id("padded roll"), Treatment.RECOVER, "the crack goes through the skin")));
+        finding("dash", FindingKind.SCUFF, 60, Severity.SLIGHT, 400, 200, "");
+        on(today, 14, 51);
+        finding("console", FindingKind.BROKEN_TAB, 25, Severity.PLAIN, 60, 60, "rear left boss");
+        make(new AtSurvey(new TreatmentChosen(id("console"), Treatment.REPAIR_BOARD, "plate behind, epoxy")));
+        finding("left front seat", FindingKind.TEAR, 120, Severity.BAD, 200, 420, "cushion, outer bolster");
+        finding("left front seat", FindingKind.SHRUNK_COVER, 300, Severity.PLAIN, 260, 900, "");
+    }
+
+    private void clocks() {
+        var now = DemoDay.start(today);
+        clock.set(now.minusSeconds(290));
+        make(new OnClock(new ClockStarted(new BenchClock(
+                "sill-adhesive", "Sill carpet, adhesive", "lay", clock.instant(), Duration.ofMinutes(8)))));
+        clock.set(now.minusSeconds(120));
+        make(new OnClock(new ClockStarted(new BenchClock(
+                "console-epoxy",
+                "Console boss, epoxy",
+                "clamp off",
+                DemoWorkshop.at(today, 14, 0),
+                Duration.ofHours(24)))));
+        clock.set(now.minusSeconds(60));
+        make(new OnClock(new ClockStarted(new BenchClock(
+                "dash-card", "Dash test card", "read it dry", DemoWorkshop.at(today, 12, 0), Duration.ofHours(6)))));
+    }
+
+    private void step(String part, String line) {
+        step(part, line, false);
+    }
+
+    private void step(String part, String line, boolean photographed) {
+        var reading = Shorthand.read(
+                line, id(part), journal.state().cabin(), journal.state().strip());
+        var photos = photographed
+                ? List.of(workshop.photos().keep(CameraStandin.shoot(part), part + ".png"))
+                : List.<String>of();
+        make(new AtStrip(new StepLogged(reading.step(journal.state().strip().nextStep(), photos))));
+    }
+
+    private void finding(
+            String part, FindingKind kind, double size, Severity severity, double x, double y, String note) {
+        make(new AtSurvey(new FindingMade(new Finding(
+                journal.state().survey().nextFinding(), id(part), kind, new Point(x, y), size, severity, note))));
+    }
+
+    private void back(String... parts) {
+        for (var part : parts) {
+            var usable = SignOff.usable(journal.state().strip(), id(part));
+            var isShort = usable < SignOff.places(journal.state().strip(), id(part));
+            make(new AtSurvey(new TreatmentDone(id(part))));
+            make(new AtRefit(
+                    new PartPutBack(new PutBack(id(part), usable, isShort ? "one clip on order, two days" : ""))));
+        }
+    }
+
+    private void make(JobChange change) {
+        journal.make(change, DemoWorkshop.PERSON);
+        clock.set(clock.instant().plusSeconds(1));
+    }
+
+    private void on(LocalDate day, int hour, int minute) {
+        Instant then = DemoWorkshop.at(day, hour, minute);
+        clock.set(then);
+    }
+}

@@ -1,0 +1,84 @@
+package welumen.standins;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import welumen.cabin.PartId;
+import welumen.cabin.PartState;
+import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
+import welumen.cut.FromPattern;
+import welumen.cut.NestOptions;
+import welumen.cut.Nester;
+import welumen.cut.PlanCheck;
+import welumen.files.workshop.WorkshopFolder;
+import welumen.standins.camera.CameraStandin;
+import welumen.standins.demo.DemoDay;
+import welumen.standins.demo.DemoWorkshop;
+import welumen.strip.Hold;
+import welumen.strip.ReachPlanner;
+import welumen.strip.WhatHolds;
+
+class DemoWorkshopTest {
+    @TempDir
+    Path home;
+
+    @Test
+    void theFirstJobStandsAsItIsTold() {
+        var folder = home.resolve("demo");
+        DemoWorkshop.fillIfNew(folder, DemoDay.USUAL);
+        try (var workshop = WorkshopFolder.open(folder)) {
+            var job = workshop.job(DemoWorkshop.SELKIE, DemoDay.clock(DemoDay.USUAL))
+                    .state();
+            var sill = new PartId("left-sill-cover");
+            assertThat(job.cabin().parts()).hasSizeGreaterThan(40);
+            assertThat(job.stateOf(new PartId("right-rear-floor"))).isEqualTo(PartState.HELD);
+            assertThat(job.stateOf(new PartId("right-front-door-card"))).isEqualTo(PartState.FITTED);
+            assertThat(job.stateOf(new PartId("left-front-seat"))).isEqualTo(PartState.OUT);
+            var holds = WhatHolds.of(job.strip(), sill);
+            assertThat(holds).hasSize(2);
+            assertThat(((Hold.ByFixings) holds.getLast()).left()).isEqualTo(2);
+            assertThat(ReachPlanner.plan(job.cabin(), job.strip(), new PartId("cross-member")))
+                    .isInstanceOf(ReachPlanner.Reach.Route.class);
+            assertThat(job.clocks().running()).hasSize(3);
+        }
+    }
+
+    @Test
+    void itsSeatCanBeLaidOutOnItsTwoHides() {
+        var folder = home.resolve("demo");
+        DemoWorkshop.fillIfNew(folder, DemoDay.USUAL);
+        try (var workshop = WorkshopFolder.open(folder)) {
+            var clock = DemoDay.clock(DemoDay.USUAL);
+            var pieces =
+                    workshop.job(DemoWorkshop.SELKIE, clock).state().patterns().pieces();
+            var stock = workshop.workshop(clock).state().stock();
+            assertThat(stock.getFirst().shape().holes()).hasSize(14);
+            assertThat(stock.getFirst().shape().outline().area()).isBetween(4.89e6, 4.91e6);
+            var problem = new CutProblem(3, FromPattern.pieces(pieces, "sage hide"), stock, List.of());
+            CutPlan plan = Nester.lay(problem, NestOptions.USUAL.withRounds(1), (_, _) -> {}, () -> false);
+            assertThat(plan.unplaced()).isEmpty();
+            assertThat(PlanCheck.faults(problem, plan.placements())).isEmpty();
+        }
+    }
+
+    @Test
+    void itIsFilledOnceAndNeverOver() {
+        var folder = home.resolve("demo");
+        DemoWorkshop.fillIfNew(folder, DemoDay.USUAL);
+        var before = folder.resolve("workshop.sqlite").toFile().lastModified();
+        DemoWorkshop.fillIfNew(folder, DemoDay.USUAL);
+        assertThat(folder.resolve("workshop.sqlite").toFile().lastModified()).isEqualTo(before);
+        assertThat(Files.exists(home.resolve("demo.half"))).isFalse();
+    }
+
+    @Test
+    void theCameraSeesTheSameThingTwice() {
+        assertThat(CameraStandin.shoot("sill")).isEqualTo(CameraStandin.shoot("sill"));
+        assertThat(CameraStandin.shoot("sill")).isNotEqualTo(CameraStandin.shoot("console"));
+    }
+}
