@@ -47,6 +47,18 @@ public final class ReachPlanner {
         return new Reach.Route(order, time(cabin, order), tools(log, order));
     }
 
+    /** What one would get at behind a part: the furthest that it keeps covered, or the part itself. */
+    public static PartId behind(StripLog log, PartId part) {
+        var behind = new LinkedHashSet<>(Set.of(part));
+        var grew = true;
+        while (grew) {
+            grew = false;
+            for (var rule : log.rules())
+                if (behind.contains(rule.by()) && !log.isOff(rule.part())) grew |= behind.add(rule.part());
+        }
+        return behind.stream().reduce(part, (_, last) -> last);
+    }
+
     private static Set<PartId> needed(StripLog log, PartId target) {
         var needed = new LinkedHashSet<PartId>();
         if (log.isOff(target)) return needed;

@@ -78,7 +78,7 @@ class DemoWorkshopTest {
 
     @Test
     void theCameraSeesTheSameThingTwice() {
-        assertThat(CameraStandin.shoot("sill")).isEqualTo(CameraStandin.shoot("sill"));
-        assertThat(CameraStandin.shoot("sill")).isNotEqualTo(CameraStandin.shoot("console"));
+        assertThat(new CameraStandin().shoot("sill")).isEqualTo(new CameraStandin().shoot("sill"));
+        assertThat(new CameraStandin().shoot("sill")).isNotEqualTo(new CameraStandin().shoot("console"));
     }
 }

@@ -65,6 +65,10 @@ public final class WorkshopFolder implements AutoCloseable {
         return Journal.open(store, job, JobChange.class, clock, Job.EMPTY, Job::after);
     }
 
+    public Path path() {
+        return folder;
+    }
+
     public Photos photos() {
         return photos;
     }

@@ -14,16 +14,16 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Random;
 import javax.imageio.ImageIO;
+import welumen.evidence.Camera;
 
 /** Draws a part with its clips on a pale bench, with slant, shadow and grain. The same subject gives the same photo. */
-public final class CameraStandin {
+public final class CameraStandin implements Camera {
     private static final int WIDTH = 480;
     private static final int HEIGHT = 360;
 
-    private CameraStandin() {}
-
     /** A PNG of a subject, as “left sill cover”. */
-    public static byte[] shoot(String subject) {
+    @Override
+    public byte[] shoot(String subject) {
         var random = new Random(subject.hashCode());
         var image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
         var pen = image.createGraphics();

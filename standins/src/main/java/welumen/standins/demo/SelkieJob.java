@@ -157,7 +157,7 @@ final class SelkieJob {
         var reading = Shorthand.read(
                 line, id(part), journal.state().cabin(), journal.state().strip());
         var photos = photographed
-                ? List.of(workshop.photos().keep(CameraStandin.shoot(part), part + ".png"))
+                ? List.of(workshop.photos().keep(new CameraStandin().shoot(part), part + ".png"))
                 : List.<String>of();
         make(new AtStrip(new StepLogged(reading.step(journal.state().strip().nextStep(), photos))));
     }

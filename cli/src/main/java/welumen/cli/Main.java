@@ -1,0 +1,48 @@
+package welumen.cli;
+
+import java.io.PrintWriter;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Spec;
+import welumen.files.json.BadFile;
+import welumen.journal.StoreException;
+
+/** The program. Exit status 0 for done, 2 for bad input, 1 for a failure of the program. */
+@Command(
+        name = "welumen",
+        description = "The workshop of the automotive trimmer.",
+        mixinStandardHelpOptions = true,
+        version = "Welumen 0.1.0",
+        subcommands = {DemoCommand.class, OpenCommand.class, NestCommand.class, RestoreCommand.class})
+public final class Main implements Runnable {
+    @Spec
+    private CommandSpec spec;
+
+    private Main() {}
+
+    public static void main(String[] args) {
+        System.exit(commandLine().execute(args));
+    }
+
+    static CommandLine commandLine() {
+        return new CommandLine(new Main())
+                .setCaseInsensitiveEnumValuesAllowed(true)
+                .setExecutionExceptionHandler((fault, command, _) -> status(fault, command.getErr()));
+    }
+
+    @Override
+    public void run() {
+        spec.commandLine().usage(spec.commandLine().getOut());
+    }
+
+    private static int status(Exception fault, PrintWriter err) {
+        if (fault instanceof BadFile || fault instanceof StoreException) {
+            err.println(fault.getMessage());
+            return 2;
+        }
+        err.println("Welumen itself failed: %s (%s). Please keep the file that led to it."
+                .formatted(fault.getMessage(), fault.getClass().getSimpleName()));
+        return 1;
+    }
+}

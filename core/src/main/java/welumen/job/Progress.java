@@ -1,0 +1,81 @@
+package welumen.job;
+
+import java.util.List;
+import welumen.cabin.Part;
+import welumen.cabin.PartId;
+import welumen.cut.CuttingTable;
+import welumen.intake.Intake;
+import welumen.strip.Bag;
+import welumen.strip.FixingLedger;
+import welumen.strip.Step;
+
+/**
+ * How far a stage is done, and how many things in it want attention.
+ *
+ * @param share 0 to 1
+ */
+public record Progress(double share, int attention) {
+
+    public static Progress of(Job job, WorkStage stage) {
+        return switch (stage) {
+            case INTAKE -> new Progress(job.intake() instanceof Intake.TakenIn ? 1 : 0, 0);
+            case STRIP -> new Progress(share(job, job.strip().off().size()), withoutBag(job));
+            case SURVEY ->
+                new Progress(
+                        share(job, job.survey().chosen().size()), undecided(job).size());
+            case PATTERN -> new Progress(job.patterns().pieces().isEmpty() ? 0 : 1, 0);
+            case CUT, STORES -> table(job, stage);
+            case DIARY -> new Progress(0, job.survey().holds().size());
+            case REFIT, HANDOVER ->
+                new Progress(
+                        job.strip().off().isEmpty()
+                                ? 0
+                                : (double) job.refit().back().size()
+                                        / job.strip().off().size(),
+                        0);
+        };
+    }
+
+    /** The parts with findings for which nothing has been chosen yet. */
+    public static List<PartId> undecided(Job job) {
+        return job.cabin().parts().stream()
+                .map(Part::id)
+                .filter(part -> !job.survey().on(part).isEmpty()
+                        && job.survey().chosenFor(part).isEmpty())
+                .toList();
+    }
+
+    private static Progress table(Job job, WorkStage stage) {
+        var toBuy = stage == WorkStage.STORES ? toBuy(job) : 0;
+        return switch (job.table()) {
+            case CuttingTable.Clear() -> new Progress(0, toBuy);
+            case CuttingTable.Laid(var problem, var plan) ->
+                new Progress(1, toBuy + plan.unplaced().size());
+        };
+    }
+
+    /** How many kinds of fixing are short over all parts that are off. */
+    private static int toBuy(Job job) {
+        return (int) job.strip().off().stream()
+                .flatMap(part -> FixingLedger.of(job.strip(), part).stream())
+                .filter(row -> row.toBuy() > 0)
+                .count();
+    }
+
+    private static int withoutBag(Job job) {
+        return (int) job.strip().steps().stream()
+                .filter(step -> !job.refit().isFitted(step.part()))
+                .filter(Progress::lacksABag)
+                .count();
+    }
+
+    private static boolean lacksABag(Step step) {
+        return step.cameOut() > 0 && step.bag() instanceof Bag.NotSaid;
+    }
+
+    private static double share(Job job, int of) {
+        return job.cabin().parts().isEmpty()
+                ? 0
+                : (double) of / job.cabin().parts().size();
+    }
+}

@@ -1,0 +1,54 @@
+package welumen.desktop;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Locale;
+import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.Scene;
+import javax.imageio.ImageIO;
+import welumen.cabin.PartId;
+import welumen.job.WorkStage;
+import welumen.journal.StoreException;
+
+/** Writes every main view as a PNG, from the open workshop as it stands. JavaFX thread only. */
+public final class Shots {
+    private Shots() {}
+
+    /** @throws StoreException if the folder cannot be written */
+    public static void write(WelumenWindow window, Path folder) {
+        try {
+            Files.createDirectories(folder);
+            for (var stage : WorkStage.values()) {
+                partFor(stage, window);
+                window.model().stageProperty().set(stage);
+                write(
+                        window.scene(),
+                        folder.resolve("%d-%s.png"
+                                .formatted(stage.number(), stage.word().toLowerCase(Locale.ROOT))));
+            }
+        } catch (IOException fault) {
+            throw new StoreException(
+                    "The pictures cannot be written to [%s]: %s.".formatted(folder, fault.getMessage()), fault);
+        }
+    }
+
+    /** The part that shows most on a stage. */
+    private static void partFor(WorkStage stage, WelumenWindow window) {
+        var part = new PartId(
+                switch (stage) {
+                    case SURVEY, PATTERN, CUT -> "left-front-seat";
+                    case REFIT -> "right-sill-cover";
+                    case INTAKE, STRIP, STORES, DIARY, HANDOVER -> "left-sill-cover";
+                });
+        if (window.model().job().cabin().findOne(part).isPresent())
+            window.model().pickedProperty().set(part);
+    }
+
+    private static void write(Scene scene, Path file) throws IOException {
+        scene.getRoot().applyCss();
+        scene.getRoot().layout();
+        var image = scene.snapshot(null);
+        ImageIO.write(SwingFXUtils.fromFXImage(image, null), "png", file.toFile());
+    }
+}

@@ -1,0 +1,220 @@
+package welumen.desktop.cut;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import welumen.cut.CutChange.PlanAccepted;
+import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
+import welumen.cut.CuttingTable;
+import welumen.cut.FromPattern;
+import welumen.cut.NestOptions;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.StagePane;
+import welumen.job.JobChange.AtCut;
+
+/** Lays the pattern's pieces out on the hides in stock, better while it runs, and keeps the plan when it ends. */
+public final class CutView extends StagePane {
+    private static final String MATERIAL = "sage hide";
+    private static final double GAP = 3;
+    private static final NestOptions OPTIONS = NestOptions.USUAL.withTime(Duration.ofSeconds(12));
+
+    private final HideTable table = new HideTable();
+    private final VBox words = new VBox(8);
+    private final ProgressBar progress = new ProgressBar(0);
+    private final Button layOut = Nodes.chief("Lay out", "Lay the pieces out on the hides", this::layOut);
+    private final Button finish = Nodes.button("Finish now", "End the search and keep the best plan", this::finishNow);
+    private final Button cancel = Nodes.button("Leave it", "End the search and throw its plan away", this::leave);
+    private Optional<LayOut> running = Optional.empty();
+
+    public CutView(JobModel model) {
+        super(model);
+        layOut.setId("lay-out");
+        finish.setId("finish-now");
+        cancel.setId("leave-it");
+        progress.setAccessibleText("How much of the time has gone");
+        progress.setPrefWidth(200);
+        progress.setMinHeight(18);
+        var bar = Nodes.row(12, layOut, finish, cancel, progress);
+        bar.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        var lower = new HBox(24, table, right());
+        HBox.setHgrow(table, Priority.ALWAYS);
+        VBox.setVgrow(lower, Priority.ALWAYS);
+        lower.setMinHeight(0);
+        getChildren().addAll(bar, lower);
+        showButtons();
+    }
+
+    private Node right() {
+        var right = Nodes.column(8, Nodes.whole("Hide by hide", Styles.HEADING), Nodes.scroll(words));
+        right.setMinWidth(250);
+        right.setMaxWidth(250);
+        return right;
+    }
+
+    @Override
+    public Node first() {
+        return layOut;
+    }
+
+    @Override
+    public void close() {
+        leave();
+        super.close();
+    }
+
+    @Override
+    protected void refresh() {
+        if (running.isPresent()) return;
+        switch (model.job().table()) {
+            case CuttingTable.Clear() -> showEmpty();
+            case CuttingTable.Laid(var problem, var plan) -> show(problem, plan);
+        }
+    }
+
+    private CutProblem problem() {
+        return new CutProblem(
+                GAP,
+                FromPattern.pieces(model.job().patterns().pieces(), MATERIAL),
+                model.workshop().stock().stream()
+                        .filter(stock -> stock.material().equals(MATERIAL))
+                        .toList(),
+                List.of());
+    }
+
+    private void showEmpty() {
+        var problem = problem();
+        var pieces =
+                problem.pieces().stream().mapToInt(piece -> piece.quantity()).sum();
+        headline.say(
+                "Cut",
+                pieces == 0 ? "There is no piece to lay out yet." : "%d pieces wait to be laid out.".formatted(pieces),
+                pieces == 0
+                        ? "Draw them at Pattern."
+                        : "%d hides are in stock.".formatted(problem.stock().size()));
+        layOut.setDisable(pieces == 0);
+        table.show(problem, new CutPlan(List.of(), List.of(), List.of(), 0));
+        words.getChildren().clear();
+        for (var hide : problem.stock())
+            words.getChildren()
+                    .add(hideCard(
+                            hide.id(),
+                            "%d flaws, untouched".formatted(hide.shape().holes().size())));
+    }
+
+    private void show(CutProblem problem, CutPlan plan) {
+        headline.say("Cut", answer(plan), more(plan));
+        table.show(problem, plan);
+        words.getChildren().clear();
+        for (var use : plan.sheets())
+            words.getChildren()
+                    .add(hideCard(
+                            use.stock(),
+                            "%d pieces · %s of %s · %s"
+                                    .formatted(
+                                            plan.on(use.stock()).size(),
+                                            Words.squareMetres(use.pieceArea()),
+                                            Words.squareMetres(use.openedArea()),
+                                            Words.percent(use.pieceArea() / use.openedArea()))));
+        for (var missing : plan.unplaced())
+            words.getChildren().add(Nodes.label("%s: %s".formatted(missing.piece(), missing.reason()), Styles.DANGER));
+    }
+
+    private static Node hideCard(String title, String facts) {
+        var card = Nodes.column(
+                3, Nodes.label(Words.capital(title), Styles.STRONG), Nodes.label(facts, Styles.SECOND, Styles.MEASURE));
+        card.getStyleClass().add(Styles.CARD);
+        return card;
+    }
+
+    private static String answer(CutPlan plan) {
+        var hides = plan.sheets().size();
+        return plan.unplaced().isEmpty()
+                ? "%s will do: all %d pieces lie on %s."
+                        .formatted(
+                                hides == 1 ? "One hide" : Words.count(hides) + " hides",
+                                plan.placements().size(),
+                                hides == 1 ? "it" : "them")
+                : "%d of %d pieces have no place."
+                        .formatted(
+                                plan.unplaced().size(),
+                                plan.unplaced().size() + plan.placements().size());
+    }
+
+    private static String more(CutPlan plan) {
+        return "%s of the leather opened becomes pieces; %d rounds were tried. Every place was checked."
+                .formatted(Words.percent(plan.utilisation()), plan.rounds());
+    }
+
+    private void layOut() {
+        var task = new LayOut(problem(), OPTIONS);
+        running = Optional.of(task);
+        progress.progressProperty().bind(task.progressProperty());
+        task.valueProperty().subscribe(plan -> {
+            if (plan != null && running.isPresent()) showRunning(task, plan);
+        });
+        task.setOnSucceeded(_ -> {
+            end();
+            model.make(new AtCut(new PlanAccepted(task.problem(), task.getValue())));
+        });
+        task.setOnFailed(_ -> {
+            end();
+            model.say("Laying out failed: " + task.getException().getMessage());
+        });
+        task.setOnCancelled(_ -> {
+            end();
+            refresh();
+        });
+        showButtons();
+        headline.say(
+                "Cut", "Laying out…", "The first plan comes at once and gets better; “Finish now” keeps the best.");
+        task.begin();
+        finish.requestFocus();
+    }
+
+    private void showRunning(LayOut task, CutPlan plan) {
+        headline.say(
+                "Cut, laying out",
+                "%d pieces on %d of %d hides so far, %s used."
+                        .formatted(
+                                plan.placements().size(),
+                                plan.sheets().size(),
+                                task.problem().stock().size(),
+                                Words.percent(plan.utilisation())),
+                "Round %d. “Finish now” keeps the best.".formatted(plan.rounds()));
+        table.show(task.problem(), plan);
+    }
+
+    private void finishNow() {
+        running.ifPresent(LayOut::finishNow);
+    }
+
+    private void leave() {
+        running.ifPresent(LayOut::cancel);
+    }
+
+    private void end() {
+        running = Optional.empty();
+        progress.progressProperty().unbind();
+        showButtons();
+        layOut.requestFocus();
+    }
+
+    private void showButtons() {
+        var busy = running.isPresent();
+        layOut.setDisable(busy);
+        for (var node : List.of(finish, cancel, progress)) {
+            node.setVisible(busy);
+            node.setManaged(busy);
+        }
+    }
+}

@@ -1,0 +1,51 @@
+package welumen.desktop.cut;
+
+import javafx.application.Platform;
+import javafx.concurrent.Task;
+import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
+import welumen.cut.NestOptions;
+import welumen.cut.Nester;
+
+/** The nester off the window's thread. {@link #finishNow} keeps the best plan; {@code cancel} throws it away. */
+final class LayOut extends Task<CutPlan> {
+    private final CutProblem problem;
+    private final NestOptions options;
+    private volatile boolean finishNow;
+
+    LayOut(CutProblem problem, NestOptions options) {
+        this.problem = problem;
+        this.options = options;
+    }
+
+    void finishNow() {
+        finishNow = true;
+    }
+
+    CutProblem problem() {
+        return problem;
+    }
+
+    @Override
+    protected CutPlan call() {
+        var start = System.nanoTime();
+        return Nester.lay(
+                problem,
+                options,
+                (_, best) -> {
+                    updateValue(best);
+                    var gone = (double) (System.nanoTime() - start)
+                            / options.time().toNanos();
+                    updateProgress(Math.min(1, gone), 1);
+                },
+                () -> finishNow || isCancelled());
+    }
+
+    /** Runs it on a thread of its own below the window's; the search brings its two workers. */
+    void begin() {
+        assert Platform.isFxApplicationThread();
+        var thread = new Thread(this, "laying out, in charge");
+        thread.setDaemon(true);
+        thread.start();
+    }
+}

@@ -1,0 +1,5 @@
+/** The Cut stage. */
+@NullMarked
+package welumen.desktop.cut;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,76 @@
+package welumen.desktop.frame;
+
+import java.util.Comparator;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import org.kordamp.ikonli.feather.Feather;
+import welumen.clock.BenchClock;
+import welumen.clock.ClockChange.ClockPutAway;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.job.JobChange.OnClock;
+
+/** Along the bottom: the clocks that are running, the soonest first, and the last action with “Take back”. */
+final class BenchRail extends HBox {
+    private final JobModel model;
+    private final HBox clocks = new HBox(14);
+    private final Label said = Nodes.label("");
+    private final Label time = Nodes.whole("", "faint");
+    private final Button takeBack;
+    private final Button putBack;
+    private List<BenchClock> shown = List.of();
+
+    BenchRail(JobModel model, Runnable evening) {
+        super(12);
+        this.model = model;
+        getStyleClass().add("rail");
+        setAlignment(Pos.CENTER_LEFT);
+        clocks.setAlignment(Pos.CENTER_LEFT);
+        takeBack = Nodes.button("Take back", "Take back the last action (Ctrl+Z)", model::takeBack);
+        takeBack.setId("take-back");
+        putBack = Nodes.icon(Feather.ROTATE_CW, "Put back what was taken back (Ctrl+Y)", model::putBack);
+        putBack.setId("put-back-again");
+        putBack.getStyleClass().add("bare");
+        var look = Nodes.icon(Feather.MOON, "Daylight or evening (F9)", evening);
+        look.getStyleClass().add("bare");
+        said.setId("said");
+        said.setMaxWidth(190);
+        said.setAlignment(Pos.CENTER_RIGHT);
+        getChildren().addAll(clocks, Nodes.spring(), said, takeBack, putBack, look, time);
+        widthProperty().subscribe(this::refresh);
+        model.jobProperty().subscribe(this::refresh);
+        model.nowProperty().subscribe(this::tick);
+        model.saidProperty().subscribe(this::refresh);
+        refresh();
+    }
+
+    private void refresh() {
+        var text = model.saidProperty().get();
+        said.setText(text);
+        takeBack.setDisable(text.isEmpty());
+        putBack.setVisible(model.canPutBack());
+        putBack.setManaged(model.canPutBack());
+        var running = model.job().clocks().running().stream()
+                .sorted(Comparator.comparing(BenchClock::ends))
+                .toList();
+        var room = Math.clamp((int) ((getWidth() - 480) / 262), 1, 4);
+        shown = running.stream().limit(room).toList();
+        clocks.getChildren().clear();
+        for (var clock : shown)
+            clocks.getChildren()
+                    .add(new ClockFace(clock, model, () -> model.make(new OnClock(new ClockPutAway(clock.id())))));
+        if (running.size() > room)
+            clocks.getChildren().add(Nodes.whole("and %d more".formatted(running.size() - room), "faint"));
+        tick();
+    }
+
+    private void tick() {
+        time.setText(
+                Words.day(model.today()) + " " + Words.time(model.nowProperty().get(), model.zone()));
+        for (var face : clocks.getChildren()) if (face instanceof ClockFace clock) clock.tick();
+    }
+}

@@ -1,0 +1,161 @@
+package welumen.desktop.frame;
+
+import java.util.Comparator;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Group;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.StackPane;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Polygon;
+import welumen.cabin.Part;
+import welumen.cabin.PartState;
+import welumen.cabin.Spot;
+import welumen.desktop.look.Styles;
+import welumen.desktop.model.JobModel;
+import welumen.shape.Point;
+
+/** One place of the unfolded cabin: its border tells the state of its most telling part, and a word says it too. */
+final class CabinRegion extends Group {
+    /** The state that a place shows is the first of these that one of its parts has. */
+    private static final List<PartState> TELLING = List.of(
+            PartState.HELD, PartState.OUT, PartState.ON_BENCH, PartState.READY, PartState.FITTED, PartState.IN_CAR);
+
+    private final JobModel model;
+    private final Spot spot;
+    private final double scale;
+    private final Polygon shape = new Polygon();
+    private final Group pattern = new Group();
+    private final Label word = new Label();
+
+    CabinRegion(JobModel model, Spot spot, double scale) {
+        this.model = model;
+        this.spot = spot;
+        this.scale = scale;
+        for (var corner : spot.corners()) shape.getPoints().addAll(corner.x() * scale, corner.y() * scale);
+        shape.setFocusTraversable(true);
+        shape.setAccessibleRole(AccessibleRole.BUTTON);
+        shape.setOnMouseClicked(_ -> pick());
+        shape.setOnKeyPressed(key -> {
+            if (key.getCode() != KeyCode.ENTER && key.getCode() != KeyCode.SPACE) return;
+            pick();
+            key.consume();
+        });
+        pattern.setMouseTransparent(true);
+        pattern.setClip(copy());
+        getChildren().addAll(shape, pattern);
+        if (spot.box().width() > 20) getChildren().add(words());
+        setId("spot-" + spot.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
+    }
+
+    void refresh() {
+        var parts = model.job().cabin().at(spot);
+        var state = telling(parts);
+        shape.getStyleClass().setAll("region", Styles.of(state));
+        var picked = model.picked().map(Part::spot).orElse(null) == spot;
+        shape.pseudoClassStateChanged(Styles.PICKED, picked);
+        if (picked) toFront();
+        word.setText(state == PartState.HELD ? "held" : spot.word());
+        word.getStyleClass().setAll("region-word", Styles.of(state));
+        var said = parts.stream()
+                .map(part ->
+                        part.title() + ": " + model.job().stateOf(part.id()).word())
+                .toList();
+        shape.setAccessibleText(spot.word() + ". " + String.join(". ", said));
+        Tooltip.install(shape, new Tooltip(said.isEmpty() ? spot.word() : String.join("\n", said)));
+        pattern.getChildren().setAll(pattern(state));
+    }
+
+    /** The first part here; picked again, the next one. */
+    private void pick() {
+        var here = model.job().cabin().at(spot);
+        if (here.isEmpty()) return;
+        var at = model.picked().map(here::indexOf).orElse(-1);
+        model.pickedProperty().set(here.get((at + 1) % here.size()).id());
+    }
+
+    private PartState telling(List<Part> parts) {
+        return parts.stream()
+                .map(part -> model.job().stateOf(part.id()))
+                .min(Comparator.comparingInt(TELLING::indexOf))
+                .orElse(PartState.IN_CAR);
+    }
+
+    private Node words() {
+        var box = spot.box();
+        var plate = new StackPane(word);
+        plate.setAlignment(Pos.CENTER);
+        plate.setMouseTransparent(true);
+        plate.resizeRelocate(box.minX() * scale, wordY() * scale - 12, box.width() * scale, 24);
+        plate.setMinSize(box.width() * scale, 24);
+        plate.setMaxSize(box.width() * scale, 24);
+        plate.setLayoutX(box.minX() * scale);
+        plate.setLayoutY(wordY() * scale - 12);
+        return plate;
+    }
+
+    /** A front floor is half under its seat, so its word stands in the half that shows. */
+    private double wordY() {
+        var box = spot.box();
+        return switch (spot) {
+            case FLOOR_FRONT_LEFT, FLOOR_FRONT_RIGHT -> box.minY() + 20;
+            default -> (box.minY() + box.maxY()) / 2;
+        };
+    }
+
+    private List<? extends Node> pattern(PartState state) {
+        return switch (state) {
+            case HELD -> crosses();
+            case FITTED -> lines(7, "region-hatch");
+            case ON_BENCH -> lines(4, "region-hatch");
+            case READY -> List.of(second());
+            case IN_CAR, OUT -> List.of();
+        };
+    }
+
+    private List<Line> lines(double step, String style) {
+        var box = spot.box();
+        var lines = new java.util.ArrayList<Line>();
+        for (var x = box.minX() - box.height(); x < box.maxX(); x += step) {
+            var line = new Line(x * scale, box.maxY() * scale, (x + box.height()) * scale, box.minY() * scale);
+            line.getStyleClass().add(style);
+            lines.add(line);
+        }
+        return lines;
+    }
+
+    private List<Line> crosses() {
+        var box = spot.box();
+        var lines = new java.util.ArrayList<Line>();
+        for (var y = box.minY() + 8; y < box.maxY(); y += 16)
+            for (var x = box.minX() + 8; x < box.maxX(); x += 16) lines.addAll(cross(new Point(x * scale, y * scale)));
+        return lines;
+    }
+
+    private static List<Line> cross(Point at) {
+        var lines = List.of(
+                new Line(at.x() - 3, at.y() - 3, at.x() + 3, at.y() + 3),
+                new Line(at.x() - 3, at.y() + 3, at.x() + 3, at.y() - 3));
+        lines.forEach(line -> line.getStyleClass().add("region-crosses"));
+        return lines;
+    }
+
+    private Polygon second() {
+        var inner = copy();
+        inner.getStyleClass().setAll("region-second");
+        var box = spot.box();
+        inner.setScaleX(1 - 8 / (box.width() * scale));
+        inner.setScaleY(1 - 8 / (box.height() * scale));
+        return inner;
+    }
+
+    private Polygon copy() {
+        var copy = new Polygon();
+        copy.getPoints().setAll(shape.getPoints());
+        return copy;
+    }
+}

@@ -1,0 +1,69 @@
+package welumen.desktop.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.Group;
+import javafx.scene.control.Button;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Rectangle;
+import welumen.cabin.PartState;
+import welumen.cabin.Spot;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.model.JobModel;
+
+/** The unfolded cabin at the left of every stage: an overview by places, and the way to pick a part. */
+final class CabinView extends VBox {
+    static final double WIDTH = 316;
+
+    private final List<CabinRegion> regions = new ArrayList<>();
+
+    CabinView(JobModel model, Runnable openLarge) {
+        super(10);
+        getStyleClass().add("cabin");
+        setMinWidth(WIDTH);
+        setPrefWidth(WIDTH);
+        setMaxWidth(WIDTH);
+        var open = new Button("C to open it large");
+        open.setTooltip(new javafx.scene.control.Tooltip("Every part as a target of its own (C)"));
+        open.getStyleClass().setAll("label", Styles.NOTE);
+        open.setMinWidth(USE_PREF_SIZE);
+        open.setOnAction(_ -> openLarge.run());
+        open.setId("open-large");
+        var head = new HBox(Nodes.whole("The cabin, unfolded", Styles.HEADING), Nodes.spring(), open);
+        head.setAlignment(Pos.CENTER_LEFT);
+        var drawing = new Group();
+        for (var spot : Spot.values()) {
+            var region = new CabinRegion(model, spot, 1.04);
+            regions.add(region);
+            drawing.getChildren().add(region);
+        }
+        var sheet = new StackPane(drawing);
+        sheet.setMinHeight(0);
+        getChildren().addAll(head, sheet, Nodes.spring(), legend());
+        model.jobProperty().subscribe(this::refresh);
+        model.pickedProperty().subscribe(this::refresh);
+        refresh();
+    }
+
+    private void refresh() {
+        regions.forEach(CabinRegion::refresh);
+    }
+
+    private static FlowPane legend() {
+        var legend = new FlowPane(10, 6);
+        for (var state : PartState.values()) {
+            var swatch = new Rectangle(20, 13);
+            swatch.getStyleClass().addAll("region", Styles.of(state));
+            var row = new HBox(6, swatch, Nodes.whole(state.word(), Styles.NOTE));
+            row.setAlignment(Pos.CENTER_LEFT);
+            row.setMinWidth(84);
+            legend.getChildren().add(row);
+        }
+        return legend;
+    }
+}

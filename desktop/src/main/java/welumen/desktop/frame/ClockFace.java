@@ -1,0 +1,57 @@
+package welumen.desktop.frame;
+
+import javafx.geometry.Pos;
+import javafx.scene.Group;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Arc;
+import javafx.scene.shape.Circle;
+import welumen.clock.BenchClock;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+
+/** One running clock on the rail: a ring, what it is on, what comes next and how long is left. */
+final class ClockFace extends HBox {
+    private static final double RADIUS = 15;
+
+    private final BenchClock clock;
+    private final JobModel model;
+    private final Arc gone = new Arc(0, 0, RADIUS, RADIUS, 90, 0);
+    private final Label next = Nodes.whole("", "faint");
+
+    ClockFace(BenchClock clock, JobModel model, Runnable putAway) {
+        super(10);
+        this.clock = clock;
+        this.model = model;
+        var ring = new Circle(RADIUS);
+        ring.getStyleClass().add("ring");
+        gone.getStyleClass().add("ring-gone");
+        var on = Nodes.whole(clock.on(), Styles.STRONG);
+        var words = new VBox(1, on, next);
+        words.setAlignment(Pos.CENTER_LEFT);
+        setAlignment(Pos.CENTER_LEFT);
+        setMinWidth(USE_PREF_SIZE);
+        getChildren().addAll(new Group(ring, gone), words);
+        var away = Nodes.button("✕", "Put this clock away", putAway);
+        away.getStyleClass().add("bare");
+        away.setAccessibleText("Put away the clock on " + clock.on());
+        getChildren().add(away);
+        tick();
+    }
+
+    void tick() {
+        var now = model.nowProperty().get();
+        gone.setLength(-360 * clock.gone(now));
+        var left = clock.left(now);
+        next.getStyleClass().setAll("label", left.isZero() ? "ended" : "faint");
+        next.setText(
+                left.isZero()
+                        ? "now: " + clock.next()
+                        : "%s at %s · %s"
+                                .formatted(
+                                        clock.next(), Words.when(clock.ends(), now, model.zone()), Words.left(left)));
+    }
+}

@@ -1,0 +1,131 @@
+package welumen.desktop.frame;
+
+import java.util.function.BiFunction;
+import javafx.geometry.Pos;
+import javafx.scene.Scene;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import welumen.desktop.look.Look;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.StagePane;
+import welumen.job.WorkStage;
+
+/** The whole window: tape, cabin, rail, and the stage that is open. Keys that work everywhere are taken here. */
+public final class Frame extends BorderPane {
+    private final JobModel model;
+    private final BiFunction<WorkStage, JobModel, StagePane> stages;
+    private final StackPane middle = new StackPane();
+    private final LargeCabin largeCabin;
+    private StagePane open;
+    private boolean evening;
+
+    public Frame(JobModel model, BiFunction<WorkStage, JobModel, StagePane> stages) {
+        this.model = model;
+        this.stages = stages;
+        largeCabin = new LargeCabin(model, this::closeLarge);
+        largeCabin.setVisible(false);
+        setTop(new Tape(model));
+        setLeft(new CabinView(model, this::openLarge));
+        setBottom(new BenchRail(model, this::turnEvening));
+        var centre = new VBox(trouble(), middle);
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        setCenter(centre);
+        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        model.stageProperty().subscribe(this::showStage);
+    }
+
+    private HBox trouble() {
+        var words = Nodes.label("");
+        words.setId("trouble");
+        words.textProperty().bind(model.troubleProperty());
+        HBox.setHgrow(words, Priority.ALWAYS);
+        words.setMaxWidth(Double.MAX_VALUE);
+        var row = Nodes.row(16, words, Nodes.button("Seen", "Put this message away", model::forgetTrouble));
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("trouble");
+        row.visibleProperty().bind(model.troubleProperty().isNotEmpty());
+        row.managedProperty().bind(row.visibleProperty());
+        row.setMinHeight(USE_PREF_SIZE);
+        return row;
+    }
+
+    private void showStage(WorkStage stage) {
+        if (open != null) open.close();
+        open = stages.apply(stage, model);
+        open.setMinHeight(0);
+        middle.getChildren().setAll(open, largeCabin);
+        largeCabin.setVisible(false);
+        open.open();
+        open.first().requestFocus();
+    }
+
+    private void openLarge() {
+        largeCabin.setVisible(true);
+        largeCabin.open();
+    }
+
+    private void closeLarge() {
+        largeCabin.setVisible(false);
+        open.first().requestFocus();
+    }
+
+    private void turnEvening() {
+        evening = !evening;
+        Look.evening(getScene(), evening);
+    }
+
+    private void key(KeyEvent key) {
+        if (acts(key)) key.consume();
+    }
+
+    private boolean acts(KeyEvent key) {
+        var digit = digit(key);
+        var typing = isTyping(getScene());
+        if (digit > 0 && (key.isAltDown() || !typing && !key.isShortcutDown())) {
+            model.stageProperty().set(WorkStage.values()[digit - 1]);
+            return true;
+        }
+        if (key.isShortcutDown() && key.getCode() == KeyCode.Z && !key.isShiftDown() && !hasTyped(getScene())) {
+            model.takeBack();
+            return true;
+        }
+        if (key.isShortcutDown() && (key.getCode() == KeyCode.Y || key.getCode() == KeyCode.Z && key.isShiftDown())) {
+            model.putBack();
+            return true;
+        }
+        if (key.getCode() == KeyCode.F9) {
+            turnEvening();
+            return true;
+        }
+        if (key.getCode() == KeyCode.C && (key.isAltDown() || !typing && !key.isShortcutDown())) {
+            if (largeCabin.isVisible()) closeLarge();
+            else openLarge();
+            return true;
+        }
+        return false;
+    }
+
+    private static int digit(KeyEvent key) {
+        var number = key.getCode().ordinal() - KeyCode.DIGIT0.ordinal();
+        return number >= 1 && number <= 9 ? number : 0;
+    }
+
+    private static boolean isTyping(Scene scene) {
+        return scene != null && scene.getFocusOwner() instanceof TextInputControl;
+    }
+
+    /** Whether the focus is in a field with text of its own to take back. */
+    private static boolean hasTyped(Scene scene) {
+        return scene != null
+                && scene.getFocusOwner() instanceof TextInputControl field
+                && !field.getText().isEmpty()
+                && field.isUndoable();
+    }
+}

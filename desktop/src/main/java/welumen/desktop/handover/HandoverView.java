@@ -1,0 +1,83 @@
+package welumen.desktop.handover;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.layout.VBox;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.StagePane;
+import welumen.files.report.JobLogPdf;
+import welumen.job.JobChange;
+import welumen.job.Said;
+import welumen.journal.Entry;
+import welumen.journal.Note.Made;
+import welumen.refit.SignOff;
+
+/** What keeps the car from going home, and the job's log on paper. */
+public final class HandoverView extends StagePane {
+    private final ListView<String> log = new ListView<>();
+    private final Label printed = Nodes.label("", Styles.SECOND);
+    private final Button print =
+            Nodes.chief("Print the log", "Write the job's log as a PDF into the workshop's folder", this::print);
+
+    public HandoverView(JobModel model) {
+        super(model);
+        print.setId("print-log");
+        printed.setId("printed");
+        log.setId("log");
+        VBox.setVgrow(log, javafx.scene.layout.Priority.ALWAYS);
+        var row = Nodes.row(16, print, printed);
+        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        getChildren().addAll(row, Nodes.whole("The log, latest first", Styles.HEADING), log);
+    }
+
+    @Override
+    public Node first() {
+        return print;
+    }
+
+    @Override
+    protected void refresh() {
+        var out = SignOff.stillOut(model.job().strip(), model.job().refit()).size();
+        var held = model.job().survey().holds().size();
+        headline.say(
+                "Handover",
+                out == 0 && held == 0
+                        ? "Every part is back in the car."
+                        : "Not yet: %s still out, %d held.".formatted(Words.many(out, "part"), held),
+                "Seats, belts and airbags: name who checks them before the car goes home.");
+        log.getItems().setAll(model.log().reversed().stream().map(this::line).toList());
+    }
+
+    private String line(Entry<JobChange> entry) {
+        var said = entry.note() instanceof Made<JobChange>(var change)
+                ? Said.of(change, model.job().cabin())
+                : "";
+        return "%s   %s   (%s)"
+                .formatted(Words.when(entry.at(), model.nowProperty().get(), model.zone()), said, entry.author());
+    }
+
+    private void print() {
+        try {
+            var pdf = JobLogPdf.write(model.job(), model.log(), model.workshop().name(), model.zone());
+            var file = model.paper(
+                    "%s %s.pdf".formatted(model.openedProperty().get().title(), model.today()));
+            Files.createDirectories(file.getParent());
+            var half = Path.of(file + ".half");
+            Files.write(half, pdf);
+            Files.move(half, file, StandardCopyOption.REPLACE_EXISTING);
+            printed.setText("Printed to " + file);
+        } catch (IOException fault) {
+            model.say("The log could not be printed: %s. See that the workshop's folder can be written."
+                    .formatted(fault.getMessage()));
+        }
+    }
+}

@@ -1,0 +1,5 @@
+/** The Handover stage. */
+@NullMarked
+package welumen.desktop.handover;
+
+import org.jspecify.annotations.NullMarked;

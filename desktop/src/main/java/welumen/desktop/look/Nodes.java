@@ -1,0 +1,87 @@
+package welumen.desktop.look;
+
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.Ikon;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The few building blocks of every stage. */
+public final class Nodes {
+    private Nodes() {}
+
+    public static Label label(String text, String... classes) {
+        var label = new Label(text);
+        label.getStyleClass().addAll(classes);
+        label.setWrapText(true);
+        return label;
+    }
+
+    /** A text that is never cut: it keeps the width that it needs. */
+    public static Label whole(String text, String... classes) {
+        var label = label(text, classes);
+        label.setWrapText(false);
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    public static Button button(String text, String tip, Runnable action) {
+        var button = new Button(text);
+        button.setTooltip(new Tooltip(tip));
+        button.setAccessibleHelp(tip);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+
+    public static Button chief(String text, String tip, Runnable action) {
+        var button = button(text, tip, action);
+        button.getStyleClass().add(Styles.CHIEF);
+        return button;
+    }
+
+    /** A button that shows an icon; its word is read aloud and stands in its tip. */
+    public static Button icon(Ikon ikon, String word, Runnable action) {
+        var button = button("", word, action);
+        button.setGraphic(new FontIcon(ikon));
+        button.setAccessibleText(word);
+        return button;
+    }
+
+    /** A control with its word above it. */
+    public static VBox field(String word, Node control) {
+        var label = whole(word, Styles.HEADING);
+        label.setLabelFor(control);
+        return new VBox(4, label, control);
+    }
+
+    public static VBox column(double gap, Node... nodes) {
+        return new VBox(gap, nodes);
+    }
+
+    public static HBox row(double gap, Node... nodes) {
+        return new HBox(gap, nodes);
+    }
+
+    public static Region spring() {
+        var spring = new Region();
+        HBox.setHgrow(spring, Priority.ALWAYS);
+        VBox.setVgrow(spring, Priority.ALWAYS);
+        return spring;
+    }
+
+    public static ScrollPane scroll(Node content) {
+        var pane = new ScrollPane(content);
+        pane.setFitToWidth(true);
+        pane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        pane.setFocusTraversable(false);
+        VBox.setVgrow(pane, Priority.ALWAYS);
+        return pane;
+    }
+}

@@ -1,0 +1,205 @@
+package welumen.desktop.model;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import welumen.cabin.Part;
+import welumen.cabin.PartId;
+import welumen.evidence.Camera;
+import welumen.files.workshop.WorkshopFolder;
+import welumen.job.Job;
+import welumen.job.JobChange;
+import welumen.job.Said;
+import welumen.job.WorkStage;
+import welumen.job.Workshop;
+import welumen.job.WorkshopChange;
+import welumen.job.WorkshopChange.JobOpened;
+import welumen.journal.Entry;
+import welumen.journal.Journal;
+import welumen.journal.StoreException;
+
+/**
+ * The open workshop and one open job, as every view sees them. A view asks for changes here and never makes one itself;
+ * what is shown is on disk. JavaFX thread only.
+ */
+public final class JobModel {
+    private final WorkshopFolder folder;
+    private final Clock clock;
+    private final String author;
+    private final Camera camera;
+    private final Journal<WorkshopChange, Workshop> workshop;
+    private Journal<JobChange, Job> journal;
+
+    private final ReadOnlyObjectWrapper<JobOpened> opened = new ReadOnlyObjectWrapper<>(this, "opened");
+    private final ReadOnlyObjectWrapper<Job> job = new ReadOnlyObjectWrapper<>(this, "job", Job.EMPTY);
+    private final ReadOnlyObjectWrapper<Instant> now = new ReadOnlyObjectWrapper<>(this, "now");
+    private final ReadOnlyStringWrapper said = new ReadOnlyStringWrapper(this, "said", "");
+    private final ReadOnlyStringWrapper trouble = new ReadOnlyStringWrapper(this, "trouble", "");
+    private final ObjectProperty<WorkStage> stage = new SimpleObjectProperty<>(this, "stage", WorkStage.STRIP);
+    private final ObjectProperty<PartId> picked = new SimpleObjectProperty<>(this, "picked");
+
+    /** @throws StoreException if the workshop cannot be read, or has no job */
+    public JobModel(WorkshopFolder folder, Clock clock, String author, Camera camera) {
+        this.folder = folder;
+        this.clock = clock;
+        this.author = author;
+        this.camera = camera;
+        this.workshop = folder.workshop(clock);
+        var jobs = workshop.state().jobs();
+        if (jobs.isEmpty()) throw new StoreException("This workshop has no job yet. Begin with: welumen demo.");
+        this.journal = folder.job(jobs.getFirst().job(), clock);
+        if (folder.isReadOnly())
+            trouble.set("This workshop was written by a newer Welumen, so it is open for reading only.");
+        open(jobs.getFirst());
+        tick();
+    }
+
+    /** Turns to another job of the workshop. */
+    public void open(JobOpened other) {
+        journal = folder.job(other.job(), clock);
+        opened.set(other);
+        job.set(journal.state());
+        picked.set(likelyPart());
+        sayNewest();
+    }
+
+    /** Makes a change; false if the store refused it, which is said as trouble and changes nothing. */
+    public boolean make(JobChange change) {
+        return attempt(() -> journal.make(change, author));
+    }
+
+    /** Takes back the newest action; nothing happens where there is none. */
+    public void takeBack() {
+        attempt(() -> journal.takeBack(author));
+    }
+
+    /** Puts back what was taken back last. */
+    public void putBack() {
+        attempt(() -> journal.putBack(author));
+    }
+
+    public boolean canPutBack() {
+        return journal.canPutBack();
+    }
+
+    /** Takes a photo of a part and keeps it; the hash, or empty if it could not be kept. */
+    public Optional<String> photograph(Part part) {
+        var kept = new String[1];
+        attempt(() -> kept[0] = folder.photos().keep(camera.shoot(part.name()), part.name() + ".png"));
+        return Optional.ofNullable(kept[0]);
+    }
+
+    public Path photo(String hash) {
+        return folder.photos().file(hash);
+    }
+
+    /** Where a sheet of paper of this name goes; signs that a file's name cannot have are left out. */
+    public Path paper(String name) {
+        return folder.path().resolve("paper").resolve(name.replaceAll("[^\\p{L}\\p{N} .-]", ""));
+    }
+
+    /** The entries that stand, oldest first. */
+    public List<Entry<JobChange>> log() {
+        return journal.standing();
+    }
+
+    /** Asks the clock what time it is; called once a second. */
+    public void tick() {
+        now.set(clock.instant());
+    }
+
+    /** Something went wrong outside a change, as a file that cannot be written. */
+    public void say(String sentence) {
+        trouble.set(sentence);
+    }
+
+    public void forgetTrouble() {
+        trouble.set("");
+    }
+
+    public Workshop workshop() {
+        return workshop.state();
+    }
+
+    public Job job() {
+        return job.get();
+    }
+
+    public ReadOnlyObjectProperty<Job> jobProperty() {
+        return job.getReadOnlyProperty();
+    }
+
+    public ReadOnlyObjectProperty<JobOpened> openedProperty() {
+        return opened.getReadOnlyProperty();
+    }
+
+    public ReadOnlyObjectProperty<Instant> nowProperty() {
+        return now.getReadOnlyProperty();
+    }
+
+    public ReadOnlyStringProperty saidProperty() {
+        return said.getReadOnlyProperty();
+    }
+
+    public ReadOnlyStringProperty troubleProperty() {
+        return trouble.getReadOnlyProperty();
+    }
+
+    public ObjectProperty<WorkStage> stageProperty() {
+        return stage;
+    }
+
+    /** The part that is picked everywhere; null only where the job has no parts. */
+    public ObjectProperty<PartId> pickedProperty() {
+        return picked;
+    }
+
+    public Optional<Part> picked() {
+        return Optional.ofNullable(picked.get()).flatMap(job.get().cabin()::findOne);
+    }
+
+    public ZoneId zone() {
+        return clock.getZone();
+    }
+
+    public LocalDate today() {
+        return now.get().atZone(zone()).toLocalDate();
+    }
+
+    private boolean attempt(Runnable work) {
+        try {
+            work.run();
+            job.set(journal.state());
+            trouble.set("");
+            sayNewest();
+            return true;
+        } catch (StoreException | IllegalArgumentException | IllegalStateException fault) {
+            trouble.set(fault.getMessage());
+            return false;
+        }
+    }
+
+    private void sayNewest() {
+        said.set(journal.newest()
+                .map(change -> Said.of(change, job.get().cabin()))
+                .orElse(""));
+    }
+
+    /** The part of the newest step, since that is where the hands are; else the first. */
+    private @org.jspecify.annotations.Nullable PartId likelyPart() {
+        var steps = job.get().strip().steps();
+        if (!steps.isEmpty()) return steps.getLast().part();
+        var parts = job.get().cabin().parts();
+        return parts.isEmpty() ? null : parts.getFirst().id();
+    }
+}

@@ -1,0 +1,5 @@
+/** The window. */
+@NullMarked
+package welumen.desktop;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,105 @@
+package welumen.desktop.pattern;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.beans.property.ObjectProperty;
+import javafx.scene.AccessibleRole;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Rectangle;
+import welumen.desktop.look.Chalk;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.pattern.CuttingLine;
+import welumen.pattern.Piece;
+import welumen.shape.Box;
+import welumen.shape.Outline;
+
+/** Pieces in rows on felt: the cutting line in full chalk, the finished line dashed inside it, the picked edge in wax. */
+final class PatternFelt extends Pane {
+    private static final double GAP = 70;
+    private static final double PADDING = 18;
+
+    private record Lying(Piece piece, Outline cut, double x, double y) {}
+
+    private final ObjectProperty<PickedEdge> picked;
+    private List<Lying> lying = List.of();
+
+    PatternFelt(ObjectProperty<PickedEdge> picked) {
+        this.picked = picked;
+        setId("pattern-felt");
+        getStyleClass().add(Styles.FELT);
+        setMinSize(240, 200);
+        setAccessibleRole(AccessibleRole.NODE);
+        setAccessibleText("The pieces as drawn; the list beside it has every edge");
+        widthProperty().subscribe(this::redraw);
+        heightProperty().subscribe(this::redraw);
+        var clip = new Rectangle();
+        clip.widthProperty().bind(widthProperty());
+        clip.heightProperty().bind(heightProperty());
+        setClip(clip);
+    }
+
+    void show(List<Piece> pieces) {
+        var cuts = pieces.stream().map(CuttingLine::of).toList();
+        var widest = Math.max(
+                cuts.stream().mapToDouble(cut -> cut.box().width()).max().orElse(1),
+                Math.sqrt(cuts.stream()
+                                .mapToDouble(cut ->
+                                        (cut.box().width() + GAP) * (cut.box().height() + GAP))
+                                .sum()
+                        * 1.45));
+        var rows = new ArrayList<Lying>();
+        var x = 0.0;
+        var y = 0.0;
+        var deepest = 0.0;
+        for (var i = 0; i < pieces.size(); i++) {
+            var box = cuts.get(i).box();
+            if (x > 0 && x + box.width() > widest) {
+                x = 0;
+                y -= deepest + GAP;
+                deepest = 0;
+            }
+            rows.add(new Lying(pieces.get(i), cuts.get(i), x - box.minX(), y - box.maxY()));
+            x += box.width() + GAP;
+            deepest = Math.max(deepest, box.height());
+        }
+        lying = rows;
+        redraw();
+    }
+
+    void redraw() {
+        getChildren().clear();
+        if (lying.isEmpty() || getWidth() < 1 || getHeight() < 1) return;
+        var whole = lying.stream().map(PatternFelt::box).reduce(Box::with).orElseThrow();
+        var fit = Chalk.fitting(whole, PADDING, PADDING, getWidth() - 2 * PADDING, getHeight() - 2 * PADDING - 14);
+        for (var one : lying) {
+            var chalk = new Chalk(fit.scale(), fit.x(one.x()), fit.y(one.y()));
+            piece(one, chalk);
+        }
+    }
+
+    private static Box box(Lying one) {
+        var box = one.cut().box();
+        return new Box(box.minX() + one.x(), box.minY() + one.y() - 40, box.maxX() + one.x(), box.maxY() + one.y());
+    }
+
+    private void piece(Lying one, Chalk chalk) {
+        var fill = chalk.draw(one.cut(), "chalk-fill");
+        var at = picked.get();
+        var own = at != null && at.piece().equals(one.piece().id());
+        fill.pseudoClassStateChanged(Styles.PICKED, own);
+        fill.setOnMouseClicked(_ -> picked.set(new PickedEdge(one.piece().id(), own ? at.edge() : 0)));
+        getChildren().addAll(fill, chalk.draw(one.piece().net(), "chalk-dash"));
+        for (var i = 0; i < one.piece().edges().size(); i++) {
+            var edge = i;
+            var line = chalk.draw(one.piece().run(i), own && at.edge() == i ? "picked-edge" : "chalk-edge");
+            line.setOnMouseClicked(_ -> picked.set(new PickedEdge(one.piece().id(), edge)));
+            line.setId("edge-" + one.piece().id() + "-" + i);
+            getChildren().add(line);
+        }
+        var box = one.cut().box();
+        var word = Nodes.whole(one.piece().name(), "chalk-word");
+        word.relocate(chalk.x(box.minX()), chalk.y(box.minY()) + 2);
+        getChildren().add(word);
+    }
+}

@@ -1,0 +1,53 @@
+package welumen.desktop.refit;
+
+import java.util.List;
+import java.util.Optional;
+import welumen.cabin.Part;
+import welumen.job.Job;
+import welumen.refit.SignOff.Objection;
+
+/** Says what speaks against putting a part back. */
+final class ObjectionWords {
+    private ObjectionWords() {}
+
+    static String answer(Job job, Part part, List<Objection> against) {
+        if (job.refit().isFitted(part.id())) return "It is back in the car.";
+        if (against.isEmpty()) return "It can go back now.";
+        return switch (against.getFirst()) {
+            case Objection.NotOff() -> "It never came off.";
+            case Objection.Held(var held, var because) ->
+                "Hold: %s, %s.".formatted(job.cabin().one(held).name(), because);
+            case Objection.TooEarly(var link) ->
+                "Not yet: the %s goes in first."
+                        .formatted(job.cabin().one(link.first()).name());
+            case Objection.Short(var places, var usable) ->
+                "It can go back, %d fixings short.".formatted(places - usable);
+        };
+    }
+
+    static String say(Job job, Objection objection) {
+        return switch (objection) {
+            case Objection.NotOff() -> "It never came off, so there is nothing to put back.";
+            case Objection.Held(var held, var because) ->
+                "The %s is held: %s. Nothing may cover it before somebody qualified has seen to it."
+                        .formatted(job.cabin().one(held).name(), because);
+            case Objection.TooEarly(var link) ->
+                "The %s goes in first: this %s."
+                        .formatted(
+                                job.cabin().one(link.first()).name(),
+                                link.reason().verb());
+            case Objection.Short(var places, var usable) ->
+                "%d of its %d fixings cannot go back.".formatted(places - usable, places);
+        };
+    }
+
+    /** The first objection that no word can put aside. */
+    static Optional<Objection> stopping(List<Objection> against) {
+        return against.stream()
+                .filter(objection -> switch (objection) {
+                    case Objection.NotOff(), Objection.Held _, Objection.TooEarly _ -> true;
+                    case Objection.Short _ -> false;
+                })
+                .findFirst();
+    }
+}

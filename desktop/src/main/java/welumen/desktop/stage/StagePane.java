@@ -1,0 +1,41 @@
+package welumen.desktop.stage;
+
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+import javafx.util.Subscription;
+import welumen.desktop.look.Headline;
+import welumen.desktop.model.JobModel;
+
+/** One stage: its answer first, then the rest. Listens to the model only while it is open. */
+public abstract class StagePane extends VBox {
+    protected final JobModel model;
+    protected final Headline headline = new Headline();
+    private Subscription listening = Subscription.EMPTY;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    protected StagePane(JobModel model) {
+        super(16);
+        this.model = model;
+        getStyleClass().add("stage");
+        getChildren().add(headline);
+    }
+
+    /** Shows the job and the picked part as they are now. */
+    protected abstract void refresh();
+
+    /** The control that has the keyboard first. */
+    public abstract Node first();
+
+    public final void open() {
+        listening = model.jobProperty()
+                .subscribe(this::refresh)
+                .and(model.pickedProperty().subscribe(this::refresh));
+        refresh();
+    }
+
+    /** Ends listening; what is running is stopped by those who override this. */
+    public void close() {
+        listening.unsubscribe();
+        listening = Subscription.EMPTY;
+    }
+}

@@ -1,0 +1,5 @@
+/** What every stage is built on. */
+@NullMarked
+package welumen.desktop.stage;
+
+import org.jspecify.annotations.NullMarked;

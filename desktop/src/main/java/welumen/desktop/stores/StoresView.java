@@ -1,0 +1,94 @@
+package welumen.desktop.stores;
+
+import java.util.List;
+import java.util.TreeMap;
+import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import welumen.cut.CuttingTable;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.StagePane;
+import welumen.stores.JobNeeds;
+import welumen.stores.Need;
+import welumen.strip.FixingLedger;
+
+/** How much of everything, with the working shown. */
+public final class StoresView extends StagePane {
+    private final FlowPane needs = new FlowPane(16, 16);
+    private final VBox fixings = new VBox(6);
+
+    public StoresView(JobModel model) {
+        super(model);
+        needs.setId("needs");
+        needs.setFocusTraversable(true);
+        getChildren()
+                .add(Nodes.scroll(Nodes.column(
+                        18,
+                        needs,
+                        Nodes.whole("Fixings to buy, with the spare of their kind", Styles.HEADING),
+                        fixings)));
+    }
+
+    @Override
+    public Node first() {
+        return needs;
+    }
+
+    @Override
+    protected void refresh() {
+        var all = JobNeeds.of(model.job().patterns().pieces(), model.job().table());
+        say(all);
+        needs.getChildren().setAll(all.stream().map(StoresView::card).toList());
+        showFixings();
+    }
+
+    private void say(List<Need> all) {
+        var laid = model.job().table() instanceof CuttingTable.Laid;
+        headline.say(
+                "Stores",
+                all.isEmpty()
+                        ? "Nothing is asked for yet."
+                        : Words.capital(String.join(
+                                        "; ",
+                                        all.stream()
+                                                .map(need -> need.amount() + " of " + plain(need.what()))
+                                                .toList()))
+                                + ".",
+                laid
+                        ? "From the pieces as they are drawn and laid out."
+                        : "The leather is known once the pieces are laid out at Cut.");
+    }
+
+    private static String plain(String what) {
+        return what.contains(",") ? what.substring(0, what.indexOf(',')) : what;
+    }
+
+    private static Node card(Need need) {
+        var card = Nodes.column(
+                6, Nodes.label(Words.capital(need.what()), Styles.HEADING), Nodes.label(need.amount(), Styles.STRONG));
+        for (var line : need.working()) card.getChildren().add(Nodes.label(line, Styles.MEASURE, Styles.SECOND));
+        card.getStyleClass().add(Styles.CARD);
+        card.setPrefWidth(430);
+        card.setMinHeight(USE_PREF_SIZE);
+        return card;
+    }
+
+    private void showFixings() {
+        fixings.getChildren().clear();
+        var rows = new TreeMap<String, Integer>();
+        for (var part : model.job().strip().off())
+            for (var row : FixingLedger.of(model.job().strip(), part))
+                if (row.toBuy() > 0)
+                    rows.merge(
+                            row.kind().word(2) + (row.size().isEmpty() ? "" : " " + row.size()),
+                            row.toBuy(),
+                            Integer::sum);
+        rows.forEach((what, count) ->
+                fixings.getChildren().add(Nodes.label("%d × %s".formatted(count, what), Styles.STRONG)));
+        if (rows.isEmpty())
+            fixings.getChildren().add(Nodes.label("None: all that came out can go back.", Styles.SECOND));
+    }
+}

@@ -1,0 +1,5 @@
+/** The Stores stage. */
+@NullMarked
+package welumen.desktop.stores;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,85 @@
+package welumen.desktop.strip;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import welumen.cabin.PartId;
+import welumen.desktop.look.Words;
+import welumen.job.Job;
+import welumen.strip.FixingLedger;
+import welumen.strip.Hold;
+import welumen.strip.Hold.ByFixings;
+import welumen.strip.Hold.ByPart;
+import welumen.strip.WhatHolds;
+
+/** Says in words what holds a part and what to do about it. */
+final class HoldWords {
+    private final Job job;
+    private final PartId part;
+    private final List<ByFixings> fixings;
+    private final List<ByPart> parts;
+
+    HoldWords(Job job, PartId part) {
+        this.job = job;
+        this.part = part;
+        var holds = WhatHolds.of(job.strip(), part);
+        this.fixings = of(holds, ByFixings.class);
+        this.parts = of(holds, ByPart.class);
+    }
+
+    String answer() {
+        if (job.refit().isFitted(part)) return "It is back in the car.";
+        if (job.strip().isOff(part)) return "It is off.";
+        if (fixings.isEmpty() && parts.isEmpty())
+            return job.strip().placesOf(part).isEmpty()
+                    ? "Nothing that is known holds it."
+                    : "All its known fixings are out; look for one more.";
+        if (fixings.isEmpty())
+            return Words.capital(names()) + (parts.size() == 1 ? " still holds it." : " still hold it.");
+        var left = fixings.stream().mapToInt(ByFixings::left).sum();
+        var kinds =
+                fixings.stream().map(hold -> hold.places().kind()).distinct().toList();
+        var what = kinds.size() == 1 ? kinds.getFirst().word(left) : "fixings";
+        var where = fixings.size() == 1 ? " " + fixings.getFirst().places().where() : "";
+        return "%s %s%s still %s it."
+                .formatted(Words.count(left), what, where.stripTrailing(), left == 1 ? "holds" : "hold");
+    }
+
+    String advice() {
+        if (job.strip().isOff(part)) return stepNotes();
+        var first = parts.isEmpty()
+                ? ""
+                : parts.stream()
+                        .map(hold -> "It %s the %s"
+                                .formatted(
+                                        hold.reason().verb(),
+                                        job.cabin().one(hold.by()).name()))
+                        .collect(Collectors.joining("; ", "", ": take that off first. "));
+        var places = job.strip().placesOf(part).stream()
+                .mapToInt(place -> place.count())
+                .sum();
+        var left = fixings.stream().mapToInt(ByFixings::left).sum();
+        return first
+                + (places == 0
+                        ? "No fixings are known yet."
+                        : "%d of %d fixings are out.".formatted(places - left, places));
+    }
+
+    private String stepNotes() {
+        var rows = FixingLedger.of(job.strip(), part);
+        var out = rows.stream().mapToInt(FixingLedger.Row::out).sum();
+        var missing = rows.stream().mapToInt(FixingLedger.Row::shortBy).sum();
+        return Words.many(out, "fixing") + " came out"
+                + (missing == 0 ? "; all can go back." : "; %d short.".formatted(missing));
+    }
+
+    private String names() {
+        return parts.stream()
+                .map(hold -> "the " + job.cabin().one(hold.by()).name())
+                .distinct()
+                .collect(Collectors.joining(" and "));
+    }
+
+    private static <T extends Hold> List<T> of(List<Hold> holds, Class<T> kind) {
+        return holds.stream().filter(kind::isInstance).map(kind::cast).toList();
+    }
+}

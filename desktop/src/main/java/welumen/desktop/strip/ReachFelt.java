@@ -1,0 +1,137 @@
+package welumen.desktop.strip;
+
+import java.util.List;
+import javafx.geometry.Insets;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import welumen.cabin.Part;
+import welumen.cabin.PartId;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.strip.FixingPlaces;
+import welumen.strip.Hold;
+import welumen.strip.ReachPlanner;
+import welumen.strip.ReachPlanner.Reach;
+import welumen.strip.StripCautions;
+import welumen.strip.WhatHolds;
+
+/** On felt: what must come off to reach a part, in order, with time, tools and cautions. */
+final class ReachFelt extends VBox {
+    private final JobModel model;
+    private final ComboBox<Part> goal = new ComboBox<>();
+    private final VBox route = new VBox(8);
+    private @org.jspecify.annotations.Nullable PartId pickedBefore;
+    private boolean filling;
+
+    ReachFelt(JobModel model) {
+        super(10);
+        this.model = model;
+        goal.setId("goal");
+        goal.setMaxWidth(Double.MAX_VALUE);
+        goal.setAccessibleText("What you want to get at");
+        goal.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(Part part) {
+                return part == null ? "" : "To reach the " + part.name();
+            }
+
+            @Override
+            public Part fromString(String text) {
+                throw new UnsupportedOperationException("The list is not typed into.");
+            }
+        });
+        goal.valueProperty().subscribe(() -> {
+            if (!filling) showRoute();
+        });
+        var scroll = Nodes.scroll(route);
+        getChildren().addAll(goal, scroll);
+        getStyleClass().add(Styles.FELT);
+    }
+
+    void refresh() {
+        filling = true;
+        var parts = model.job().cabin().parts();
+        if (!goal.getItems().equals(parts)) goal.getItems().setAll(parts);
+        var picked = model.pickedProperty().get();
+        if (picked != null && !picked.equals(pickedBefore))
+            goal.setValue(
+                    model.job().cabin().one(ReachPlanner.behind(model.job().strip(), picked)));
+        pickedBefore = picked;
+        filling = false;
+        showRoute();
+    }
+
+    private void showRoute() {
+        route.getChildren().clear();
+        if (goal.getValue() == null) return;
+        var target = goal.getValue().id();
+        switch (ReachPlanner.plan(model.job().cabin(), model.job().strip(), target)) {
+            case Reach.Route(var parts, var time, var tools) -> {
+                var before = parts.stream().filter(part -> !part.equals(target)).toList();
+                say(before, parts, Words.about(time), tools);
+                steps(before, target);
+                cautions(parts.isEmpty() ? List.of(target) : parts);
+            }
+            case Reach.Circle(var parts) -> {
+                route.getChildren().add(Nodes.label("These wait for each other in a circle:", Styles.ON_FELT_DANGER));
+                for (var part : parts) route.getChildren().add(step(part, "waits for the next", "", 0));
+            }
+        }
+    }
+
+    private void say(List<PartId> before, List<PartId> all, String time, List<String> tools) {
+        var answer = all.isEmpty()
+                ? "It is off already."
+                : before.isEmpty()
+                        ? "Nothing is in the way."
+                        : "%d more to come off, %s".formatted(before.size(), time);
+        route.getChildren().add(Nodes.label(answer, Styles.STRONG));
+        if (!tools.isEmpty()) route.getChildren().add(Nodes.label(String.join(", ", tools), Styles.ON_FELT_FAINT));
+    }
+
+    private void steps(List<PartId> before, PartId target) {
+        var indent = 0;
+        for (var part : before) {
+            route.getChildren()
+                    .add(step(
+                            part,
+                            detail(part),
+                            part.equals(model.pickedProperty().get()) ? "now" : "",
+                            indent));
+            indent = Math.min(indent + 10, 50);
+        }
+        var out = model.job().strip().isOff(target);
+        route.getChildren().add(step(target, out ? "off" : "what you want to see", "goal", indent));
+    }
+
+    private String detail(PartId part) {
+        var places = model.job().strip().placesOf(part).stream()
+                .mapToInt(FixingPlaces::count)
+                .sum();
+        var left = WhatHolds.fixingsLeftAfter(model.job().strip(), part, List.of()).stream()
+                .mapToInt(Hold.ByFixings::left)
+                .sum();
+        var minutes = model.job().cabin().one(part).kind().takesOff().toMinutes();
+        return places == 0 ? minutes + " min" : "%d of %d out · %d min".formatted(places - left, places, minutes);
+    }
+
+    private Node step(PartId part, String detail, String style, int indent) {
+        var name = Nodes.label(model.job().cabin().one(part).title(), Styles.STRONG);
+        var box = Nodes.column(1, name, Nodes.label(detail, Styles.ON_FELT_FAINT));
+        box.getStyleClass().add("reach-part");
+        if (!style.isEmpty()) box.getStyleClass().add(style);
+        VBox.setMargin(box, new Insets(0, 0, 0, indent));
+        return box;
+    }
+
+    private void cautions(List<PartId> parts) {
+        parts.stream()
+                .flatMap(part -> StripCautions.of(model.job().cabin().one(part).kind()).stream())
+                .distinct()
+                .forEach(caution -> route.getChildren().add(Nodes.label(caution.sentence(), Styles.ON_FELT_WAX)));
+    }
+}

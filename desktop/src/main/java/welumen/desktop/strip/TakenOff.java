@@ -1,0 +1,141 @@
+package welumen.desktop.strip;
+
+import java.util.List;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Rectangle;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.job.JobChange;
+import welumen.job.JobChange.AtStrip;
+import welumen.job.JobChange.Together;
+import welumen.journal.Entry;
+import welumen.journal.Note.Made;
+import welumen.strip.Bag;
+import welumen.strip.FixingLot;
+import welumen.strip.Outcome;
+import welumen.strip.Step;
+import welumen.strip.StripChange.StepLogged;
+
+/** What was taken off, the latest first, along a thread: photo, fixings, bag, time. */
+final class TakenOff extends VBox {
+    private static final int SHOWN = 40;
+
+    private final JobModel model;
+    private final VBox steps = new VBox(10);
+
+    TakenOff(JobModel model) {
+        super(8);
+        this.model = model;
+        setMinWidth(0);
+        getChildren().addAll(Nodes.whole("Taken off, latest first", Styles.HEADING), Nodes.scroll(steps));
+        steps.setId("taken-off");
+    }
+
+    void refresh() {
+        steps.getChildren().clear();
+        for (var entry : model.log().reversed()) {
+            if (steps.getChildren().size() >= SHOWN) break;
+            for (var step : steps(entry)) steps.getChildren().add(row(step, entry));
+        }
+        if (steps.getChildren().isEmpty())
+            steps.getChildren()
+                    .add(Nodes.label("Nothing yet. Pick a part in the cabin and type what holds it.", Styles.SECOND));
+    }
+
+    private static List<Step> steps(Entry<JobChange> entry) {
+        return entry.note() instanceof Made<JobChange>(var change) ? steps(change) : List.of();
+    }
+
+    private static List<Step> steps(JobChange change) {
+        return switch (change) {
+            case AtStrip(StepLogged(var step)) -> List.of(step);
+            case Together(var changes) ->
+                changes.stream().flatMap(one -> steps(one).stream()).toList();
+            default -> List.of();
+        };
+    }
+
+    private Node row(Step step, Entry<JobChange> entry) {
+        var thread = new Pane();
+        thread.setMinWidth(24);
+        var line = new Line(11, 0, 11, 0);
+        line.endYProperty().bind(thread.heightProperty().add(10));
+        line.getStyleClass().add("thread");
+        var bead = new Circle(11, 24, 6);
+        bead.getStyleClass().add("bead");
+        thread.getChildren().addAll(line, bead);
+        var card = new HBox(14, photo(step), words(step), Nodes.spring(), right(step, entry));
+        card.getStyleClass().add(Styles.CARD);
+        card.setAlignment(Pos.CENTER_LEFT);
+        HBox.setHgrow(card, Priority.ALWAYS);
+        card.setMinWidth(0);
+        return new HBox(8, thread, card);
+    }
+
+    private Node photo(Step step) {
+        var frame = new StackPane();
+        frame.getStyleClass().add("photo");
+        frame.setMinSize(76, 56);
+        frame.setMaxSize(76, 56);
+        if (step.photos().isEmpty()) {
+            var icon = new FontIcon(Feather.CAMERA_OFF);
+            icon.setIconSize(18);
+            var words = Nodes.whole("no photo", Styles.ON_FELT_FAINT);
+            frame.getChildren().add(words);
+            return frame;
+        }
+        var file = model.photo(step.photos().getFirst()).toUri().toString();
+        var view = new ImageView(new Image(file, 152, 112, false, true, true));
+        view.setFitWidth(76);
+        view.setFitHeight(56);
+        var rounded = new Rectangle(76, 56);
+        rounded.setArcWidth(6);
+        rounded.setArcHeight(6);
+        view.setClip(rounded);
+        frame.getChildren().add(view);
+        frame.setAccessibleText(
+                "Photo of the " + model.job().cabin().one(step.part()).name());
+        return frame;
+    }
+
+    private Node words(Step step) {
+        var title =
+                model.job().cabin().one(step.part()).title() + (step.outcome() == Outcome.LOOSENED ? ", loosened" : "");
+        var words = Nodes.column(3, Nodes.label(title, Styles.STRONG));
+        if (!step.fixings().isEmpty())
+            words.getChildren()
+                    .add(Nodes.label(String.join(
+                            " · ", step.fixings().stream().map(FixingLot::said).toList())));
+        if (!step.note().isEmpty()) words.getChildren().add(Nodes.label(step.note(), Styles.DANGER));
+        words.setMinWidth(0);
+        HBox.setHgrow(words, Priority.SOMETIMES);
+        return words;
+    }
+
+    private Node right(Step step, Entry<JobChange> entry) {
+        var time = Nodes.whole(Words.when(entry.at(), model.nowProperty().get(), model.zone()), Styles.NOTE);
+        var right = Nodes.column(6, time);
+        right.setAlignment(Pos.CENTER_RIGHT);
+        if (step.bag() instanceof Bag.Numbered(var number))
+            right.getChildren().add(Nodes.whole("bag " + number, Styles.TAG));
+        else if (step.cameOut() > 0) right.getChildren().add(Nodes.whole("no bag", Styles.DANGER));
+        right.setPadding(new Insets(0, 2, 0, 0));
+        right.setMinWidth(USE_PREF_SIZE);
+        return right;
+    }
+}

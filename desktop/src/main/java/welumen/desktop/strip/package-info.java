@@ -1,0 +1,5 @@
+/** The Strip stage. */
+@NullMarked
+package welumen.desktop.strip;
+
+import org.jspecify.annotations.NullMarked;
