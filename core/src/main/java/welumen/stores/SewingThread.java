@@ -42,11 +42,7 @@ public final class SewingThread {
         var bobbins = bobbins(rowsMm, setting);
         return new Need(
                 "sewing thread",
-                String.format(
-                        Locale.ROOT,
-                        "%.0f m, of it %s",
-                        Math.ceil(metres),
-                        bobbins == 1 ? "1 bobbin" : bobbins + " bobbins"),
+                String.format(Locale.ROOT, "%.0f m", Math.ceil(metres)),
                 List.of(
                         String.format(
                                 Locale.ROOT,
@@ -62,7 +58,7 @@ public final class SewingThread {
                                 metres),
                         String.format(
                                 Locale.ROOT,
-                                "half of it from bobbins of %.0f m: %d",
+                                "half of it from bobbins of %.0f m: %d to wind",
                                 setting.bobbinMetres(),
                                 bobbins)));
     }

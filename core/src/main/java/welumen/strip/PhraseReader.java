@@ -96,7 +96,7 @@ final class PhraseReader {
         var words = typed.stream().map(word -> word.toLowerCase(Locale.ROOT)).toList();
         var unknown = new ArrayList<String>();
         for (var at = 0; at < words.size(); ) {
-            var taken = take(words, at);
+            var taken = take(words, at, unknown.isEmpty());
             if (taken == 0) unknown.add(typed.get(at));
             at += Math.max(1, taken);
         }
@@ -104,13 +104,20 @@ final class PhraseReader {
     }
 
     /** How many words from {@code at} on were understood; nought if the first was not. */
-    private int take(List<String> words, int at) {
+    private int take(List<String> words, int at, boolean allKnown) {
+        if (!allKnown && belongsToProse(words, at)) return 0;
         for (var reader :
                 List.<Reader>of(this::bag, this::tool, this::lot, this::lotDetail, this::where, this::manner)) {
             var taken = reader.take(words, at);
             if (taken > 0) return taken;
         }
         return 0;
+    }
+
+    /** After a word that is not understood, a place or a fixing without its number is part of the same remark. */
+    private static boolean belongsToProse(List<String> words, int at) {
+        return PLACE_WORDS.contains(words.get(at))
+                || FixingWords.longest(words, at).isPresent();
     }
 
     private interface Reader {

@@ -92,7 +92,11 @@ class ShorthandTest {
     @Test
     void keepsWhatItDoesNotKnow() {
         var reading = read("2 clips, hooked at the front end, Mind the Wire");
-        assertThat(reading.note()).contains("Mind the Wire");
+        assertThat(reading.note()).isEqualTo("hooked at the front end, Mind the Wire");
+        assertThat(reading.fixings()).hasSize(1);
+        assertThat(reading.fixings().getFirst().where()).isEmpty();
+        assertThat(read("2 bolts, the short bolt sits front inner").fixings()).hasSize(1);
+        assertThat(read("the 2 bolts").fixings()).hasSize(1);
         assertThat(reading.chips(cabin(), 1))
                 .anySatisfy(chip -> assertThat(chip.tone()).isEqualTo(Chip.Tone.KEPT_AS_NOTE));
     }

@@ -4,8 +4,11 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
+import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.image.ImageView;
 import javax.imageio.ImageIO;
 import welumen.cabin.PartId;
 import welumen.job.WorkStage;
@@ -48,7 +51,23 @@ public final class Shots {
     private static void write(Scene scene, Path file) throws IOException {
         scene.getRoot().applyCss();
         scene.getRoot().layout();
+        awaitPhotos(scene.getRoot());
         var image = scene.snapshot(null);
         ImageIO.write(SwingFXUtils.fromFXImage(image, null), "png", file.toFile());
+    }
+
+    /** Thumbnails are read off this thread; a picture of the window waits for them. */
+    private static void awaitPhotos(Parent root) {
+        for (var node : root.lookupAll(".image-view"))
+            if (node instanceof ImageView view
+                    && view.getImage() != null
+                    && view.getImage().getProgress() < 1) {
+                var image = view.getImage();
+                image.progressProperty().subscribe(progress -> {
+                    if (progress.doubleValue() >= 1 && Platform.isNestedLoopRunning())
+                        Platform.exitNestedEventLoop(image, "");
+                });
+                Platform.enterNestedEventLoop(image);
+            }
     }
 }

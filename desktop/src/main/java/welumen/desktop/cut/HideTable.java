@@ -5,6 +5,7 @@ import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
@@ -74,9 +75,16 @@ final class HideTable extends Pane {
         var ground = chalk.draw(outline, "hide");
         getChildren().add(ground);
         var clip = chalk.draw(outline, "hide");
+        clip.setFill(Color.BLACK);
         var zones = new Pane();
         zones.setClip(clip);
         for (var zone : stock.zones()) zones.getChildren().add(chalk.draw(zone.outline(), "zone"));
+        for (var zone : stock.zones()) {
+            var top = zone.outline().box().maxY();
+            var grade = Nodes.whole(Integer.toString(zone.grade()), "zone-word");
+            grade.relocate(chalk.x(0) - 4, chalk.y(top) + 2);
+            zones.getChildren().add(grade);
+        }
         getChildren().add(zones);
         for (var flaw : stock.shape().holes()) getChildren().add(chalk.draw(flaw, "flaw"));
         for (var placement : shown.orElseThrow().plan().on(stock.id())) {

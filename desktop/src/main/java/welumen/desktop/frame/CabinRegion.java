@@ -59,7 +59,7 @@ final class CabinRegion extends Group {
         var picked = model.picked().map(Part::spot).orElse(null) == spot;
         shape.pseudoClassStateChanged(Styles.PICKED, picked);
         if (picked) toFront();
-        word.setText(state == PartState.HELD ? "held" : spot.word());
+        word.setText(state == PartState.HELD ? "held" : shortened(spot));
         word.getStyleClass().setAll("region-word", Styles.of(state));
         var said = parts.stream()
                 .map(part ->
@@ -83,6 +83,13 @@ final class CabinRegion extends Group {
                 .map(part -> model.job().stateOf(part.id()))
                 .min(Comparator.comparingInt(TELLING::indexOf))
                 .orElse(PartState.IN_CAR);
+    }
+
+    /** The last word of a place: on so small a drawing its position says the rest. */
+    private static String shortened(Spot spot) {
+        return spot == Spot.REAR_SEAT
+                ? spot.word()
+                : spot.word().substring(spot.word().lastIndexOf(' ') + 1);
     }
 
     private Node words() {

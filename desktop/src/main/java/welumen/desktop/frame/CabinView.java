@@ -5,7 +5,7 @@ import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.control.Button;
-import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -19,6 +19,8 @@ import welumen.desktop.model.JobModel;
 /** The unfolded cabin at the left of every stage: an overview by places, and the way to pick a part. */
 final class CabinView extends VBox {
     static final double WIDTH = 316;
+    private static final int LEGEND_COLUMNS = 3;
+    private static final double SCALE = 1.0;
 
     private final List<CabinRegion> regions = new ArrayList<>();
 
@@ -38,7 +40,7 @@ final class CabinView extends VBox {
         head.setAlignment(Pos.CENTER_LEFT);
         var drawing = new Group();
         for (var spot : Spot.values()) {
-            var region = new CabinRegion(model, spot, 1.04);
+            var region = new CabinRegion(model, spot, SCALE);
             regions.add(region);
             drawing.getChildren().add(region);
         }
@@ -54,15 +56,14 @@ final class CabinView extends VBox {
         regions.forEach(CabinRegion::refresh);
     }
 
-    private static FlowPane legend() {
-        var legend = new FlowPane(10, 6);
+    private static GridPane legend() {
+        var legend = new GridPane(12, 6);
         for (var state : PartState.values()) {
             var swatch = new Rectangle(20, 13);
             swatch.getStyleClass().addAll("region", Styles.of(state));
             var row = new HBox(6, swatch, Nodes.whole(state.word(), Styles.NOTE));
             row.setAlignment(Pos.CENTER_LEFT);
-            row.setMinWidth(84);
-            legend.getChildren().add(row);
+            legend.add(row, state.ordinal() % LEGEND_COLUMNS, state.ordinal() / LEGEND_COLUMNS);
         }
         return legend;
     }

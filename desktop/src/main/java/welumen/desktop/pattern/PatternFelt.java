@@ -22,7 +22,8 @@ final class PatternFelt extends Pane {
     private record Lying(Piece piece, Outline cut, double x, double y) {}
 
     private final ObjectProperty<PickedEdge> picked;
-    private List<Lying> lying = List.of();
+    private List<Piece> pieces = List.of();
+    private List<Outline> cuts = List.of();
 
     PatternFelt(ObjectProperty<PickedEdge> picked) {
         this.picked = picked;
@@ -39,22 +40,36 @@ final class PatternFelt extends Pane {
         setClip(clip);
     }
 
-    void show(List<Piece> pieces) {
-        var cuts = pieces.stream().map(CuttingLine::of).toList();
-        var widest = Math.max(
-                cuts.stream().mapToDouble(cut -> cut.box().width()).max().orElse(1),
-                Math.sqrt(cuts.stream()
-                                .mapToDouble(cut ->
-                                        (cut.box().width() + GAP) * (cut.box().height() + GAP))
-                                .sum()
-                        * 1.45));
+    void show(List<Piece> newPieces) {
+        pieces = newPieces;
+        cuts = newPieces.stream().map(CuttingLine::of).toList();
+        redraw();
+    }
+
+    /** Rows as wide as fills the felt best. */
+    private List<Lying> bestRows() {
+        var widest = cuts.stream().mapToDouble(cut -> cut.box().width()).max().orElse(1);
+        List<Lying> best = List.of();
+        var bestScale = 0.0;
+        for (var width = widest; width < widest * 8; width *= 1.12) {
+            var rows = rows(width);
+            var scale = fit(rows).scale();
+            if (scale > bestScale) {
+                bestScale = scale;
+                best = rows;
+            }
+        }
+        return best;
+    }
+
+    private List<Lying> rows(double width) {
         var rows = new ArrayList<Lying>();
         var x = 0.0;
         var y = 0.0;
         var deepest = 0.0;
         for (var i = 0; i < pieces.size(); i++) {
             var box = cuts.get(i).box();
-            if (x > 0 && x + box.width() > widest) {
+            if (x > 0 && x + box.width() > width) {
                 x = 0;
                 y -= deepest + GAP;
                 deepest = 0;
@@ -63,15 +78,19 @@ final class PatternFelt extends Pane {
             x += box.width() + GAP;
             deepest = Math.max(deepest, box.height());
         }
-        lying = rows;
-        redraw();
+        return rows;
+    }
+
+    private Chalk fit(List<Lying> rows) {
+        var whole = rows.stream().map(PatternFelt::box).reduce(Box::with).orElseThrow();
+        return Chalk.fitting(whole, PADDING, PADDING, getWidth() - 2 * PADDING, getHeight() - 2 * PADDING - 14);
     }
 
     void redraw() {
         getChildren().clear();
-        if (lying.isEmpty() || getWidth() < 1 || getHeight() < 1) return;
-        var whole = lying.stream().map(PatternFelt::box).reduce(Box::with).orElseThrow();
-        var fit = Chalk.fitting(whole, PADDING, PADDING, getWidth() - 2 * PADDING, getHeight() - 2 * PADDING - 14);
+        if (pieces.isEmpty() || getWidth() < 1 || getHeight() < 1) return;
+        var lying = bestRows();
+        var fit = fit(lying);
         for (var one : lying) {
             var chalk = new Chalk(fit.scale(), fit.x(one.x()), fit.y(one.y()));
             piece(one, chalk);

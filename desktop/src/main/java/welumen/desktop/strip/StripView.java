@@ -87,12 +87,17 @@ public final class StripView extends StagePane {
         StackPane.setMargin(hint, new javafx.geometry.Insets(0, 18, 0, 0));
         var field = new StackPane(line, hint);
         HBox.setHgrow(field, Priority.ALWAYS);
-        photo.setMinHeight(58);
+        photo.getStyleClass().add("tall");
         return Nodes.row(10, field, photo);
     }
 
     private void readBack() {
         chips.getChildren().clear();
+        if (reading().isEmpty())
+            chips.getChildren()
+                    .add(Nodes.label(
+                            "How many, what kind, what size, where, which bag, with what tool: in any order. F8 takes a photo.",
+                            Styles.SECOND));
         reading().ifPresent(reading -> {
             for (var chip : reading.chips(model.job().cabin(), photos.size()))
                 chips.getChildren().add(chip(chip));

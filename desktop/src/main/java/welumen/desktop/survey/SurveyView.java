@@ -76,8 +76,8 @@ public final class SurveyView extends StagePane {
 
     private VBox right() {
         var right = Nodes.column(8, Nodes.whole("What can be done", Styles.HEADING), Nodes.scroll(treatments));
-        right.setMinWidth(330);
-        right.setMaxWidth(330);
+        right.setMinWidth(360);
+        right.setMaxWidth(360);
         return right;
     }
 
@@ -177,12 +177,15 @@ public final class SurveyView extends StagePane {
                         model.job().survey().on(part.id()).size(),
                         100 * treatment.originality(),
                         100 * treatment.fails());
-        var card = Nodes.column(
-                4,
+        var words = Nodes.column(
+                3,
                 Nodes.label(Words.capital(treatment.word()), Styles.STRONG),
                 Nodes.label(facts, Styles.MEASURE),
-                Nodes.label(more, Styles.NOTE, Styles.MEASURE),
-                chosen && done ? Nodes.label("Done", Styles.STRONG) : action(part.id(), treatment, chosen));
+                Nodes.label(more, Styles.NOTE, Styles.MEASURE));
+        HBox.setHgrow(words, Priority.ALWAYS);
+        var card = Nodes.row(
+                8, words, chosen && done ? Nodes.whole("Done", Styles.STRONG) : action(part.id(), treatment, chosen));
+        card.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         card.getStyleClass().add(Styles.CARD);
         card.pseudoClassStateChanged(Styles.PICKED, chosen);
         return card;

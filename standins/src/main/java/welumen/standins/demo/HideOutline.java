@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
+import org.locationtech.jts.geom.Coordinate;
 import welumen.cut.Stock;
 import welumen.cut.Stretch;
 import welumen.cut.Zone;
 import welumen.shape.Outline;
+import welumen.shape.Planar;
 import welumen.shape.Point;
 import welumen.shape.Shape;
 
@@ -118,6 +120,8 @@ final class HideOutline {
         return Stream.generate(() -> new Point(
                         box.minX() + box.width() * (0.14 + 0.72 * random.nextDouble()),
                         box.minY() + box.height() * (0.08 + 0.82 * random.nextDouble())))
+                .filter(at ->
+                        Planar.polygon(outline).contains(Planar.FACTORY.createPoint(new Coordinate(at.x(), at.y()))))
                 .limit(count)
                 .map(at -> flaw(at, random))
                 .toList();

@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import welumen.cabin.CabinChange.PartsListed;
 import welumen.clock.BenchClock;
 import welumen.clock.ClockChange.ClockStarted;
@@ -61,9 +62,8 @@ final class SelkieJob {
     void write() {
         intake();
         rightSide();
+        yesterday();
         leftSide();
-        bench();
-        clocks();
     }
 
     private void intake() {
@@ -103,50 +103,43 @@ final class SelkieJob {
         back("right front door card", "right front door pull", "right kick panel", "right seat runner cover");
     }
 
-    private void leftSide() {
-        on(today, 13, 40);
-        step("battery", "negative off, waited 10 min");
-        on(today, 13, 58);
-        step("console", "5 screws no. 8, 2 plugs, boss cracked rear left, bag 10", true);
-        on(today, 14, 31);
-        step("left seat runner cover", "2 screws no. 8, 1 screw no. 8 behind the lever, bag 11", true);
-        on(today, 14, 44);
-        step(
-                "left front seat",
-                "3 bolts M10x25, 1 bolt M10x22, one bolt shorter: front inner, 1 plug under the cushion, bag 12",
-                true);
-        on(today, 14, 49);
-        step("left sill cover", "6 screws no. 8, screwdriver, bag 13, hooked at the front");
-    }
-
-    private void bench() {
+    private void yesterday() {
         on(today.minusDays(1), 11, 0);
         finding("padded roll", FindingKind.DEEP_CRACK, 180, Severity.PLAIN, 600, 130, "sun side");
         make(new AtSurvey(
                 new TreatmentChosen(id("padded roll"), Treatment.RECOVER, "the crack goes through the skin")));
         finding("dash", FindingKind.SCUFF, 60, Severity.SLIGHT, 400, 200, "");
-        on(today, 14, 51);
-        finding("console", FindingKind.BROKEN_TAB, 25, Severity.PLAIN, 60, 60, "rear left boss");
-        make(new AtSurvey(new TreatmentChosen(id("console"), Treatment.REPAIR_BOARD, "plate behind, epoxy")));
-        finding("left front seat", FindingKind.TEAR, 120, Severity.BAD, 200, 420, "cushion, outer bolster");
-        finding("left front seat", FindingKind.SHRUNK_COVER, 300, Severity.PLAIN, 260, 900, "");
+        on(today, 12, 0);
+        clock("Dash test card", "read it dry", Duration.ofHours(6));
     }
 
-    private void clocks() {
-        var now = DemoDay.start(today);
-        clock.set(now.minusSeconds(290));
-        make(new OnClock(new ClockStarted(new BenchClock(
-                "sill-adhesive", "Sill carpet, adhesive", "lay", clock.instant(), Duration.ofMinutes(8)))));
-        clock.set(now.minusSeconds(120));
-        make(new OnClock(new ClockStarted(new BenchClock(
-                "console-epoxy",
-                "Console boss, epoxy",
-                "clamp off",
-                DemoWorkshop.at(today, 14, 0),
-                Duration.ofHours(24)))));
-        clock.set(now.minusSeconds(60));
-        make(new OnClock(new ClockStarted(new BenchClock(
-                "dash-card", "Dash test card", "read it dry", DemoWorkshop.at(today, 12, 0), Duration.ofHours(6)))));
+    private void leftSide() {
+        on(today, 13, 40);
+        step("battery", "negative off, waited 10 min");
+        on(today, 13, 58);
+        step("console", "5 screws no. 8, 2 plugs, bag 10, cracked at its rear left post", true);
+        finding("console", FindingKind.BROKEN_TAB, 25, Severity.PLAIN, 60, 60, "rear left post");
+        make(new AtSurvey(new TreatmentChosen(id("console"), Treatment.REPAIR_BOARD, "plate behind, epoxy")));
+        on(today, 14, 0);
+        clock("Console boss, epoxy", "clamp off", Duration.ofHours(24));
+        on(today, 14, 31);
+        step("left seat runner cover", "2 screws no. 8, 1 screw no. 8 behind the lever, bag 11", true);
+        on(today, 14, 44);
+        step(
+                "left front seat",
+                "3 bolts M10x25, 1 bolt M10x22, 1 plug under the cushion, bag 12, the short bolt sits front inner",
+                true);
+        finding("left front seat", FindingKind.TEAR, 120, Severity.BAD, 200, 420, "cushion, outer bolster");
+        finding("left front seat", FindingKind.SHRUNK_COVER, 300, Severity.PLAIN, 260, 900, "");
+        on(today, 14, 48);
+        clock("Sill carpet, adhesive", "lay", Duration.ofMinutes(8));
+        on(today, 14, 52);
+        step("left sill cover", "6 screws no. 8, screwdriver, bag 13, hooked at the front");
+    }
+
+    private void clock(String on, String next, Duration lasts) {
+        var id = on.toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-");
+        make(new OnClock(new ClockStarted(new BenchClock(id, on, next, clock.instant(), lasts))));
     }
 
     private void step(String part, String line) {

@@ -1,0 +1,160 @@
+package welumen.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import welumen.cabin.PartId;
+import welumen.job.WorkStage;
+import welumen.survey.SurveyChange;
+
+/** Walks through the real interface without a screen. */
+class HeadlessWalkTest {
+    @TempDir
+    Path home;
+
+    private Workbench bench;
+
+    @BeforeEach
+    void open() {
+        bench = Workbench.open(home);
+    }
+
+    @AfterEach
+    void close() {
+        bench.close();
+    }
+
+    @Test
+    void theMainJobFromStripToHandover() throws IOException {
+        new MainWalk(bench).walk();
+    }
+
+    @Test
+    void everyStageOpensByKeyAndAnswersFirst() {
+        for (var stage : WorkStage.values()) {
+            bench.go(stage);
+            assertThat(bench.ask(() -> bench.model().stageProperty().get())).isEqualTo(stage);
+            assertThat(bench.answer()).endsWith(".");
+            everythingCanBeReadAloud(stage);
+        }
+    }
+
+    private void everythingCanBeReadAloud(WorkStage stage) {
+        for (var button : bench.ask(() -> bench.robot.lookup(".button").queryAllAs(Button.class)))
+            assertThat(button.getText().isBlank() && button.getAccessibleText() == null)
+                    .as("a button on %s without a word: %s", stage, button)
+                    .isFalse();
+        for (var field : bench.ask(() ->
+                bench.robot.lookup(node -> node instanceof TextInputControl).queryAll()))
+            assertThat(field.getAccessibleText() != null || hasLabel(field))
+                    .as("the field %s on %s has no word", field.getId(), stage)
+                    .isTrue();
+    }
+
+    private boolean hasLabel(Node field) {
+        return bench.ask(() -> bench.robot
+                .lookup(node -> node instanceof Label label && label.getLabelFor() == field)
+                .tryQuery()
+                .isPresent());
+    }
+
+    @Test
+    void aBareDigitIsALetterInAField() {
+        bench.go(WorkStage.STRIP);
+        bench.type("line", "2");
+        assertThat(bench.ask(() -> bench.model().stageProperty().get())).isEqualTo(WorkStage.STRIP);
+    }
+
+    @Test
+    void aPartIsPickedByTypingItsLettersInTheLargeCabin() {
+        bench.robot.press(KeyCode.ALT).type(KeyCode.C).release(KeyCode.ALT);
+        bench.settle();
+        bench.typeAndEnter("letters", "glove");
+        assertThat(bench.ask(() -> bench.model().pickedProperty().get())).isEqualTo(new PartId("glove-box-lid"));
+    }
+
+    @Test
+    void aPlaceInTheCabinPicksItsPartsOneAfterTheOther() {
+        bench.click("spot-dash");
+        var first = bench.ask(() -> bench.model().pickedProperty().get());
+        bench.click("spot-dash");
+        assertThat(first).isEqualTo(new PartId("dash"));
+        assertThat(bench.ask(() -> bench.model().pickedProperty().get())).isEqualTo(new PartId("padded-roll"));
+    }
+
+    @Test
+    void badInputIsAnsweredInWordsAndChangesNothing() {
+        var before = bench.ask(() -> bench.model().job());
+        bench.go(WorkStage.INTAKE);
+        bench.type("budget", "1,200");
+        bench.click("agree");
+        assertThat(bench.text("wrong")).contains("could mean");
+        bench.go(WorkStage.SURVEY);
+        bench.typeAndEnter("size", "3//8\"");
+        bench.go(WorkStage.PATTERN);
+        bench.typeAndEnter("draw", "nonsense");
+        assertThat(bench.ask(() -> bench.model().job())).isEqualTo(before);
+    }
+
+    @Test
+    void theStandardIsChangedWithOneClickAndTakenBackWithOneKey() {
+        bench.go(WorkStage.INTAKE);
+        bench.click("standard-good_driver");
+        assertThat(bench.answer()).startsWith("Good driver");
+        bench.click("stage-intake");
+        bench.robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        bench.settle();
+        assertThat(bench.answer()).startsWith("Better than new");
+    }
+
+    @Test
+    void anotherJobSaysWhatItLacks() {
+        bench.ask(() -> {
+            bench.model().open(bench.model().workshop().jobs().get(1));
+            return null;
+        });
+        for (var stage : WorkStage.values()) {
+            bench.go(stage);
+            assertThat(bench.answer()).endsWith(".");
+        }
+        bench.go(WorkStage.INTAKE);
+        assertThat(bench.answer()).isEqualTo("This car has not been taken in yet.");
+    }
+
+    @Test
+    void theEveningLookTurnsTheWholeWindow() {
+        bench.robot.type(KeyCode.F9);
+        bench.settle();
+        Parent root = bench.ask(() -> bench.robot.lookup(".root").query());
+        assertThat(root.getStyleClass()).contains("evening");
+    }
+
+    @Test
+    void aHeldPartStopsWhatWouldCoverIt() {
+        var carpet = new PartId("right-rear-carpet");
+        bench.go(WorkStage.REFIT);
+        bench.ask(() -> {
+            bench.model().pickedProperty().set(carpet);
+            return null;
+        });
+        assertThat(bench.answer()).startsWith("Hold: right rear floor");
+        bench.click("put-back");
+        assertThat(bench.ask(() -> bench.model().job().refit().isFitted(carpet)))
+                .isFalse();
+        bench.ask(() -> bench.model()
+                .make(new welumen.job.JobChange.AtSurvey(
+                        new SurveyChange.HoldLifted(new PartId("right-rear-floor"), "a qualified welder"))));
+        assertThat(bench.answer()).startsWith("Not yet: the right rear underlay goes in first");
+    }
+}

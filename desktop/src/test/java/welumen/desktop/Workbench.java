@@ -1,0 +1,142 @@
+package welumen.desktop;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+import welumen.desktop.model.JobModel;
+import welumen.files.workshop.WorkshopFolder;
+import welumen.job.WorkStage;
+import welumen.standins.camera.CameraStandin;
+import welumen.standins.demo.DemoDay;
+import welumen.standins.demo.DemoWorkshop;
+
+/** A demo workshop in a real window, with a robot's hands: what the walks have in common. */
+final class Workbench implements AutoCloseable {
+    final FxRobot robot = new FxRobot();
+    private final Path folder;
+    private final Clock clock = Clock.fixed(DemoDay.start(DemoDay.USUAL), DemoDay.ZONE);
+    private WorkshopFolder workshop;
+    private WelumenWindow window;
+
+    private Workbench(Path folder) {
+        this.folder = folder;
+    }
+
+    static Workbench open(Path home) {
+        try {
+            var folder = home.resolve("demo");
+            DemoWorkshop.fillIfNew(folder, DemoDay.USUAL);
+            var bench = new Workbench(folder);
+            FxToolkit.registerPrimaryStage();
+            bench.show();
+            return bench;
+        } catch (java.util.concurrent.TimeoutException late) {
+            throw new IllegalStateException(late);
+        }
+    }
+
+    private void show() {
+        workshop = WorkshopFolder.open(folder);
+        try {
+            FxToolkit.setupStage(this::show);
+        } catch (java.util.concurrent.TimeoutException late) {
+            throw new IllegalStateException(late);
+        }
+        settle();
+    }
+
+    private void show(Stage stage) {
+        window = new WelumenWindow(workshop, clock, DemoWorkshop.PERSON, new CameraStandin());
+        window.showOn(stage);
+        stage.requestFocus();
+    }
+
+    /** Ends the program and starts it again on the same folder. */
+    void restart() {
+        workshop.close();
+        show();
+    }
+
+    JobModel model() {
+        return window.model();
+    }
+
+    /** What a thread of ours sees of the window's. */
+    <T> T ask(Callable<T> question) {
+        return WaitForAsyncUtils.waitForAsyncFx(10_000, question);
+    }
+
+    void go(WorkStage stage) {
+        robot.press(KeyCode.ALT).type(KeyCode.valueOf("DIGIT" + stage.number())).release(KeyCode.ALT);
+        settle();
+    }
+
+    void type(String id, String text) {
+        robot.clickOn("#" + id);
+        ask(() -> {
+            robot.lookup("#" + id).queryAs(TextField.class).selectAll();
+            return null;
+        });
+        robot.write(text, 0);
+        settle();
+    }
+
+    void typeAndEnter(String id, String text) {
+        type(id, text);
+        robot.type(KeyCode.ENTER);
+        settle();
+    }
+
+    void click(String id) {
+        robot.clickOn("#" + id);
+        settle();
+    }
+
+    String text(String id) {
+        return ask(() -> robot.lookup("#" + id).queryAs(Labeled.class).getText());
+    }
+
+    String answer() {
+        return text("answer");
+    }
+
+    /** Waits until the window says so, thirty seconds at the most. */
+    void until(Callable<Boolean> condition) {
+        try {
+            WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> ask(condition));
+        } catch (java.util.concurrent.TimeoutException never) {
+            throw new AssertionError("It did not come about within 30 s.", never);
+        }
+        settle();
+    }
+
+    Path folder() {
+        return folder;
+    }
+
+    void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Override
+    public void close() {
+        ask(() -> {
+            window.scene().getWindow().hide();
+            return null;
+        });
+        workshop.close();
+    }
+
+    boolean hasPaper() {
+        return Files.isDirectory(folder.resolve("paper"));
+    }
+}
