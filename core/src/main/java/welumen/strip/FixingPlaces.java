@@ -13,7 +13,11 @@ public record FixingPlaces(int count, FixingKind kind, String size, String where
     }
 
     boolean takes(FixingLot lot) {
-        return lot.kind() == kind && agrees(lot.size(), size) && agrees(lot.where(), where);
+        return takesOfAnySize(lot) && agrees(lot.size(), size);
+    }
+
+    boolean takesOfAnySize(FixingLot lot) {
+        return lot.kind() == kind && agrees(lot.where(), where);
     }
 
     private static boolean agrees(String one, String other) {

@@ -2,6 +2,7 @@ package welumen.strip;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiPredicate;
 import java.util.stream.Stream;
 import welumen.cabin.PartId;
 
@@ -29,19 +30,30 @@ public final class WhatHolds {
                 Stream.concat(log.foundOn(part).stream(), more.stream()).toList());
     }
 
+    /** Fills the places with what was found: first where all agrees, then where only the size turned out another. */
     private static List<Hold.ByFixings> fixingsLeft(List<FixingPlaces> places, List<FixingLot> found) {
         var counts = found.stream().mapToInt(FixingLot::count).toArray();
+        var open = places.stream().mapToInt(FixingPlaces::count).toArray();
+        fill(places, open, found, counts, FixingPlaces::takes);
+        fill(places, open, found, counts, FixingPlaces::takesOfAnySize);
         var left = new ArrayList<Hold.ByFixings>();
-        for (var place : places) {
-            var open = place.count();
-            for (var i = 0; i < counts.length && open > 0; i++) {
-                if (!place.takes(found.get(i))) continue;
-                var taken = Math.min(open, counts[i]);
-                counts[i] -= taken;
-                open -= taken;
-            }
-            if (open > 0) left.add(new Hold.ByFixings(place, open));
-        }
+        for (var i = 0; i < open.length; i++) if (open[i] > 0) left.add(new Hold.ByFixings(places.get(i), open[i]));
         return left;
+    }
+
+    /** Lessens {@code open} and {@code counts} (both modified) by what fits. */
+    private static void fill(
+            List<FixingPlaces> places,
+            int[] open,
+            List<FixingLot> found,
+            int[] counts,
+            BiPredicate<FixingPlaces, FixingLot> fits) {
+        for (var i = 0; i < open.length; i++)
+            for (var j = 0; j < counts.length && open[i] > 0; j++) {
+                if (!fits.test(places.get(i), found.get(j))) continue;
+                var taken = Math.min(open[i], counts[j]);
+                counts[j] -= taken;
+                open[i] -= taken;
+            }
     }
 }

@@ -73,6 +73,17 @@ class ReachAndRefitTest {
     }
 
     @Test
+    void aFixingOfAnotherSizeFillsItsPlaceAndIsListedApart() {
+        var log = log().after(new StripChange.StepLogged(
+                Shorthand.read("5 screws no. 8, 1 screw no. 10, 2 clips", SILL, cabin(), log())
+                        .step(1, List.of())));
+        assertThat(WhatHolds.fixingsLeftAfter(log, SILL, List.of())).isEmpty();
+        assertThat(FixingLedger.of(log, SILL))
+                .extracting(FixingLedger.Row::size)
+                .contains("no. 8", "no. 10");
+    }
+
+    @Test
     void clipsAreBoughtWithASpare() {
         var log = StripLog.EMPTY;
         log = log.after(new StripChange.StepLogged(
