@@ -2,8 +2,10 @@ package welumen.cut;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
 import welumen.shape.Point;
@@ -18,13 +20,14 @@ final class Attitude {
     /** By how much the tested shape is smaller, in mm; far below the plan's tolerance. */
     static final double HAIR = 1e-4;
 
-    private static final int MOST_CORNERS = 16;
+    private static final int MOST_CORNERS = 12;
 
     final CutPiece piece;
     final Pose pose;
     final Shape shape;
     final Rings tested;
     final List<Point> corners;
+    final List<Point> inner;
     final double area;
 
     private Attitude(CutPiece piece, Pose pose) {
@@ -33,6 +36,7 @@ final class Attitude {
         this.shape = pose.apply(piece.shape());
         this.tested = Rings.of(smaller(shape));
         this.corners = reaching(shape.outline());
+        this.inner = inner();
         this.area = piece.shape().area();
     }
 
@@ -53,11 +57,25 @@ final class Attitude {
 
     /** The corners that stand out; of a long outline those furthest out, evenly round. */
     private static List<Point> reaching(Outline outline) {
-        var hull = Planar.points(Planar.polygon(outline).convexHull().getCoordinates());
+        var plain =
+                DouglasPeuckerSimplifier.simplify(Planar.polygon(outline), 1).convexHull();
+        var hull = Planar.points(plain.getCoordinates());
         var all = hull.subList(0, hull.size() - 1);
         if (all.size() <= MOST_CORNERS) return all;
         var some = new ArrayList<Point>();
         for (var i = 0; i < MOST_CORNERS; i++) some.add(all.get(i * all.size() / MOST_CORNERS));
         return some;
+    }
+
+    /** Points well inside, for a first glance: near each corner, and in the middle. */
+    private List<Point> inner() {
+        var box = shape.outline().box();
+        var middle = new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
+        return Stream.concat(
+                        Stream.of(middle),
+                        corners.stream()
+                                .map(corner -> corner.plus(middle.minus(corner).times(0.2))))
+                .filter(point -> tested.contains(point.x(), point.y()))
+                .toList();
     }
 }

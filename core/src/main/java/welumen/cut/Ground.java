@@ -8,6 +8,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
 import welumen.shape.Point;
@@ -15,11 +16,13 @@ import welumen.shape.Point;
 /** One empty stock made ready for laying out: its edge, its flaws, and what is too poor for each grade. Never changes. */
 final class Ground {
     private static final double MITRE = 4;
+    private static final double CURVE = 2;
 
     final Stock stock;
     final Rings edge;
     final List<Rings> flaws;
     final List<Point> anchors;
+    private final Map<Integer, Raster> rasters = new HashMap<>();
     private final Map<Integer, List<Rings>> poor = new HashMap<>();
     private final Map<Integer, List<Point>> poorAnchors = new HashMap<>();
 
@@ -28,12 +31,27 @@ final class Ground {
         this.edge = Rings.of(stock.shape().outline());
         this.flaws = stock.shape().holes().stream().map(Rings::of).toList();
         this.anchors = anchors(stock, gap);
+        var whole = Raster.over(edge);
+        for (var flaw : flaws) whole.take(flaw, 0, 0);
         for (var grade = 1; grade <= 4; grade++) {
             var worse = Grades.worseThan(grade, stock);
             poor.put(grade, worse.stream().map(Rings::of).toList());
+            var raster = whole.copy();
+            for (var place : poor.get(grade)) raster.take(place, 0, 0);
+            rasters.put(grade, raster);
             poorAnchors.put(
                     grade, worse.stream().flatMap(one -> corners(one).stream()).toList());
         }
+    }
+
+    /** A picture of the sheet with nothing laid on it yet, to be drawn on. */
+    Raster emptyRaster() {
+        return raster(4).copy();
+    }
+
+    /** A picture of where a piece of a grade cannot lie. Not to be changed. */
+    Raster raster(int grade) {
+        return rasters.get(grade);
     }
 
     List<Rings> tooPoorFor(int grade) {
@@ -73,7 +91,8 @@ final class Ground {
                 polygon, by, new BufferParameters(2, BufferParameters.CAP_SQUARE, BufferParameters.JOIN_MITRE, MITRE));
     }
 
+    /** The corners that stand out by more than a little: a place beside a curve needs not every one of its points. */
     private static List<Point> corners(Geometry geometry) {
-        return Planar.points(geometry.getCoordinates());
+        return Planar.points(DouglasPeuckerSimplifier.simplify(geometry, CURVE).getCoordinates());
     }
 }

@@ -20,6 +20,7 @@ final class Sheet {
     private final Corner corner;
     private final List<Laid> laid = new ArrayList<>();
     private final List<Point> anchors;
+    private final Raster taken;
     private double[] box = {
         Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY
     };
@@ -29,6 +30,7 @@ final class Sheet {
         this.gap = gap;
         this.corner = corner;
         this.anchors = new ArrayList<>(ground.anchors);
+        this.taken = ground.emptyRaster();
     }
 
     boolean isEmpty() {
@@ -44,6 +46,7 @@ final class Sheet {
 
     void lay(Attitude attitude, double dx, double dy) {
         laid.add(new Laid(attitude, attitude.tested, dx, dy));
+        taken.take(attitude.tested, dx, dy);
         for (var point : Ground.grown(attitude.shape.outline(), gap)) anchors.add(point.plus(new Point(dx, dy)));
         for (var hole : attitude.shape.holes())
             for (var point : hole.corners()) anchors.add(point.plus(new Point(dx, dy)));
@@ -56,13 +59,24 @@ final class Sheet {
         return ground.takes(attitude, dx, dy, gap);
     }
 
+    /** A first glance: whether no point well inside the piece lies on what is taken. */
+    private boolean mayTake(Attitude attitude, double dx, double dy) {
+        var poor = ground.raster(attitude.piece.grade());
+        for (var point : attitude.inner)
+            if (taken.isTaken(point.x() + dx, point.y() + dy) || poor.isTaken(point.x() + dx, point.y() + dy))
+                return false;
+        return true;
+    }
+
     /** Offers every corner of the piece up to every corner that is there, the most promising first. */
     private Optional<Place> placeFor(Attitude attitude) {
         var offers = new ArrayList<Place>();
         offers(attitude, anchors, offers);
         offers(attitude, ground.anchorsOfPoor(attitude.piece.grade()), offers);
         offers.sort(Comparator.comparingDouble(Place::badness));
-        for (var offer : offers) if (takes(attitude, offer.dx(), offer.dy())) return Optional.of(pushed(offer));
+        for (var offer : offers)
+            if (mayTake(attitude, offer.dx(), offer.dy()) && takes(attitude, offer.dx(), offer.dy()))
+                return Optional.of(pushed(offer));
         return Optional.empty();
     }
 

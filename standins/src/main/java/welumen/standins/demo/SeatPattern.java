@@ -11,33 +11,42 @@ import welumen.pattern.Piece;
 import welumen.pattern.Under;
 import welumen.shape.Point;
 
-/** The pieces of a front seat's cover in the Varrow Selkie. */
+/** The pieces of the seats' covers in the Varrow Selkie. */
 final class SeatPattern {
-    private static final String HIDE = "sage hide";
-    private static final PartId SEAT = SelkieParts.id("left front seat");
+    private final PartId part;
+    private final List<Piece> pieces = new ArrayList<>();
 
-    private SeatPattern() {}
-
-    static List<Piece> pieces() {
-        return List.of(
-                piece("cushion-centre", "cushion centre", Pairing.ONE, 1, Under.FOAM, panel(380, 360, 470, 24)),
-                piece("back-centre", "backrest centre", Pairing.ONE, 1, Under.FOAM, panel(370, 330, 520, 28)),
-                piece(
-                        "cushion-bolster",
-                        "cushion bolster",
-                        Pairing.LEFT_AND_RIGHT,
-                        1,
-                        Under.FOAM,
-                        bolster(500, 150, 118)),
-                piece("back-bolster", "backrest bolster", Pairing.LEFT_AND_RIGHT, 1, Under.FOAM, bolster(560, 140, 96)),
-                piece("front-facing", "front facing", Pairing.ONE, 2, Under.NOTHING, panel(600, 580, 150, -14)),
-                piece("cushion-side", "cushion side", Pairing.LEFT_AND_RIGHT, 2, Under.NOTHING, side(520, 170)),
-                piece("back-panel", "back of the backrest", Pairing.ONE, 3, Under.BOARD, panel(500, 440, 560, 36)),
-                piece("pull-flap", "pull-down flap", Pairing.ONE, 4, Under.NOTHING, panel(420, 420, 90, 0)));
+    private SeatPattern(PartId part) {
+        this.part = part;
     }
 
-    private static Piece piece(String id, String name, Pairing pairing, int grade, Under under, List<Edge> edges) {
-        return new Piece(id, SEAT, name, HIDE, pairing, grade, new Grain.StretchAlong(0), under, edges);
+    static List<Piece> frontSeat(String side) {
+        var seat = new SeatPattern(SelkieParts.id(side + " front seat"));
+        seat.add("cushion centre", Pairing.ONE, 1, Under.FOAM, panel(380, 360, 470, 24));
+        seat.add("backrest centre", Pairing.ONE, 1, Under.FOAM, panel(370, 330, 520, 28));
+        seat.add("cushion bolster", Pairing.LEFT_AND_RIGHT, 1, Under.FOAM, bolster(500, 150, 118));
+        seat.add("backrest bolster", Pairing.LEFT_AND_RIGHT, 1, Under.FOAM, bolster(560, 140, 96));
+        seat.add("front facing", Pairing.ONE, 2, Under.NOTHING, panel(600, 580, 150, -14));
+        seat.add("cushion side", Pairing.LEFT_AND_RIGHT, 2, Under.NOTHING, side(520, 170));
+        seat.add("back of the backrest", Pairing.ONE, 3, Under.BOARD, panel(500, 440, 560, 36));
+        seat.add("pull-down flap", Pairing.ONE, 4, Under.NOTHING, panel(420, 420, 90, 0));
+        return seat.pieces;
+    }
+
+    static List<Piece> rearSeat() {
+        var cushion = new SeatPattern(SelkieParts.id("rear cushion"));
+        cushion.add("rear cushion panel", Pairing.TWO_ALIKE, 1, Under.FOAM, panel(560, 540, 460, 18));
+        cushion.add("rear cushion facing", Pairing.TWO_ALIKE, 2, Under.NOTHING, panel(570, 570, 160, -10));
+        var back = new SeatPattern(SelkieParts.id("rear backrest"));
+        back.add("rear backrest panel", Pairing.LEFT_AND_RIGHT, 1, Under.FOAM, panel(560, 520, 540, 22));
+        back.add("rear armrest", Pairing.TWO_ALIKE, 2, Under.FOAM, bolster(430, 200, 180));
+        cushion.pieces.addAll(back.pieces);
+        return cushion.pieces;
+    }
+
+    private void add(String name, Pairing pairing, int grade, Under under, List<Edge> edges) {
+        var id = part.value().replace("-seat", "") + "-" + name.replace(' ', '-');
+        pieces.add(new Piece(id, part, name, SelkieJob.HIDE, pairing, grade, new Grain.StretchAlong(0), under, edges));
     }
 
     /** A panel wider below than above, its top edge an arch of so many mm. */

@@ -10,6 +10,11 @@ import java.util.Locale;
 import welumen.cabin.CabinChange.PartsListed;
 import welumen.clock.BenchClock;
 import welumen.clock.ClockChange.ClockStarted;
+import welumen.cut.CutChange.PlanAccepted;
+import welumen.cut.CutProblem;
+import welumen.cut.FromPattern;
+import welumen.cut.NestOptions;
+import welumen.cut.Nester;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.intake.Agreement;
 import welumen.intake.Car;
@@ -18,6 +23,7 @@ import welumen.intake.IntakeChange.CarTakenIn;
 import welumen.intake.Standard;
 import welumen.job.Job;
 import welumen.job.JobChange;
+import welumen.job.JobChange.AtCut;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtRefit;
@@ -46,6 +52,8 @@ import welumen.survey.Treatment;
 /** The first job: the right side is back in but for its floor, where rust was found; the left is being stripped today. */
 final class SelkieJob {
     static final String HIDE = "sage hide";
+    private static final double GAP = 3;
+    private static final long ROUNDS = 3;
 
     private final WorkshopFolder workshop;
     private final SetClock clock;
@@ -63,6 +71,7 @@ final class SelkieJob {
         intake();
         rightSide();
         yesterday();
+        layOut();
         leftSide();
     }
 
@@ -74,7 +83,9 @@ final class SelkieJob {
                 new Agreement(Standard.BETTER_THAN_NEW, Money.of(9800, "GBP"), LocalDate.of(2026, 6, 12)))));
         make(new InCabin(new PartsListed(SelkieParts.all())));
         for (var rule : SelkieRules.all()) make(new AtStrip(rule));
-        for (var piece : SeatPattern.pieces()) make(new AtPattern(new PieceDrawn(piece)));
+        for (var side : List.of("left", "right"))
+            for (var piece : SeatPattern.frontSeat(side)) make(new AtPattern(new PieceDrawn(piece)));
+        for (var piece : SeatPattern.rearSeat()) make(new AtPattern(new PieceDrawn(piece)));
     }
 
     private void rightSide() {
@@ -111,6 +122,20 @@ final class SelkieJob {
         finding("dash", FindingKind.SCUFF, 60, Severity.SLIGHT, 400, 200, "");
         on(today, 12, 0);
         clock("Dash test card", "read it dry", Duration.ofHours(6));
+    }
+
+    /** The same few rounds from the same seed, so that the demo's plan never moves. */
+    private void layOut() {
+        on(today.minusDays(1), 16, 30);
+        var pieces = FromPattern.pieces(journal.state().patterns().pieces(), HIDE);
+        var problem =
+                new CutProblem(GAP, pieces, workshop.workshop(clock).state().stock(), List.of());
+        var plan = Nester.lay(
+                problem,
+                NestOptions.USUAL.withRounds(ROUNDS).withTime(Duration.ofMinutes(5)),
+                (_, _) -> {},
+                () -> false);
+        make(new AtCut(new PlanAccepted(problem, plan)));
     }
 
     private void leftSide() {
