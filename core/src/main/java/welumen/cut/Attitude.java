@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
+import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
 import welumen.shape.Point;
@@ -28,7 +29,7 @@ final class Attitude {
     final Rings tested;
     final List<Point> corners;
     final List<Point> inner;
-    final double area;
+    private final Box box;
 
     private Attitude(CutPiece piece, Pose pose) {
         this.piece = piece;
@@ -36,8 +37,8 @@ final class Attitude {
         this.shape = pose.apply(piece.shape());
         this.tested = Rings.of(smaller(shape));
         this.corners = reaching(shape.outline());
+        this.box = shape.outline().box();
         this.inner = inner();
-        this.area = piece.shape().area();
     }
 
     static Attitude of(CutPiece piece, double turnDegrees, boolean flipped) {
@@ -45,7 +46,6 @@ final class Attitude {
     }
 
     double[] box(double dx, double dy) {
-        var box = shape.outline().box();
         return new double[] {box.minX() + dx, box.minY() + dy, box.maxX() + dx, box.maxY() + dy};
     }
 
@@ -69,7 +69,6 @@ final class Attitude {
 
     /** Points well inside, for a first glance: near each corner, and in the middle. */
     private List<Point> inner() {
-        var box = shape.outline().box();
         var middle = new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
         return Stream.concat(
                         Stream.of(middle),

@@ -19,8 +19,8 @@ import welumen.shape.Planar;
 
 /**
  * Lays pieces out on hides and rolls. Each round, two seeded workers shake the order of the best plan so far and spread
- * all pieces anew; the better result stands before the next round, so the plan depends on seed and rounds alone. Biggest
- * pieces go first in the first round (Burke and others, Operations Research 54, 2006).
+ * all pieces anew; the better result stands before the next round, so the plan depends on seed and rounds alone. In the first
+ * round one worker takes the biggest pieces first, the other those that need the best leather (Burke and others, Operations Research 54, 2006).
  *
  * <p>No plan leaves here that {@link PlanCheck} has not found valid. A first search, honest rather than strong.
  */
@@ -52,7 +52,7 @@ public final class Nester {
                 .map(stock -> new Ground(stock, problem.gap()))
                 .toList();
         for (var i = 0; i < WORKERS; i++) workers.add(new Worker(seed * WORKERS + i));
-        this.best = attempt(new Way(bySize, grounds, Corner.LOWER_LEFT, Tries.QUARTERS), problem.pinned());
+        this.best = attempt(new Way(bySize, grounds, Taste.BOX, Tries.QUARTERS), problem.pinned());
     }
 
     /**
@@ -106,11 +106,13 @@ public final class Nester {
     }
 
     private Way firstWay(Worker worker) {
-        var tries = worker == workers.getFirst() ? Tries.QUARTERS : Tries.STRAIGHT;
-        return new Way(bySize, grounds, Corner.LOWER_LEFT, tries);
+        if (worker == workers.getFirst()) return new Way(bySize, grounds, Taste.BOX, Tries.QUARTERS);
+        var byGrade = new ArrayList<>(bySize);
+        byGrade.sort(Comparator.comparingInt(copy -> copy.piece().grade())); // stable: by size within a grade
+        return new Way(byGrade, grounds, Taste.ROWS, Tries.STRAIGHT);
     }
 
-    /** The same way with a few pieces moved in the order, and now and then another corner or another hide first. */
+    /** The same way with a few pieces moved in the order, and now and then another taste or another hide first. */
     private Way shaken(Way way, RandomGenerator random) {
         var order = new ArrayList<>(way.order());
         var moves = order.isEmpty() ? 0 : 1 + random.nextInt(3);
@@ -121,10 +123,8 @@ public final class Nester {
         var sheets = new ArrayList<>(way.grounds());
         if (sheets.size() > 1 && random.nextInt(4) == 0)
             Collections.swap(sheets, random.nextInt(sheets.size()), random.nextInt(sheets.size()));
-        var corner = way.corner();
-        if (random.nextInt(3) == 0)
-            corner = new Corner(random.nextBoolean() ? -1 : 1, random.nextBoolean() ? -1 : 1, 20 << random.nextInt(6));
-        return new Way(order, sheets, corner, Tries.values()[random.nextInt(Tries.values().length)]);
+        var taste = random.nextInt(3) == 0 ? Taste.any(random) : way.taste();
+        return new Way(order, sheets, taste, Tries.values()[random.nextInt(Tries.values().length)]);
     }
 
     private Attempt attempt(Way way, List<Placement> placements) {
@@ -169,7 +169,7 @@ public final class Nester {
         return problem.pieces().stream().mapToInt(CutPiece::quantity).sum();
     }
 
-    /** Every copy that is not pinned, the hardest grade and the biggest first; pairs stay together. */
+    /** Every copy that is not pinned, the biggest first. */
     private static List<Copy> copies(CutProblem problem) {
         var copies = new ArrayList<Copy>();
         for (var piece : problem.pieces())

@@ -1,5 +1,6 @@
 package welumen.cut;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Polygon;
@@ -11,13 +12,15 @@ import welumen.shape.Shape;
  * The rings of one connected shape as plain arrays, for the nester's inner loops: does another shape, shifted by (dx, dy),
  * come nearer than a gap, or lie in it? Inside is told by crossing counts over all rings, so holes are outside.
  *
- * <p>One test takes O(n · m) for n and m sides, mostly far less since boxes are compared first.
+ * <p>One test takes O(n · m) for n and m sides, mostly far less since only sides in the same bands of height are compared.
  */
 final class Rings {
     private final double[] ax;
     private final double[] ay;
     private final double[] bx;
     private final double[] by;
+    private final int[][] bands;
+    private final double bandHeight;
     final double minX;
     final double minY;
     final double maxX;
@@ -44,6 +47,8 @@ final class Rings {
         minY = box.minY();
         maxX = box.maxX();
         maxY = box.maxY();
+        bandHeight = Math.max((maxY - minY) / bandCount(sides), Double.MIN_NORMAL);
+        bands = bands(bandCount(sides));
     }
 
     static Rings of(Shape shape) {
@@ -75,11 +80,12 @@ final class Rings {
             var low = Math.min(cy, ey) - gap;
             var high = Math.max(cy, ey) + gap;
             if (left > maxX || right < minX || low > maxY || high < minY) continue;
-            for (var i = 0; i < ax.length; i++) {
-                if (ax[i] < left && bx[i] < left || ax[i] > right && bx[i] > right) continue;
-                if (ay[i] < low && by[i] < low || ay[i] > high && by[i] > high) continue;
-                if (cross(i, cx, cy, ex, ey) || gap > 0 && distanceBelow(i, cx, cy, ex, ey, gap)) return true;
-            }
+            for (var band = band(low); band <= band(high); band++)
+                for (var i : bands[band]) {
+                    if (ax[i] < left && bx[i] < left || ax[i] > right && bx[i] > right) continue;
+                    if (ay[i] < low && by[i] < low || ay[i] > high && by[i] > high) continue;
+                    if (cross(i, cx, cy, ex, ey) || gap > 0 && distanceBelow(i, cx, cy, ex, ey, gap)) return true;
+                }
         }
         return false;
     }
@@ -88,7 +94,7 @@ final class Rings {
     boolean contains(double x, double y) {
         if (x < minX || x > maxX || y < minY || y > maxY) return false;
         var inside = false;
-        for (var i = 0; i < ax.length; i++)
+        for (var i : bands[band(y)])
             if (ay[i] > y != by[i] > y && x < ax[i] + (y - ay[i]) / (by[i] - ay[i]) * (bx[i] - ax[i])) inside = !inside;
         return inside;
     }
@@ -103,16 +109,24 @@ final class Rings {
         return comesNear(other, dx, dy, gap) || containsStartOf(other, dx, dy) || other.containsStartOf(this, -dx, -dy);
     }
 
-    int sides() {
-        return ax.length;
+    /** Which sides reach into each band of height; a test looks only at the bands that it touches. */
+    private int[][] bands(int count) {
+        var lists = new ArrayList<List<Integer>>();
+        for (var band = 0; band < count; band++) lists.add(new ArrayList<>());
+        for (var i = 0; i < ax.length; i++)
+            for (var band = band(Math.min(ay[i], by[i])); band <= band(Math.max(ay[i], by[i])); band++)
+                lists.get(band).add(i);
+        return lists.stream()
+                .map(list -> list.stream().mapToInt(Integer::intValue).toArray())
+                .toArray(int[][]::new);
     }
 
-    double x(int side) {
-        return ax[side];
+    private static int bandCount(int sides) {
+        return Math.clamp(sides / 4, 1, 64);
     }
 
-    double y(int side) {
-        return ay[side];
+    private int band(double y) {
+        return Math.clamp((int) ((y - minY) / bandHeight), 0, bandCount(ax.length) - 1);
     }
 
     private boolean cross(int i, double cx, double cy, double ex, double ey) {

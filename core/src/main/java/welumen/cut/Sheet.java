@@ -17,7 +17,7 @@ final class Sheet {
 
     final Ground ground;
     private final double gap;
-    private final Corner corner;
+    private final Taste taste;
     private final List<Laid> laid = new ArrayList<>();
     private final List<Point> anchors;
     private final Raster taken;
@@ -25,10 +25,10 @@ final class Sheet {
         Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY
     };
 
-    Sheet(Ground ground, double gap, Corner corner) {
+    Sheet(Ground ground, double gap, Taste taste) {
         this.ground = ground;
         this.gap = gap;
-        this.corner = corner;
+        this.taste = taste;
         this.anchors = new ArrayList<>(ground.anchors);
         this.taken = ground.emptyRaster();
     }
@@ -93,7 +93,7 @@ final class Sheet {
             }
     }
 
-    /** Pushes a piece toward the corner from which the sheet is filled, as far as it goes. */
+    /** Pushes a piece toward the corner , as far as it goes. */
     private Place pushed(Place place) {
         var dx = place.dx();
         var dy = place.dy();
@@ -101,12 +101,12 @@ final class Sheet {
             var moved = true;
             while (moved) {
                 moved = false;
-                if (takes(place.attitude(), dx + corner.x() * step, dy)) {
-                    dx += corner.x() * step;
+                if (takes(place.attitude(), dx + taste.x() * step, dy)) {
+                    dx += taste.x() * step;
                     moved = true;
                 }
-                if (takes(place.attitude(), dx, dy + corner.y() * step)) {
-                    dy += corner.y() * step;
+                if (takes(place.attitude(), dx, dy + taste.y() * step)) {
+                    dy += taste.y() * step;
                     moved = true;
                 }
             }
@@ -117,12 +117,24 @@ final class Sheet {
     private double badness(Attitude attitude, double dx, double dy) {
         var own = attitude.box(dx, dy);
         return switch (ground.stock) {
-            case Stock.Roll roll -> own[2] + 1e-3 * corner.distance(own, ground.edge) / roll.width();
+            case Stock.Roll roll -> own[2] + 1e-3 * taste.distance(own, ground.edge) / roll.width();
             case Stock.Hide _ -> {
                 var all = joined(own);
-                yield (all[2] - all[0]) * (all[3] - all[1]) + corner.weight() * corner.distance(own, ground.edge);
+                yield taste.badness(
+                        taste.distance(own, ground.edge),
+                        (all[2] - all[0]) * (all[3] - all[1]),
+                        (own[2] - own[0]) * (own[3] - own[1]) * onBetterThanNeeded(attitude, dx, dy));
             }
         };
+    }
+
+    /** The share of a piece's inner points that lie on leather good enough for a finer grade. */
+    private double onBetterThanNeeded(Attitude attitude, double dx, double dy) {
+        if (attitude.piece.grade() == 1 || attitude.inner.isEmpty()) return 0;
+        var finer = ground.raster(attitude.piece.grade() - 1);
+        var better = 0;
+        for (var point : attitude.inner) if (!finer.isTaken(point.x() + dx, point.y() + dy)) better++;
+        return (double) better / attitude.inner.size();
     }
 
     private double[] joined(double[] other) {

@@ -19,8 +19,8 @@ final class Spread {
     /** One copy of a piece. */
     record Copy(CutPiece piece, int number) {}
 
-    /** What a run does: the order of pieces and of stock, the corner, and how many turns it tries. */
-    record Way(List<Copy> order, List<Ground> grounds, Corner corner, Tries tries) {}
+    /** What a run does: the order of pieces and of stock, the taste, and how many turns it tries. */
+    record Way(List<Copy> order, List<Ground> grounds, Taste taste, Tries tries) {}
 
     private final CutProblem problem;
     private final AttitudeChoice choice;
@@ -33,7 +33,7 @@ final class Spread {
     /** The placements, those pinned first; empty if it was stopped on the way. */
     Optional<List<Placement>> run(Way way, RandomGenerator random, StopSignal stop) {
         Map<Ground, Sheet> open = new HashMap<>();
-        for (var ground : way.grounds()) open.put(ground, new Sheet(ground, problem.gap(), way.corner()));
+        for (var ground : way.grounds()) open.put(ground, new Sheet(ground, problem.gap(), way.taste()));
         var placements = new ArrayList<>(problem.pinned());
         for (var pinned : problem.pinned()) layPinned(pinned, open);
         var hopeless = new HashSet<String>();

@@ -62,7 +62,7 @@ final class Unplaceable {
         var random = new SplittableRandom(0);
         var choice = new AttitudeChoice(); // its own, since attitudes are kept by the piece's name
         return stocks.stream()
-                .anyMatch(ground -> new Sheet(ground, problem.gap(), Corner.LOWER_LEFT)
+                .anyMatch(ground -> new Sheet(ground, problem.gap(), Taste.ROWS)
                         .placeFor(choice.of(piece, ground.stock, random, Tries.MANY))
                         .isPresent());
     }

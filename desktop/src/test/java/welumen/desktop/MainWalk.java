@@ -127,8 +127,8 @@ final class MainWalk {
         bench.until(() -> bench.model().job().table() instanceof CuttingTable.Laid);
         var laid = (CuttingTable.Laid) bench.ask(() -> bench.model().job().table());
         assertThat(PlanCheck.faults(laid.problem(), laid.plan().placements())).isEmpty();
-        assertThat(laid.plan().placements()).hasSize(12);
-        assertThat(bench.answer()).contains("will do: all 12 pieces");
+        assertThat(laid.plan().placements()).hasSize(29);
+        assertThat(bench.answer()).contains("will do: all 29 pieces");
     }
 
     private void stores() {

@@ -14,6 +14,8 @@ import welumen.desktop.look.Chalk;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.shape.Box;
+import welumen.shape.Outline;
+import welumen.shape.Point;
 import welumen.shape.Shape;
 
 /** The hides side by side on felt, with their grades, flaws and the pieces that lie on them. */
@@ -80,9 +82,10 @@ final class HideTable extends Pane {
         zones.setClip(clip);
         for (var zone : stock.zones()) zones.getChildren().add(chalk.draw(zone.outline(), "zone"));
         for (var zone : stock.zones()) {
-            var top = zone.outline().box().maxY();
+            var box = zone.outline().box();
+            var y = box.minY() + box.height() * (0.55 - 0.045 * zone.grade());
             var grade = Nodes.whole(Integer.toString(zone.grade()), "zone-word");
-            grade.relocate(chalk.x(0) - 4, chalk.y(top) + 2);
+            grade.relocate(chalk.x(leftmost(zone.outline(), y)) + 3, chalk.y(y) - 8);
             zones.getChildren().add(grade);
         }
         getChildren().add(zones);
@@ -97,20 +100,29 @@ final class HideTable extends Pane {
         getChildren().add(word);
     }
 
+    /** The leftmost place of an outline near a height. */
+    private static double leftmost(Outline outline, double y) {
+        return outline.corners().stream()
+                .filter(corner -> Math.abs(corner.y() - y) < outline.box().height() / 12)
+                .mapToDouble(Point::x)
+                .min()
+                .orElse(outline.box().minX());
+    }
+
     private void lay(Shape shape, String name, int grade, Chalk chalk) {
         var path = chalk.draw(shape, "laid-piece");
         Tooltip.install(path, new Tooltip(name + ", grade " + grade + " or better"));
         getChildren().add(path);
         var box = shape.outline().box();
         var text = name.replace('-', ' ');
-        if (box.width() * chalk.scale() < 46 || box.height() * chalk.scale() < 18) return;
+        if (box.width() * chalk.scale() < 36 || box.height() * chalk.scale() < 18) return;
         var word = Nodes.label(text, "laid-word");
         word.setMouseTransparent(true);
         word.setTextAlignment(javafx.scene.text.TextAlignment.CENTER);
         word.setAlignment(javafx.geometry.Pos.CENTER);
-        word.setMinSize(box.width() * chalk.scale(), box.height() * chalk.scale());
-        word.setMaxSize(box.width() * chalk.scale(), box.height() * chalk.scale());
-        word.relocate(chalk.x(box.minX()), chalk.y(box.maxY()));
+        word.setMinSize(box.width() * chalk.scale() - 4, box.height() * chalk.scale());
+        word.setMaxSize(box.width() * chalk.scale() - 4, box.height() * chalk.scale());
+        word.relocate(chalk.x(box.minX()) + 2, chalk.y(box.maxY()));
         getChildren().add(word);
     }
 }

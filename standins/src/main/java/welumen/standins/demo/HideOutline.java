@@ -20,9 +20,9 @@ import welumen.shape.Shape;
 final class HideOutline {
     /** The right half from butt to neck, in parts of the length along the back. */
     private static final double[][] HALF = {
-        {0.03, 0.02}, {0.16, 0.00}, {0.26, -0.03}, {0.33, -0.01}, {0.36, 0.06}, {0.33, 0.14}, {0.30, 0.22},
-        {0.31, 0.34}, {0.33, 0.48}, {0.34, 0.60}, {0.36, 0.68}, {0.42, 0.73}, {0.43, 0.79}, {0.37, 0.83},
-        {0.27, 0.83}, {0.19, 0.86}, {0.15, 0.93}, {0.12, 0.99}, {0.03, 1.00}
+        {0.03, 0.02}, {0.20, 0.00}, {0.32, -0.03}, {0.41, -0.02}, {0.44, 0.05}, {0.42, 0.13}, {0.39, 0.22},
+        {0.39, 0.34}, {0.40, 0.48}, {0.41, 0.60}, {0.42, 0.68}, {0.48, 0.73}, {0.49, 0.79}, {0.43, 0.84},
+        {0.31, 0.85}, {0.22, 0.88}, {0.17, 0.94}, {0.13, 0.99}, {0.03, 1.00}
     };
 
     private static final int BETWEEN = 4;
@@ -87,8 +87,8 @@ final class HideOutline {
     private static List<Zone> zones(Outline outline) {
         return List.of(
                 new Zone(4, outline),
-                new Zone(3, shrunk(outline, 0.86, 0.94)),
-                new Zone(2, shrunk(outline, 0.72, 0.88)),
+                new Zone(3, shrunk(outline, 0.90, 0.95)),
+                new Zone(2, shrunk(outline, 0.80, 0.90)),
                 new Zone(1, back(outline)));
     }
 
@@ -101,9 +101,9 @@ final class HideOutline {
 
     private static Outline back(Outline outline) {
         var box = outline.box();
-        var half = box.width() * 0.235;
-        var low = box.minY() + box.height() * 0.10;
-        var high = box.minY() + box.height() * 0.76;
+        var half = box.width() * 0.30;
+        var low = box.minY() + box.height() * 0.07;
+        var high = box.minY() + box.height() * 0.80;
         return new Outline(List.of(
                 new Point(-half * 0.8, low),
                 new Point(half * 0.8, low),

@@ -14,18 +14,20 @@ import welumen.shape.Point;
 /** The pieces of the seats' covers in the Varrow Selkie. */
 final class SeatPattern {
     private final PartId part;
+    private final String prefix;
     private final List<Piece> pieces = new ArrayList<>();
 
-    private SeatPattern(PartId part) {
+    private SeatPattern(PartId part, String prefix) {
         this.part = part;
+        this.prefix = prefix;
     }
 
     static List<Piece> frontSeat(String side) {
-        var seat = new SeatPattern(SelkieParts.id(side + " front seat"));
+        var seat = new SeatPattern(SelkieParts.id(side + " front seat"), side + "-");
         seat.add("cushion centre", Pairing.ONE, 1, Under.FOAM, panel(380, 360, 470, 24));
         seat.add("backrest centre", Pairing.ONE, 1, Under.FOAM, panel(370, 330, 520, 28));
         seat.add("cushion bolster", Pairing.LEFT_AND_RIGHT, 1, Under.FOAM, bolster(500, 150, 118));
-        seat.add("backrest bolster", Pairing.LEFT_AND_RIGHT, 1, Under.FOAM, bolster(560, 140, 96));
+        seat.add("backrest bolster", Pairing.LEFT_AND_RIGHT, 2, Under.FOAM, bolster(560, 140, 96));
         seat.add("front facing", Pairing.ONE, 2, Under.NOTHING, panel(600, 580, 150, -14));
         seat.add("cushion side", Pairing.LEFT_AND_RIGHT, 2, Under.NOTHING, side(520, 170));
         seat.add("back of the backrest", Pairing.ONE, 3, Under.BOARD, panel(500, 440, 560, 36));
@@ -34,18 +36,17 @@ final class SeatPattern {
     }
 
     static List<Piece> rearSeat() {
-        var cushion = new SeatPattern(SelkieParts.id("rear cushion"));
-        cushion.add("rear cushion panel", Pairing.TWO_ALIKE, 1, Under.FOAM, panel(560, 540, 460, 18));
-        cushion.add("rear cushion facing", Pairing.TWO_ALIKE, 2, Under.NOTHING, panel(570, 570, 160, -10));
-        var back = new SeatPattern(SelkieParts.id("rear backrest"));
-        back.add("rear backrest panel", Pairing.LEFT_AND_RIGHT, 1, Under.FOAM, panel(560, 520, 540, 22));
-        back.add("rear armrest", Pairing.TWO_ALIKE, 2, Under.FOAM, bolster(430, 200, 180));
+        var cushion = new SeatPattern(SelkieParts.id("rear cushion"), "");
+        cushion.add("rear cushion panel", Pairing.TWO_ALIKE, 2, Under.FOAM, panel(500, 480, 440, 18));
+        cushion.add("rear cushion facing", Pairing.TWO_ALIKE, 2, Under.NOTHING, panel(510, 510, 160, -10));
+        var back = new SeatPattern(SelkieParts.id("rear backrest"), "");
+        back.add("rear backrest panel", Pairing.LEFT_AND_RIGHT, 2, Under.FOAM, panel(500, 470, 500, 22));
         cushion.pieces.addAll(back.pieces);
         return cushion.pieces;
     }
 
     private void add(String name, Pairing pairing, int grade, Under under, List<Edge> edges) {
-        var id = part.value().replace("-seat", "") + "-" + name.replace(' ', '-');
+        var id = prefix + name.replace(' ', '-');
         pieces.add(new Piece(id, part, name, SelkieJob.HIDE, pairing, grade, new Grain.StretchAlong(0), under, edges));
     }
 

@@ -53,7 +53,7 @@ import welumen.survey.Treatment;
 final class SelkieJob {
     static final String HIDE = "sage hide";
     private static final double GAP = 3;
-    private static final long ROUNDS = 3;
+    private static final long ROUNDS = 2;
 
     private final WorkshopFolder workshop;
     private final SetClock clock;
