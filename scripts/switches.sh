@@ -2,10 +2,10 @@
 welumen_switches() {
     local lib=$1 modules
     modules=$(echo "$lib"/javafx-*.jar | tr ' ' ':')
-    printf '%s\n' -XX:+UseSerialGC -XX:TieredStopAtLevel=4 -Xmx3g \
+    printf '%s\n' -XX:+UseSerialGC -Xmx3g \
         --module-path "$modules" --add-modules javafx.controls,javafx.swing \
         --enable-native-access=javafx.graphics,ALL-UNNAMED
-    if [ -z "${DISPLAY:-}${WAYLAND_DISPLAY:-}" ] && [ "$(uname)" = Linux ]; then
-        printf '%s\n' -Dglass.platform=Headless -Dprism.order=sw
-    fi
+    if no_screen; then printf '%s\n' -Dglass.platform=Headless -Dprism.order=sw; fi
 }
+
+no_screen() { [ "$(uname)" = Linux ] && [ -z "${DISPLAY:-}${WAYLAND_DISPLAY:-}" ]; }

@@ -26,8 +26,8 @@ final class StartUp {
         var bare = new double[runs];
         var first = new double[runs];
         for (var run = -1; run < runs; run++) { // one to warm up
-            var a = seconds(BareWindow.class, List.of());
-            var b = seconds(FirstAnswer.class, List.of(folder.toString()));
+            var a = seconds(bareWindow());
+            var b = seconds(List.of(System.getenv("WELUMEN"), "demo", "--folder", folder.toString(), "--once"));
             if (run < 0) continue;
             bare[run] = a;
             first[run] = b;
@@ -39,12 +39,15 @@ final class StartUp {
         print("ratio", ratios);
     }
 
-    private static double seconds(Class<?> program, List<String> arguments) throws IOException {
+    private static List<String> bareWindow() {
         var command = new ArrayList<>(
                 List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
         command.addAll(List.of(System.getenv("WELUMEN_SWITCHES").split("\n")));
-        command.addAll(List.of("-cp", System.getProperty("java.class.path"), program.getName()));
-        command.addAll(arguments);
+        command.addAll(List.of("-cp", System.getProperty("java.class.path"), BareWindow.class.getName()));
+        return command;
+    }
+
+    private static double seconds(List<String> command) throws IOException {
         var start = System.nanoTime();
         var process = new ProcessBuilder(command)
                 .redirectError(ProcessBuilder.Redirect.INHERIT)
@@ -53,7 +56,7 @@ final class StartUp {
             for (var line = lines.readLine(); line != null; line = lines.readLine())
                 if (line.equals("painted")) return (System.nanoTime() - start) / 1e9;
         }
-        throw new IOException(program.getSimpleName() + " ended without painting.");
+        throw new IOException(command + " ended without painting.");
     }
 
     private static void print(String what, double[] values) {

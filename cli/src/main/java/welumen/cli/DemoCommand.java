@@ -20,11 +20,14 @@ final class DemoCommand implements Callable<Integer> {
     @Option(names = "--shots", paramLabel = "DIR", description = "write every main view as a PNG there, and end")
     private Path shots;
 
+    @Option(names = "--once", hidden = true, description = "end as soon as the window is painted")
+    private boolean once;
+
     @Override
     public Integer call() {
         var kept = folder == null ? usualFolder() : folder;
         DemoWorkshop.fillIfNew(kept.toAbsolutePath(), today);
-        return Windows.show(new Windows.Opening(kept, DemoDay.clock(today), DemoWorkshop.PERSON), shots);
+        return Windows.show(new Windows.Opening(kept, DemoDay.clock(today), DemoWorkshop.PERSON, once), shots);
     }
 
     private static Path usualFolder() {

@@ -4,32 +4,38 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import org.jspecify.annotations.Nullable;
 import welumen.desktop.Shots;
 import welumen.desktop.WelumenWindow;
-import welumen.files.workshop.WorkshopFolder;
+import welumen.desktop.model.OpenedWorkshop;
 import welumen.journal.StoreException;
 import welumen.standins.camera.CameraStandin;
 
 /** Opens a workshop beside the starting toolkit, shows it, and ends when the window is closed. */
 final class Windows {
-    /** Which workshop, by which clock, and who works in it. */
-    record Opening(Path folder, Clock clock, String author) {}
+    /**
+     * Which workshop, by which clock, and who works in it.
+     *
+     * @param once whether to end as soon as the first stage's answer is painted, saying so
+     */
+    record Opening(Path folder, Clock clock, String author, boolean once) {}
 
     private Windows() {}
 
     static int show(Opening opening, @Nullable Path shots) {
-        var store = CompletableFuture.supplyAsync(() -> WorkshopFolder.open(opening.folder()));
+        var store = CompletableFuture.supplyAsync(() -> OpenedWorkshop.open(opening.folder(), opening.clock()));
         var started = new CompletableFuture<Void>();
         Platform.startup(() -> started.complete(null));
-        try (var folder = opened(store)) {
+        try (var _ = opened(store).folder()) {
             started.join();
-            if (shots == null) untilClosed(folder, opening);
+            var workshop = store.join();
+            if (shots == null) untilClosed(workshop, opening);
             else
                 onWindow(
-                        () -> new WelumenWindow(folder, opening.clock(), opening.author(), new CameraStandin()),
+                        () -> new WelumenWindow(workshop, opening.author(), new CameraStandin()),
                         window -> Shots.write(window, shots));
             return 0;
         } finally {
@@ -37,7 +43,7 @@ final class Windows {
         }
     }
 
-    private static WorkshopFolder opened(CompletableFuture<WorkshopFolder> store) {
+    private static OpenedWorkshop opened(CompletableFuture<OpenedWorkshop> store) {
         try {
             return store.join();
         } catch (CompletionException fault) {
@@ -46,12 +52,13 @@ final class Windows {
         }
     }
 
-    private static void untilClosed(WorkshopFolder folder, Opening opening) {
+    private static void untilClosed(OpenedWorkshop workshop, Opening opening) {
         var closed = new CompletableFuture<Void>();
         Platform.runLater(() -> {
             try {
                 var stage = new Stage();
-                new WelumenWindow(folder, opening.clock(), opening.author(), new CameraStandin()).showOn(stage);
+                new WelumenWindow(workshop, opening.author(), new CameraStandin()).showOn(stage);
+                if (opening.once()) closeOncePainted(stage);
                 stage.showingProperty().subscribe(showing -> {
                     if (!showing) closed.complete(null);
                 });
@@ -59,12 +66,30 @@ final class Windows {
                 closed.completeExceptionally(fault);
             }
         });
-        Thread.ofVirtual()
-                .start(() -> folder.backUp(opening.clock()
-                        .instant()
-                        .atZone(opening.clock().getZone())
-                        .toLocalDate()));
+        if (!opening.once())
+            Thread.ofVirtual()
+                    .start(() -> workshop.folder()
+                            .backUp(opening.clock()
+                                    .instant()
+                                    .atZone(opening.clock().getZone())
+                                    .toLocalDate()));
         join(closed);
+    }
+
+    /** For measuring the start, and for learning what it needs. */
+    private static void closeOncePainted(Stage stage) {
+        new AnimationTimer() {
+            private int frames;
+
+            @Override
+            public void handle(long now) {
+                if (++frames < 3) return; // two whole frames have been painted
+                stop();
+                System.out.println("painted");
+                System.out.flush();
+                stage.close();
+            }
+        }.start();
     }
 
     private interface Making {

@@ -1,6 +1,5 @@
 package welumen.desktop;
 
-import java.time.Clock;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -10,8 +9,8 @@ import javafx.util.Duration;
 import welumen.desktop.frame.Frame;
 import welumen.desktop.look.Look;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.model.OpenedWorkshop;
 import welumen.evidence.Camera;
-import welumen.files.workshop.WorkshopFolder;
 
 /** One window on one open workshop. */
 public final class WelumenWindow {
@@ -21,8 +20,8 @@ public final class WelumenWindow {
     private final JobModel model;
     private final Scene scene;
 
-    public WelumenWindow(WorkshopFolder folder, Clock clock, String author, Camera camera) {
-        model = new JobModel(folder, clock, author, camera);
+    public WelumenWindow(OpenedWorkshop workshop, String author, Camera camera) {
+        model = new JobModel(workshop, author, camera);
         scene = new Scene(new Frame(model, Stages::of), WIDTH, HEIGHT);
         Look.dress(scene, false);
     }

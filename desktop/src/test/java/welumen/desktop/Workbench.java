@@ -13,7 +13,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 import welumen.desktop.model.JobModel;
-import welumen.files.workshop.WorkshopFolder;
+import welumen.desktop.model.OpenedWorkshop;
 import welumen.job.WorkStage;
 import welumen.standins.camera.CameraStandin;
 import welumen.standins.demo.DemoDay;
@@ -24,7 +24,7 @@ final class Workbench implements AutoCloseable {
     final FxRobot robot = new FxRobot();
     private final Path folder;
     private final Clock clock = Clock.fixed(DemoDay.start(DemoDay.USUAL), DemoDay.ZONE);
-    private WorkshopFolder workshop;
+    private OpenedWorkshop workshop;
     private WelumenWindow window;
 
     private Workbench(Path folder) {
@@ -45,7 +45,7 @@ final class Workbench implements AutoCloseable {
     }
 
     private void show() {
-        workshop = WorkshopFolder.open(folder);
+        workshop = OpenedWorkshop.open(folder, clock);
         try {
             FxToolkit.setupStage(this::show);
         } catch (java.util.concurrent.TimeoutException late) {
@@ -55,14 +55,14 @@ final class Workbench implements AutoCloseable {
     }
 
     private void show(Stage stage) {
-        window = new WelumenWindow(workshop, clock, DemoWorkshop.PERSON, new CameraStandin());
+        window = new WelumenWindow(workshop, DemoWorkshop.PERSON, new CameraStandin());
         window.showOn(stage);
         stage.requestFocus();
     }
 
     /** Ends the program and starts it again on the same folder. */
     void restart() {
-        workshop.close();
+        workshop.folder().close();
         show();
     }
 
@@ -133,7 +133,7 @@ final class Workbench implements AutoCloseable {
             window.scene().getWindow().hide();
             return null;
         });
-        workshop.close();
+        workshop.folder().close();
     }
 
     boolean hasPaper() {

@@ -10,14 +10,15 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.StackPane;
-import javafx.scene.shape.Line;
+import javafx.scene.shape.LineTo;
+import javafx.scene.shape.MoveTo;
+import javafx.scene.shape.Path;
 import javafx.scene.shape.Polygon;
 import welumen.cabin.Part;
 import welumen.cabin.PartState;
 import welumen.cabin.Spot;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
-import welumen.shape.Point;
 
 /** One place of the unfolded cabin: its border tells the state of its most telling part, and a word says it too. */
 final class CabinRegion extends Group {
@@ -31,6 +32,7 @@ final class CabinRegion extends Group {
     private final Polygon shape = new Polygon();
     private final Group pattern = new Group();
     private final Label word = new Label();
+    private final Tooltip tip = new Tooltip();
 
     CabinRegion(JobModel model, Spot spot, double scale) {
         this.model = model;
@@ -45,6 +47,7 @@ final class CabinRegion extends Group {
             pick();
             key.consume();
         });
+        Tooltip.install(shape, tip);
         pattern.setMouseTransparent(true);
         pattern.setClip(copy());
         getChildren().addAll(shape, pattern);
@@ -66,7 +69,7 @@ final class CabinRegion extends Group {
                         part.title() + ": " + model.job().stateOf(part.id()).word())
                 .toList();
         shape.setAccessibleText(spot.word() + ". " + String.join(". ", said));
-        Tooltip.install(shape, new Tooltip(said.isEmpty() ? spot.word() : String.join("\n", said)));
+        tip.setText(said.isEmpty() ? spot.word() : String.join("\n", said));
         pattern.getChildren().setAll(pattern(state));
     }
 
@@ -116,39 +119,39 @@ final class CabinRegion extends Group {
 
     private List<? extends Node> pattern(PartState state) {
         return switch (state) {
-            case HELD -> crosses();
-            case FITTED -> lines(7, "region-hatch");
-            case ON_BENCH -> lines(4, "region-hatch");
+            case HELD -> List.of(crosses());
+            case FITTED -> List.of(hatch(7));
+            case ON_BENCH -> List.of(hatch(4));
             case READY -> List.of(second());
             case IN_CAR, OUT -> List.of();
         };
     }
 
-    private List<Line> lines(double step, String style) {
+    private Path hatch(double step) {
         var box = spot.box();
-        var lines = new java.util.ArrayList<Line>();
-        for (var x = box.minX() - box.height(); x < box.maxX(); x += step) {
-            var line = new Line(x * scale, box.maxY() * scale, (x + box.height()) * scale, box.minY() * scale);
-            line.getStyleClass().add(style);
-            lines.add(line);
-        }
-        return lines;
+        var hatch = new Path();
+        hatch.getStyleClass().add("region-hatch");
+        for (var x = box.minX() - box.height(); x < box.maxX(); x += step)
+            hatch.getElements()
+                    .addAll(
+                            new MoveTo(x * scale, box.maxY() * scale),
+                            new LineTo((x + box.height()) * scale, box.minY() * scale));
+        return hatch;
     }
 
-    private List<Line> crosses() {
+    private Path crosses() {
         var box = spot.box();
-        var lines = new java.util.ArrayList<Line>();
+        var crosses = new Path();
+        crosses.getStyleClass().add("region-crosses");
         for (var y = box.minY() + 8; y < box.maxY(); y += 16)
-            for (var x = box.minX() + 8; x < box.maxX(); x += 16) lines.addAll(cross(new Point(x * scale, y * scale)));
-        return lines;
-    }
-
-    private static List<Line> cross(Point at) {
-        var lines = List.of(
-                new Line(at.x() - 3, at.y() - 3, at.x() + 3, at.y() + 3),
-                new Line(at.x() - 3, at.y() + 3, at.x() + 3, at.y() - 3));
-        lines.forEach(line -> line.getStyleClass().add("region-crosses"));
-        return lines;
+            for (var x = box.minX() + 8; x < box.maxX(); x += 16)
+                crosses.getElements()
+                        .addAll(
+                                new MoveTo(x * scale - 3, y * scale - 3),
+                                new LineTo(x * scale + 3, y * scale + 3),
+                                new MoveTo(x * scale - 3, y * scale + 3),
+                                new LineTo(x * scale + 3, y * scale - 3));
+        return crosses;
     }
 
     private Polygon second() {

@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import welumen.desktop.look.Look;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.model.JobModel;
@@ -22,15 +23,13 @@ public final class Frame extends BorderPane {
     private final JobModel model;
     private final BiFunction<WorkStage, JobModel, StagePane> stages;
     private final StackPane middle = new StackPane();
-    private final LargeCabin largeCabin;
+    private @Nullable LargeCabin largeCabin;
     private StagePane open;
     private boolean evening;
 
     public Frame(JobModel model, BiFunction<WorkStage, JobModel, StagePane> stages) {
         this.model = model;
         this.stages = stages;
-        largeCabin = new LargeCabin(model, this::closeLarge);
-        largeCabin.setVisible(false);
         setTop(new Tape(model));
         setLeft(new CabinView(model, this::openLarge));
         setBottom(new BenchRail(model, this::turnEvening));
@@ -60,19 +59,21 @@ public final class Frame extends BorderPane {
         if (open != null) open.close();
         open = stages.apply(stage, model);
         open.setMinHeight(0);
-        middle.getChildren().setAll(open, largeCabin);
-        largeCabin.setVisible(false);
+        middle.getChildren().setAll(open);
+        largeCabin = null;
         open.open();
         open.first().requestFocus();
     }
 
     private void openLarge() {
-        largeCabin.setVisible(true);
+        largeCabin = new LargeCabin(model, this::closeLarge);
+        middle.getChildren().setAll(open, largeCabin);
         largeCabin.open();
     }
 
     private void closeLarge() {
-        largeCabin.setVisible(false);
+        largeCabin = null;
+        middle.getChildren().setAll(open);
         open.first().requestFocus();
     }
 
@@ -105,7 +106,7 @@ public final class Frame extends BorderPane {
             return true;
         }
         if (key.getCode() == KeyCode.C && (key.isAltDown() || !typing && !key.isShortcutDown())) {
-            if (largeCabin.isVisible()) closeLarge();
+            if (largeCabin != null) closeLarge();
             else openLarge();
             return true;
         }

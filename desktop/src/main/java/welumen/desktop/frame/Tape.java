@@ -14,6 +14,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Line;
+import javafx.scene.shape.LineTo;
+import javafx.scene.shape.MoveTo;
+import javafx.scene.shape.Path;
 import javafx.scene.shape.Rectangle;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
@@ -137,13 +140,17 @@ final class Tape extends HBox {
         }
 
         private void graduate() {
-            graduations.getChildren().clear();
+            var coarse = new Path();
+            var fine = new Path();
+            coarse.getStyleClass().add("graduation");
+            fine.getStyleClass().add("graduation-faint");
             for (var i = 0; i < FINE; i++) {
                 var x = Math.rint(getWidth() * i / FINE) + 0.5;
-                var line = new Line(x, 0, x, i == 0 ? 15 : i == FINE / 2 ? 9 : 5);
-                line.getStyleClass().add(i == 0 ? "graduation" : "graduation-faint");
-                graduations.getChildren().add(line);
+                (i == 0 ? coarse : fine)
+                        .getElements()
+                        .addAll(new MoveTo(x, 0), new LineTo(x, i == 0 ? 15 : i == FINE / 2 ? 9 : 5));
             }
+            graduations.getChildren().setAll(coarse, fine);
         }
     }
 }

@@ -48,25 +48,27 @@ public final class JobModel {
     private final ObjectProperty<WorkStage> stage = new SimpleObjectProperty<>(this, "stage", WorkStage.STRIP);
     private final ObjectProperty<PartId> picked = new SimpleObjectProperty<>(this, "picked");
 
-    /** @throws StoreException if the workshop cannot be read, or has no job */
-    public JobModel(WorkshopFolder folder, Clock clock, String author, Camera camera) {
-        this.folder = folder;
-        this.clock = clock;
+    public JobModel(OpenedWorkshop start, String author, Camera camera) {
+        this.folder = start.folder();
+        this.clock = start.clock();
         this.author = author;
         this.camera = camera;
-        this.workshop = folder.workshop(clock);
+        this.workshop = start.workshop();
+        this.journal = start.firstJob();
         var jobs = workshop.state().jobs();
-        if (jobs.isEmpty()) throw new StoreException("This workshop has no job yet. Begin with: welumen demo.");
-        this.journal = folder.job(jobs.getFirst().job(), clock);
         if (folder.isReadOnly())
             trouble.set("This workshop was written by a newer Welumen, so it is open for reading only.");
-        open(jobs.getFirst());
+        show(jobs.getFirst());
         tick();
     }
 
     /** Turns to another job of the workshop. */
     public void open(JobOpened other) {
         journal = folder.job(other.job(), clock);
+        show(other);
+    }
+
+    private void show(JobOpened other) {
         opened.set(other);
         job.set(journal.state());
         picked.set(likelyPart());

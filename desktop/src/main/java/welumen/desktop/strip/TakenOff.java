@@ -33,10 +33,11 @@ import welumen.strip.StripChange.StepLogged;
 
 /** What was taken off, the latest first, along a thread: photo, fixings, bag, time. */
 final class TakenOff extends VBox {
-    private static final int SHOWN = 40;
+    private static final int AT_FIRST = 8;
 
     private final JobModel model;
     private final VBox steps = new VBox(10);
+    private boolean all;
 
     TakenOff(JobModel model) {
         super(8);
@@ -48,13 +49,24 @@ final class TakenOff extends VBox {
 
     void refresh() {
         steps.getChildren().clear();
-        for (var entry : model.log().reversed()) {
-            if (steps.getChildren().size() >= SHOWN) break;
-            for (var step : steps(entry)) steps.getChildren().add(row(step, entry));
-        }
+        for (var entry : model.log().reversed())
+            for (var step : steps(entry)) {
+                if (!all && steps.getChildren().size() == AT_FIRST) {
+                    steps.getChildren().add(showAll());
+                    return;
+                }
+                steps.getChildren().add(row(step, entry));
+            }
         if (steps.getChildren().isEmpty())
             steps.getChildren()
                     .add(Nodes.label("Nothing yet. Pick a part in the cabin and type what holds it.", Styles.SECOND));
+    }
+
+    private Node showAll() {
+        return Nodes.button("Show all that came off", "Every step since the beginning", () -> {
+            all = true;
+            refresh();
+        });
     }
 
     private static List<Step> steps(Entry<JobChange> entry) {

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.PropertyAccessor;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.JsonToken;
 import com.fasterxml.jackson.databind.AnnotationIntrospector;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
@@ -104,12 +105,19 @@ public final class ChangeJson {
 
             @Override
             public Point deserialize(JsonParser in, DeserializationContext context) throws IOException {
-                var pair = context.readValue(in, double[].class);
-                if (pair.length != 2)
-                    context.reportInputMismatch(Point.class, "A point has %d numbers, not 2", pair.length);
-                return new Point(pair[0], pair[1]);
+                if (!in.isExpectedStartArrayToken())
+                    context.reportInputMismatch(Point.class, "A point is a pair of numbers");
+                var point = new Point(next(in, context), next(in, context));
+                if (in.nextToken() != JsonToken.END_ARRAY)
+                    context.reportInputMismatch(Point.class, "A point has more than two numbers");
+                return point;
             }
         });
         return module;
+    }
+
+    private static double next(JsonParser in, DeserializationContext context) throws IOException {
+        if (!in.nextToken().isNumeric()) context.reportInputMismatch(Point.class, "A point has two numbers");
+        return in.getDoubleValue();
     }
 }
