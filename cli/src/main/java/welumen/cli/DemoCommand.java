@@ -3,8 +3,11 @@ package welumen.cli;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.concurrent.Callable;
+import javafx.geometry.Dimension2D;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
+import welumen.desktop.Shots;
+import welumen.journal.StoreException;
 import welumen.standins.demo.DemoDay;
 import welumen.standins.demo.DemoWorkshop;
 
@@ -20,6 +23,15 @@ final class DemoCommand implements Callable<Integer> {
     @Option(names = "--shots", paramLabel = "DIR", description = "write every main view as a PNG there, and end")
     private Path shots;
 
+    @Option(names = "--size", paramLabel = "1280x800", description = "how large the pictures are")
+    private String size = "1280x800";
+
+    @Option(names = "--evening", description = "the pictures in the evening's colours")
+    private boolean evening;
+
+    @Option(names = "--text", paramLabel = "100", description = "size of the pictures' text in per cent, 100 to 200")
+    private int text = 100;
+
     @Option(names = "--once", hidden = true, description = "end as soon as the window is painted")
     private boolean once;
 
@@ -27,7 +39,19 @@ final class DemoCommand implements Callable<Integer> {
     public Integer call() {
         var kept = folder == null ? usualFolder() : folder;
         DemoWorkshop.fillIfNew(kept.toAbsolutePath(), today);
-        return Windows.show(new Windows.Opening(kept, DemoDay.clock(today), DemoWorkshop.PERSON, once), shots);
+        var opening = new Windows.Opening(kept, DemoDay.clock(today), DemoWorkshop.PERSON, once);
+        return shots == null ? Windows.show(opening) : Windows.shoot(opening, options());
+    }
+
+    private Shots.Options options() {
+        if (!size.matches("\\d{3,4}x\\d{3,4}"))
+            throw new StoreException("--size is “%s”. Give it as 1280x800.".formatted(size));
+        var sides = size.split("x");
+        return new Shots.Options(
+                shots,
+                new Dimension2D(Integer.parseInt(sides[0]), Integer.parseInt(sides[1])),
+                evening,
+                Math.clamp(text, 100, 200));
     }
 
     private static Path usualFolder() {

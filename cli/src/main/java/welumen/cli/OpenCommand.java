@@ -22,6 +22,6 @@ final class OpenCommand implements Callable<Integer> {
     public Integer call() {
         if (!WorkshopFolder.isOne(folder))
             throw new StoreException("There is no workshop in [%s]. Begin with: welumen demo.".formatted(folder));
-        return Windows.show(new Windows.Opening(folder, Clock.systemDefaultZone(), author, false), null);
+        return Windows.show(new Windows.Opening(folder, Clock.systemDefaultZone(), author, false));
     }
 }

@@ -4,10 +4,10 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.stage.Stage;
-import org.jspecify.annotations.Nullable;
 import welumen.desktop.Shots;
 import welumen.desktop.WelumenWindow;
 import welumen.desktop.model.OpenedWorkshop;
@@ -25,22 +25,65 @@ final class Windows {
 
     private Windows() {}
 
-    static int show(Opening opening, @Nullable Path shots) {
+    /** Shows the window until it is closed. */
+    static int show(Opening opening) {
+        return with(opening, workshop -> {
+            var closed = new CompletableFuture<Void>();
+            Platform.runLater(() -> {
+                try {
+                    showOn(new Stage(), workshop, opening, closed);
+                } catch (RuntimeException fault) {
+                    closed.completeExceptionally(fault);
+                }
+            });
+            if (!opening.once()) Thread.ofVirtual().start(() -> backUp(workshop));
+            join(closed);
+        });
+    }
+
+    /** Writes every main view as a picture. */
+    static int shoot(Opening opening, Shots.Options options) {
+        return with(opening, workshop -> {
+            var done = new CompletableFuture<Void>();
+            Platform.runLater(() -> {
+                try {
+                    Shots.write(
+                            new WelumenWindow(workshop, opening.author(), new CameraStandin(), options.size()),
+                            options);
+                    done.complete(null);
+                } catch (RuntimeException fault) {
+                    done.completeExceptionally(fault);
+                }
+            });
+            join(done);
+        });
+    }
+
+    /** The store is opened and read while the toolkit starts. */
+    private static int with(Opening opening, Consumer<OpenedWorkshop> use) {
         var store = CompletableFuture.supplyAsync(() -> OpenedWorkshop.open(opening.folder(), opening.clock()));
         var started = new CompletableFuture<Void>();
         Platform.startup(() -> started.complete(null));
         try (var _ = opened(store).folder()) {
             started.join();
-            var workshop = store.join();
-            if (shots == null) untilClosed(workshop, opening);
-            else
-                onWindow(
-                        () -> new WelumenWindow(workshop, opening.author(), new CameraStandin()),
-                        window -> Shots.write(window, shots));
+            use.accept(store.join());
             return 0;
         } finally {
             Platform.exit();
         }
+    }
+
+    private static void showOn(Stage stage, OpenedWorkshop workshop, Opening opening, CompletableFuture<Void> closed) {
+        new WelumenWindow(workshop, opening.author(), new CameraStandin()).showOn(stage);
+        if (opening.once()) closeOncePainted(stage);
+        stage.showingProperty().subscribe(showing -> {
+            if (!showing) closed.complete(null);
+        });
+    }
+
+    private static void backUp(OpenedWorkshop workshop) {
+        var clock = workshop.clock();
+        workshop.folder().backUp(clock.instant().atZone(clock.getZone()).toLocalDate());
     }
 
     private static OpenedWorkshop opened(CompletableFuture<OpenedWorkshop> store) {
@@ -50,30 +93,6 @@ final class Windows {
             if (fault.getCause() instanceof StoreException reason) throw reason;
             throw fault;
         }
-    }
-
-    private static void untilClosed(OpenedWorkshop workshop, Opening opening) {
-        var closed = new CompletableFuture<Void>();
-        Platform.runLater(() -> {
-            try {
-                var stage = new Stage();
-                new WelumenWindow(workshop, opening.author(), new CameraStandin()).showOn(stage);
-                if (opening.once()) closeOncePainted(stage);
-                stage.showingProperty().subscribe(showing -> {
-                    if (!showing) closed.complete(null);
-                });
-            } catch (RuntimeException fault) {
-                closed.completeExceptionally(fault);
-            }
-        });
-        if (!opening.once())
-            Thread.ofVirtual()
-                    .start(() -> workshop.folder()
-                            .backUp(opening.clock()
-                                    .instant()
-                                    .atZone(opening.clock().getZone())
-                                    .toLocalDate()));
-        join(closed);
     }
 
     /** For measuring the start, and for learning what it needs. */
@@ -90,27 +109,6 @@ final class Windows {
                 stage.close();
             }
         }.start();
-    }
-
-    private interface Making {
-        WelumenWindow make();
-    }
-
-    private interface Using {
-        void use(WelumenWindow window);
-    }
-
-    private static void onWindow(Making making, Using using) {
-        var done = new CompletableFuture<Void>();
-        Platform.runLater(() -> {
-            try {
-                using.use(making.make());
-                done.complete(null);
-            } catch (RuntimeException fault) {
-                done.completeExceptionally(fault);
-            }
-        });
-        join(done);
     }
 
     private static void join(CompletableFuture<Void> done) {

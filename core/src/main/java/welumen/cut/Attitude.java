@@ -28,6 +28,7 @@ final class Attitude {
     final Shape shape;
     final Rings tested;
     final List<Point> corners;
+    final List<Point> lowest;
     final List<Point> inner;
     private final Box box;
 
@@ -36,8 +37,11 @@ final class Attitude {
         this.pose = pose;
         this.shape = pose.apply(piece.shape());
         this.tested = Rings.of(smaller(shape));
-        this.corners = reaching(shape.outline());
         this.box = shape.outline().box();
+        this.lowest = List.of(new Point(box.minX(), box.minY()));
+        this.corners = Stream.concat(boxCorners(), reaching(shape.outline()).stream())
+                .distinct()
+                .toList();
         this.inner = inner();
     }
 
@@ -53,6 +57,14 @@ final class Attitude {
         var parameters = new BufferParameters(4, BufferParameters.CAP_SQUARE, BufferParameters.JOIN_MITRE, 10);
         var polygons = Planar.polygons(BufferOp.bufferOp(Planar.polygon(shape), -HAIR, parameters));
         return polygons.size() == 1 ? Planar.shape(polygons.getFirst()) : shape;
+    }
+
+    private Stream<Point> boxCorners() {
+        return Stream.of(
+                lowest.getFirst(),
+                new Point(box.maxX(), box.minY()),
+                new Point(box.maxX(), box.maxY()),
+                new Point(box.minX(), box.maxY()));
     }
 
     /** The corners that stand out; of a long outline those furthest out, evenly round. */

@@ -17,11 +17,13 @@ import welumen.shape.Point;
 final class Ground {
     private static final double MITRE = 4;
     private static final double CURVE = 2;
+    private static final double GRID = 1500;
 
     final Stock stock;
     final Rings edge;
     final List<Rings> flaws;
     final List<Point> anchors;
+    final List<Point> grid;
     private final Map<Integer, Raster> rasters = new HashMap<>();
     private final Map<Integer, List<Rings>> poor = new HashMap<>();
     private final Map<Integer, List<Point>> poorAnchors = new HashMap<>();
@@ -31,6 +33,7 @@ final class Ground {
         this.edge = Rings.of(stock.shape().outline());
         this.flaws = stock.shape().holes().stream().map(Rings::of).toList();
         this.anchors = anchors(stock, gap);
+        this.grid = grid();
         var whole = Raster.over(edge);
         for (var flaw : flaws) whole.take(flaw, 0, 0);
         for (var grade = 1; grade <= 4; grade++) {
@@ -83,6 +86,15 @@ final class Ground {
         var anchors = new ArrayList<>(corners(moved(Planar.polygon(stock.shape().outline()), -gap)));
         for (var hole : stock.shape().holes()) anchors.addAll(grown(hole, gap));
         return anchors;
+    }
+
+    /** Points all over the box of the sheet: a round piece touches no corner with a corner. */
+    private List<Point> grid() {
+        var step = Math.sqrt((edge.maxX - edge.minX) * (edge.maxY - edge.minY) / GRID);
+        var grid = new ArrayList<Point>();
+        for (var y = edge.minY; y < edge.maxY; y += step)
+            for (var x = edge.minX; x < edge.maxX; x += step) grid.add(new Point(x, y));
+        return grid;
     }
 
     private static Geometry moved(Polygon polygon, double by) {

@@ -68,11 +68,15 @@ final class Sheet {
         return true;
     }
 
-    /** Offers every corner of the piece up to every corner that is there, the most promising first. */
+    /**
+     * Offers every corner of the piece, and of the box round it, up to every corner that is there, and the piece as a
+     * whole up to a coarse grid, the most promising first.
+     */
     private Optional<Place> placeFor(Attitude attitude) {
         var offers = new ArrayList<Place>();
-        offers(attitude, anchors, offers);
-        offers(attitude, ground.anchorsOfPoor(attitude.piece.grade()), offers);
+        offers(attitude, attitude.corners, anchors, offers);
+        offers(attitude, attitude.corners, ground.anchorsOfPoor(attitude.piece.grade()), offers);
+        offers(attitude, attitude.lowest, ground.grid, offers);
         offers.sort(Comparator.comparingDouble(Place::badness));
         for (var offer : offers)
             if (mayTake(attitude, offer.dx(), offer.dy()) && takes(attitude, offer.dx(), offer.dy()))
@@ -80,9 +84,9 @@ final class Sheet {
         return Optional.empty();
     }
 
-    private void offers(Attitude attitude, List<Point> at, List<Place> offers) {
+    private void offers(Attitude attitude, List<Point> corners, List<Point> at, List<Place> offers) {
         for (var anchor : at)
-            for (var own : attitude.corners) {
+            for (var own : corners) {
                 var dx = anchor.x() - own.x();
                 var dy = anchor.y() - own.y();
                 if (attitude.tested.minX + dx < ground.edge.minX
@@ -93,7 +97,7 @@ final class Sheet {
             }
     }
 
-    /** Pushes a piece toward the corner , as far as it goes. */
+    /** Pushes a piece toward the corner, as far as it goes. */
     private Place pushed(Place place) {
         var dx = place.dx();
         var dy = place.dy();

@@ -42,6 +42,8 @@ final class Unplaceable {
             return piece.material().isEmpty()
                     ? "every stock is of a named material, and the piece names none"
                     : "there is no stock of “%s”".formatted(piece.material());
+        if (right.stream().noneMatch(ground -> mayLieSomehow(piece, ground.stock)))
+            return "none of its turns agrees with the stretch of the stock";
         if (fitsAlone(piece, right)) return "no room is left on the stock";
         var anyGrade = new CutPiece(
                 piece.id(),
@@ -56,6 +58,12 @@ final class Unplaceable {
         if (fitsAlone(anyGrade, right))
             return "no place of grade %d or better is large enough".formatted(piece.grade());
         return "no stock sheet is large enough";
+    }
+
+    private static boolean mayLieSomehow(CutPiece piece, Stock stock) {
+        return !new AttitudeChoice()
+                .of(piece, stock, new SplittableRandom(0), Tries.MANY)
+                .isEmpty();
     }
 
     private boolean fitsAlone(CutPiece piece, List<Ground> stocks) {

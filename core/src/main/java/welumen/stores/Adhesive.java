@@ -58,7 +58,8 @@ public final class Adhesive {
                 exact(faces, product),
                 cans(faces, product)));
         var cans = cans(faces, product);
-        return new Need(product.name(), cans == 1 ? "1 can" : cans + " cans", working);
+        var amount = cans == 1 ? "1 can" : cans + " cans";
+        return new Need(product.name(), amount, amount + " of contact adhesive", working);
     }
 
     private static double exact(List<Face> faces, Product product) {

@@ -59,12 +59,13 @@ public final class JobNeeds {
         if (!plan.unplaced().isEmpty())
             working.add("%d pieces have no place yet: one more hide, or a change"
                     .formatted(plan.unplaced().size()));
-        var hides = plan.sheets().size() == 1 ? "1 hide" : plan.sheets().size() + " hides";
-        var missing = plan.unplaced().isEmpty() ? "" : ", and one more to buy";
         var material = problem.pieces().isEmpty()
-                ? "leather"
+                ? "hide"
                 : problem.pieces().getFirst().material();
-        return Optional.of(new Need(material, hides + missing, working));
+        var hides = plan.sheets().size();
+        var amount = "%d %s%s".formatted(hides, material, hides == 1 ? "" : "s");
+        var more = plan.unplaced().isEmpty() ? "" : " and one more to buy";
+        return Optional.of(new Need("leather", amount, amount + more, working));
     }
 
     private static List<Face> faces(List<Piece> pieces) {

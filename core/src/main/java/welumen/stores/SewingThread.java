@@ -40,9 +40,11 @@ public final class SewingThread {
     public static Need need(double rowsMm, Setting setting) {
         var metres = metres(rowsMm, setting);
         var bobbins = bobbins(rowsMm, setting);
+        var amount = String.format(Locale.ROOT, "%.0f m", Math.ceil(metres));
         return new Need(
                 "sewing thread",
-                String.format(Locale.ROOT, "%.0f m", Math.ceil(metres)),
+                amount,
+                amount + " of sewing thread",
                 List.of(
                         String.format(
                                 Locale.ROOT,

@@ -113,6 +113,10 @@ class NesterTest {
                 .pose()
                 .turnDegrees();
         assertThat(turn % 180).isBetween(70.0, 110.0);
+        assertThat(lay(problem(0, List.of(turned(along, new Turns.AsDrawn())), ground), 1)
+                        .unplaced())
+                .extracting(CutPlan.Unplaced::reason)
+                .containsExactly("none of its turns agrees with the stretch of the stock");
     }
 
     @Test
@@ -131,6 +135,14 @@ class NesterTest {
         assertThatThrownBy(() -> lay(problem, 1))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("“a, copy 1” lies over or too near the edge");
+    }
+
+    /** A round piece meets no corner with a corner; it must find its place all the same. */
+    @Test
+    void roundPiecesFillASquareSheet() {
+        var disc = new Shape(welumen.shape.OutlineTest.star(java.util.Collections.nCopies(40, 50.0), 0, 0));
+        var plan = lay(problem(0, List.of(piece("disc", disc, 9, 4, new Stretch.Any())), sheet("s", 302, 302)), 2);
+        assertThat(plan.unplaced()).isEmpty();
     }
 
     @Test

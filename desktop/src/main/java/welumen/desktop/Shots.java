@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.Locale;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
+import javafx.geometry.Dimension2D;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.image.ImageView;
@@ -16,11 +17,20 @@ import welumen.journal.StoreException;
 
 /** Writes every main view as a PNG, from the open workshop as it stands. JavaFX thread only. */
 public final class Shots {
+    /**
+     * How the pictures look.
+     *
+     * @param percent size of the text, 100 to 200
+     */
+    public record Options(Path folder, Dimension2D size, boolean evening, int percent) {}
+
     private Shots() {}
 
     /** @throws StoreException if the folder cannot be written */
-    public static void write(WelumenWindow window, Path folder) {
+    public static void write(WelumenWindow window, Options options) {
+        var folder = options.folder();
         try {
+            window.look(options.evening(), options.percent());
             Files.createDirectories(folder);
             for (var stage : WorkStage.values()) {
                 partFor(stage, window);

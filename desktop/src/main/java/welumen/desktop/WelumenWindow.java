@@ -3,6 +3,7 @@ package welumen.desktop;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
+import javafx.geometry.Dimension2D;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import javafx.util.Duration;
@@ -21,8 +22,13 @@ public final class WelumenWindow {
     private final Scene scene;
 
     public WelumenWindow(OpenedWorkshop workshop, String author, Camera camera) {
+        this(workshop, author, camera, new Dimension2D(WIDTH, HEIGHT));
+    }
+
+    /** A window of another size, in pixels. */
+    public WelumenWindow(OpenedWorkshop workshop, String author, Camera camera, Dimension2D size) {
         model = new JobModel(workshop, author, camera);
-        scene = new Scene(new Frame(model, Stages::of), WIDTH, HEIGHT);
+        scene = new Scene(new Frame(model, Stages::of), size.getWidth(), size.getHeight());
         Look.dress(scene, false);
     }
 
@@ -32,6 +38,11 @@ public final class WelumenWindow {
 
     public Scene scene() {
         return scene;
+    }
+
+    void look(boolean evening, int percent) {
+        Look.evening(scene, evening);
+        Look.scale(scene, percent);
     }
 
     /** Shows it on a stage of the toolkit, and lets the clocks tick. */

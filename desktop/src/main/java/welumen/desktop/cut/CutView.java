@@ -125,6 +125,11 @@ public final class CutView extends StagePane {
                                             Words.squareMetres(use.pieceArea()),
                                             Words.squareMetres(use.openedArea()),
                                             Words.percent(use.pieceArea() / use.openedArea()))));
+        for (var use : plan.sheets())
+            for (var placement : plan.on(use.stock())) {
+                var name = PieceName.of(problem, problem.piece(placement.piece()));
+                words.getChildren().add(Nodes.label("%d  %s".formatted(name.number(), name.words()), Styles.NOTE));
+            }
         for (var missing : plan.unplaced())
             words.getChildren().add(Nodes.label("%s: %s".formatted(missing.piece(), missing.reason()), Styles.DANGER));
     }

@@ -92,7 +92,11 @@ final class HideTable extends Pane {
         for (var flaw : stock.shape().holes()) getChildren().add(chalk.draw(flaw, "flaw"));
         for (var placement : shown.orElseThrow().plan().on(stock.id())) {
             var piece = shown.get().problem().piece(placement.piece());
-            lay(placement.pose().apply(piece.shape()), piece.id(), piece.grade(), chalk);
+            lay(
+                    placement.pose().apply(piece.shape()),
+                    PieceName.of(shown.get().problem(), piece),
+                    piece.grade(),
+                    chalk);
         }
         var box = outline.box();
         var word = Nodes.whole(stock.id(), "chalk-word");
@@ -109,13 +113,12 @@ final class HideTable extends Pane {
                 .orElse(outline.box().minX());
     }
 
-    private void lay(Shape shape, String name, int grade, Chalk chalk) {
+    private void lay(Shape shape, PieceName name, int grade, Chalk chalk) {
         var path = chalk.draw(shape, "laid-piece");
-        Tooltip.install(path, new Tooltip(name + ", grade " + grade + " or better"));
+        Tooltip.install(path, new Tooltip("%d  %s, grade %d or better".formatted(name.number(), name.words(), grade)));
         getChildren().add(path);
         var box = shape.outline().box();
-        var text = name.replace('-', ' ');
-        if (box.width() * chalk.scale() < 36 || box.height() * chalk.scale() < 18) return;
+        var text = name.fitting(box.width() * chalk.scale(), box.height() * chalk.scale());
         var word = Nodes.label(text, "laid-word");
         word.setMouseTransparent(true);
         word.setTextAlignment(javafx.scene.text.TextAlignment.CENTER);

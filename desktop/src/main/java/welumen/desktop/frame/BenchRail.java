@@ -16,6 +16,12 @@ import welumen.job.JobChange.OnClock;
 
 /** Along the bottom: the clocks that are running, the soonest first, and the last action with “Take back”. */
 final class BenchRail extends HBox {
+    /** In pixels at a text of 13: one clock, and all that stands beside the clocks. */
+    private static final double FACE = 262;
+
+    private static final double REST = 480;
+    private static final double TEXT = 13;
+
     private final JobModel model;
     private final HBox clocks = new HBox(14);
     private final Label said = Nodes.label("");
@@ -42,6 +48,8 @@ final class BenchRail extends HBox {
         said.setAlignment(Pos.CENTER_RIGHT);
         getChildren().addAll(clocks, Nodes.spring(), said, takeBack, putBack, look, time);
         widthProperty().subscribe(this::refresh);
+        time.fontProperty().subscribe(this::refresh);
+        said.setMinWidth(110);
         model.jobProperty().subscribe(this::refresh);
         model.nowProperty().subscribe(this::tick);
         model.saidProperty().subscribe(this::refresh);
@@ -57,7 +65,8 @@ final class BenchRail extends HBox {
         var running = model.job().clocks().running().stream()
                 .sorted(Comparator.comparing(BenchClock::ends))
                 .toList();
-        var room = Math.clamp((int) ((getWidth() - 480) / 262), 1, 4);
+        var scale = time.getFont().getSize() / TEXT;
+        var room = Math.clamp((int) ((getWidth() - REST * scale) / (FACE * scale)), 1, 4);
         shown = running.stream().limit(room).toList();
         clocks.getChildren().clear();
         for (var clock : shown)

@@ -5,7 +5,7 @@ import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.control.Button;
-import javafx.scene.layout.GridPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -19,7 +19,6 @@ import welumen.desktop.model.JobModel;
 /** The unfolded cabin at the left of every stage: an overview by places, and the way to pick a part. */
 final class CabinView extends VBox {
     static final double WIDTH = 316;
-    private static final int LEGEND_COLUMNS = 3;
     private static final double SCALE = 1.0;
 
     private final List<CabinRegion> regions = new ArrayList<>();
@@ -36,8 +35,7 @@ final class CabinView extends VBox {
         open.setMinWidth(USE_PREF_SIZE);
         open.setOnAction(_ -> openLarge.run());
         open.setId("open-large");
-        var head = new HBox(Nodes.whole("The cabin, unfolded", Styles.HEADING), Nodes.spring(), open);
-        head.setAlignment(Pos.CENTER_LEFT);
+        var head = new FlowPane(40, 2, Nodes.whole("The cabin, unfolded", Styles.HEADING), open);
         var drawing = new Group();
         for (var spot : Spot.values()) {
             var region = new CabinRegion(model, spot, SCALE);
@@ -56,14 +54,15 @@ final class CabinView extends VBox {
         regions.forEach(CabinRegion::refresh);
     }
 
-    private static GridPane legend() {
-        var legend = new GridPane(12, 6);
+    private static FlowPane legend() {
+        var legend = new FlowPane(2, 6);
         for (var state : PartState.values()) {
-            var swatch = new Rectangle(20, 13);
+            var swatch = new Rectangle(18, 13);
             swatch.getStyleClass().addAll("region", Styles.of(state));
             var row = new HBox(6, swatch, Nodes.whole(state.word(), Styles.NOTE));
             row.setAlignment(Pos.CENTER_LEFT);
-            legend.add(row, state.ordinal() % LEGEND_COLUMNS, state.ordinal() / LEGEND_COLUMNS);
+            row.setMinWidth(92);
+            legend.getChildren().add(row);
         }
         return legend;
     }

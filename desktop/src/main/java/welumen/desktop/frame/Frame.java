@@ -26,6 +26,7 @@ public final class Frame extends BorderPane {
     private @Nullable LargeCabin largeCabin;
     private StagePane open;
     private boolean evening;
+    private int percent = 100;
 
     public Frame(JobModel model, BiFunction<WorkStage, JobModel, StagePane> stages) {
         this.model = model;
@@ -101,6 +102,7 @@ public final class Frame extends BorderPane {
             model.putBack();
             return true;
         }
+        if (key.isShortcutDown() && scales(key.getCode())) return true;
         if (key.getCode() == KeyCode.F9) {
             turnEvening();
             return true;
@@ -111,6 +113,19 @@ public final class Frame extends BorderPane {
             return true;
         }
         return false;
+    }
+
+    /** Larger or smaller text, in steps of a tenth from 100 to 200 %. */
+    private boolean scales(KeyCode code) {
+        var step = switch (code) {
+            case PLUS, EQUALS, ADD -> 10;
+            case MINUS, SUBTRACT -> -10;
+            default -> 0;
+        };
+        if (step == 0) return false;
+        percent = Math.clamp(percent + step, 100, 200);
+        Look.scale(getScene(), percent);
+        return true;
     }
 
     private static int digit(KeyEvent key) {

@@ -52,18 +52,11 @@ public final class StoresView extends StagePane {
                 all.isEmpty()
                         ? "Nothing is asked for yet."
                         : Words.capital(String.join(
-                                        "; ",
-                                        all.stream()
-                                                .map(need -> need.amount() + " of " + plain(need.what()))
-                                                .toList()))
+                                        "; ", all.stream().map(Need::said).toList()))
                                 + ".",
                 laid
                         ? "From the pieces as they are drawn and laid out."
                         : "The leather is known once the pieces are laid out at Cut.");
-    }
-
-    private static String plain(String what) {
-        return what.contains(",") ? what.substring(0, what.indexOf(',')) : what;
     }
 
     private static Node card(Need need) {
