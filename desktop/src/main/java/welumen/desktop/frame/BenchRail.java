@@ -35,6 +35,7 @@ final class BenchRail extends HBox {
         this.model = model;
         getStyleClass().add("rail");
         setAlignment(Pos.CENTER_LEFT);
+        setMinWidth(0);
         clocks.setAlignment(Pos.CENTER_LEFT);
         takeBack = Nodes.button("Take back", "Take back the last action (Ctrl+Z)", model::takeBack);
         takeBack.setId("take-back");

@@ -7,6 +7,7 @@ import javafx.scene.Group;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Rectangle;
@@ -19,12 +20,16 @@ import welumen.desktop.model.JobModel;
 /** The unfolded cabin at the left of every stage: an overview by places, and the way to pick a part. */
 final class CabinView extends VBox {
     static final double WIDTH = 316;
-    private static final double SCALE = 1.0;
+    private static final double SMALLEST = 0.7;
 
+    private final JobModel model;
+    private final Group drawing = new Group();
+    private double drawnAt;
     private final List<CabinRegion> regions = new ArrayList<>();
 
     CabinView(JobModel model, Runnable openLarge) {
         super(10);
+        this.model = model;
         getStyleClass().add("cabin");
         setMinWidth(WIDTH);
         setPrefWidth(WIDTH);
@@ -36,17 +41,23 @@ final class CabinView extends VBox {
         open.setOnAction(_ -> openLarge.run());
         open.setId("open-large");
         var head = new FlowPane(40, 2, Nodes.whole("The cabin, unfolded", Styles.HEADING), open);
-        var drawing = new Group();
-        for (var spot : Spot.values()) {
-            var region = new CabinRegion(model, spot, SCALE);
-            regions.add(region);
-            drawing.getChildren().add(region);
-        }
         var sheet = new StackPane(drawing);
         sheet.setMinHeight(0);
-        getChildren().addAll(head, sheet, Nodes.spring(), legend());
+        VBox.setVgrow(sheet, Priority.ALWAYS);
+        getChildren().addAll(head, sheet, legend());
+        sheet.heightProperty().subscribe(height -> draw(height.doubleValue()));
         model.jobProperty().subscribe(this::refresh);
         model.pickedProperty().subscribe(this::refresh);
+    }
+
+    /** As large as there is room for; the words keep their size. */
+    private void draw(double height) {
+        var scale = Math.clamp(height / Spot.HEIGHT, SMALLEST, (WIDTH - 28) / Spot.WIDTH);
+        if (height < 1 || scale == drawnAt) return;
+        drawnAt = scale;
+        regions.clear();
+        for (var spot : Spot.values()) regions.add(new CabinRegion(model, spot, scale));
+        drawing.getChildren().setAll(regions);
         refresh();
     }
 

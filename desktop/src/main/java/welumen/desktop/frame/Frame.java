@@ -36,6 +36,8 @@ public final class Frame extends BorderPane {
         setBottom(new BenchRail(model, this::turnEvening));
         var centre = new VBox(trouble(), middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
+        middle.setMinWidth(0);
+        centre.setMinWidth(0);
         setCenter(centre);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         model.stageProperty().subscribe(this::showStage);

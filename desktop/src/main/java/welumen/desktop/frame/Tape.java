@@ -5,6 +5,7 @@ import java.util.Map;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.Tooltip;
@@ -38,6 +39,7 @@ final class Tape extends HBox {
         this.model = model;
         getStyleClass().add("tape");
         setMinHeight(HEIGHT);
+        setMinWidth(0);
         setPrefHeight(HEIGHT);
         setMaxHeight(HEIGHT);
         getChildren().add(brand());
@@ -100,12 +102,12 @@ final class Tape extends HBox {
             this.stage = stage;
             var name = new Label(stage.word());
             name.getStyleClass().add("name");
-            name.setMinWidth(USE_PREF_SIZE);
             marker.getStyleClass().add("marker");
+            marker.setMinWidth(USE_PREF_SIZE);
             stitches.getStyleClass().add("stitches");
             underline.getStyleClass().add("underline");
             underline.widthProperty().bind(button.widthProperty());
-            var words = new HBox(8, name, marker);
+            var words = new HBox(6, name, marker);
             words.setAlignment(Pos.CENTER_LEFT);
             var face = new VBox(5, words, stitches);
             face.setAlignment(Pos.CENTER_LEFT);
@@ -117,6 +119,7 @@ final class Tape extends HBox {
             button.setMinWidth(0);
             button.setPrefHeight(48);
             button.setAlignment(Pos.CENTER_LEFT);
+            button.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
             button.setTooltip(new Tooltip("%s (Alt+%d)".formatted(stage.word(), stage.number())));
             button.setOnAction(_ -> model.stageProperty().set(stage));
             graduations.setMouseTransparent(true);
@@ -135,6 +138,7 @@ final class Tape extends HBox {
             stitches.setVisible(progress.share() > 0);
             marker.setText(Integer.toString(progress.attention()));
             marker.setVisible(progress.attention() > 0);
+            marker.setManaged(marker.isVisible());
             button.setAccessibleText("%s, %.0f per cent done, %d to look at"
                     .formatted(stage.word(), 100 * progress.share(), progress.attention()));
         }

@@ -17,6 +17,7 @@ public abstract class StagePane extends VBox {
         super(16);
         this.model = model;
         getStyleClass().add("stage");
+        setMinWidth(0);
         getChildren().add(headline);
     }
 

@@ -32,6 +32,9 @@ public final class StripView extends StagePane {
     private final FlowPane chips = new FlowPane(8, 8);
     private final TakenOff takenOff;
     private final ReachFelt reach;
+    private final Label hint = Nodes.label(
+            "How many, what kind, what size, where, which bag, with what tool: in any order. F8 takes a photo.",
+            Styles.SECOND);
     private final List<String> photos = new ArrayList<>();
 
     public StripView(JobModel model) {
@@ -49,6 +52,7 @@ public final class StripView extends StagePane {
         });
         chips.setId("chips");
         chips.setMinHeight(34);
+        hint.maxWidthProperty().bind(chips.widthProperty());
         var lower = new HBox(30, takenOff, reach);
         HBox.setHgrow(takenOff, Priority.ALWAYS);
         reach.setMinWidth(300);
@@ -81,11 +85,11 @@ public final class StripView extends StagePane {
     private Node entry() {
         var photo = Nodes.button("Photo", "Take a photo for this step (F8)", this::photograph);
         photo.setId("take-photo");
-        Label hint = Nodes.whole("Enter to log", "hint");
-        hint.setMouseTransparent(true);
-        StackPane.setAlignment(hint, Pos.CENTER_RIGHT);
-        StackPane.setMargin(hint, new javafx.geometry.Insets(0, 18, 0, 0));
-        var field = new StackPane(line, hint);
+        var enter = Nodes.whole("Enter to log", "hint");
+        enter.setMouseTransparent(true);
+        StackPane.setAlignment(enter, Pos.CENTER_RIGHT);
+        StackPane.setMargin(enter, new javafx.geometry.Insets(0, 18, 0, 0));
+        var field = new StackPane(line, enter);
         HBox.setHgrow(field, Priority.ALWAYS);
         photo.getStyleClass().add("tall");
         return Nodes.row(10, field, photo);
@@ -93,11 +97,7 @@ public final class StripView extends StagePane {
 
     private void readBack() {
         chips.getChildren().clear();
-        if (reading().isEmpty())
-            chips.getChildren()
-                    .add(Nodes.label(
-                            "How many, what kind, what size, where, which bag, with what tool: in any order. F8 takes a photo.",
-                            Styles.SECOND));
+        if (reading().isEmpty()) chips.getChildren().add(hint);
         reading().ifPresent(reading -> {
             for (var chip : reading.chips(model.job().cabin(), photos.size()))
                 chips.getChildren().add(chip(chip));

@@ -18,6 +18,7 @@ import welumen.shape.Point;
 final class PartFelt extends Pane {
     private static final double MARGIN = 44;
     private static final double STEP = 10;
+    private static final double LETTER = 6.2;
 
     private final JobModel model;
     private Optional<Part> part = Optional.empty();
@@ -97,10 +98,9 @@ final class PartFelt extends Pane {
                                     finding.sizeMm(),
                                     finding.severity().word()),
                     "chalk-word");
-            var right = chalk.x(finding.at().x()) > getWidth() - 210;
             said.relocate(
-                    chalk.x(finding.at().x()) + (right ? -190 : 18),
-                    chalk.y(finding.at().y()) - 9);
+                    beside(chalk.x(finding.at().x()), said),
+                    chalk.y(finding.at().y()) + 12);
             getChildren().addAll(pin, said);
         }
         sight();
@@ -108,6 +108,12 @@ final class PartFelt extends Pane {
                 "cross at %.0f mm from the left, %.0f mm up".formatted(cross.x(), cross.y()), "chalk-word", "faint");
         said.relocate(18, getHeight() - 28);
         getChildren().add(said);
+    }
+
+    /** Under its pin, but never over the edge of the felt. */
+    private double beside(double pin, Label said) {
+        var width = said.getText().length() * LETTER;
+        return Math.clamp(pin - width / 2, 8, Math.max(8, getWidth() - width - 8));
     }
 
     private void sight() {
