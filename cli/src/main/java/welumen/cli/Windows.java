@@ -10,6 +10,7 @@ import javafx.application.Platform;
 import javafx.stage.Stage;
 import welumen.desktop.Shots;
 import welumen.desktop.WelumenWindow;
+import welumen.desktop.look.Look;
 import welumen.desktop.model.OpenedWorkshop;
 import welumen.journal.StoreException;
 import welumen.standins.camera.CameraStandin;
@@ -63,7 +64,10 @@ final class Windows {
     private static int with(Opening opening, Consumer<OpenedWorkshop> use) {
         var store = CompletableFuture.supplyAsync(() -> OpenedWorkshop.open(opening.folder(), opening.clock()));
         var started = new CompletableFuture<Void>();
-        Platform.startup(() -> started.complete(null));
+        Platform.startup(() -> {
+            Look.prepare();
+            started.complete(null);
+        });
         try (var _ = opened(store).folder()) {
             started.join();
             use.accept(store.join());

@@ -49,7 +49,6 @@ final class CabinRegion extends Group {
         });
         Tooltip.install(shape, tip);
         pattern.setMouseTransparent(true);
-        pattern.setClip(copy());
         getChildren().addAll(shape, pattern);
         if (spot.box().width() > 20) getChildren().add(words());
         setId("spot-" + spot.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
@@ -71,6 +70,8 @@ final class CabinRegion extends Group {
         shape.setAccessibleText(spot.word() + ". " + String.join(". ", said));
         tip.setText(said.isEmpty() ? spot.word() : String.join("\n", said));
         pattern.getChildren().setAll(pattern(state));
+        pattern.setClip(
+                pattern.getChildren().isEmpty() ? null : copy()); // a clip that cuts nothing is painted all the same
     }
 
     /** The first part here; picked again, the next one. */

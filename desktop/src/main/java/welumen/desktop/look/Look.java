@@ -3,6 +3,12 @@ package welumen.desktop.look;
 import java.util.List;
 import java.util.Objects;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
 
 /** Puts Welumen's style sheet and fonts on a scene, in daylight or for the evening. */
@@ -24,6 +30,25 @@ public final class Look {
         evening(scene, evening);
     }
 
+    /**
+     * Reads the fonts and the style sheet and brings the usual controls to life, unseen. Called while the workshop is
+     * still being read, it takes nothing from anybody; without it the first stage would wait for all that.
+     */
+    public static void prepare() {
+        var box = new ComboBox<String>();
+        box.getItems().add("Welumen");
+        box.setValue("Welumen");
+        var scene = new Scene(new VBox(
+                new Label("Welumen"),
+                new Button("Welumen"),
+                new TextField("Welumen"),
+                box,
+                new ScrollPane(new Label("Welumen"))));
+        dress(scene, false);
+        scene.getRoot().applyCss();
+        scene.getRoot().layout();
+    }
+
     public static void evening(Scene scene, boolean evening) {
         var classes = scene.getRoot().getStyleClass();
         classes.remove(Styles.EVENING);
@@ -36,6 +61,7 @@ public final class Look {
     }
 
     private static void loadFonts() {
+        if (Font.getFamilies().contains("Roboto Condensed")) return;
         for (var file : FONTS)
             if (Font.loadFont(Look.class.getResourceAsStream("/welumen/files/fonts/" + file), 14) == null)
                 throw new IllegalStateException(

@@ -58,7 +58,7 @@ public final class RefitView extends StagePane {
         wait.setValue(UsualWait.CONTACT_TACK);
         WordCell.in(wait, one -> "%s, %s".formatted(one.word(), length(one.lasts())));
         wait.setMaxWidth(Double.MAX_VALUE);
-        wait.setMinWidth(280);
+        wait.setMinWidth(200);
         var left = Nodes.column(8, Nodes.whole("In this order", Styles.HEADING), order);
         VBox.setVgrow(order, Priority.ALWAYS);
         var lower = new HBox(28, left, right());
@@ -86,7 +86,8 @@ public final class RefitView extends StagePane {
                 Nodes.whole("Glue, filler, colour", Styles.HEADING),
                 Nodes.row(10, wait, start));
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
-        right.setMinWidth(450);
+        right.setMinWidth(360);
+        right.setPrefWidth(450);
         right.setMaxWidth(450);
         return right;
     }
@@ -213,6 +214,11 @@ public final class RefitView extends StagePane {
     }
 
     private final class OrderCell extends ListCell<PartId> {
+        OrderCell() {
+            setWrapText(true);
+            setPrefWidth(0); // as wide as the list, whatever it says
+        }
+
         @Override
         protected void updateItem(PartId part, boolean empty) {
             super.updateItem(part, empty);

@@ -13,7 +13,6 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
-import javafx.scene.shape.Rectangle;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 import welumen.desktop.look.Nodes;
@@ -115,10 +114,6 @@ final class TakenOff extends VBox {
         var view = new ImageView(new Image(file, 152, 112, false, true, true));
         view.setFitWidth(76);
         view.setFitHeight(56);
-        var rounded = new Rectangle(76, 56);
-        rounded.setArcWidth(6);
-        rounded.setArcHeight(6);
-        view.setClip(rounded);
         frame.getChildren().add(view);
         frame.setAccessibleText(
                 "Photo of the " + model.job().cabin().one(step.part()).name());

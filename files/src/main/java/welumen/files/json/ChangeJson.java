@@ -6,6 +6,7 @@ import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.JsonToken;
+import com.fasterxml.jackson.core.StreamReadFeature;
 import com.fasterxml.jackson.databind.AnnotationIntrospector;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
@@ -33,6 +34,7 @@ public final class ChangeJson {
 
     private final ObjectMapper mapper = JsonMapper.builder()
             .annotationIntrospector(AnnotationIntrospector.pair(new SealedTypes(), new JacksonAnnotationIntrospector()))
+            .enable(StreamReadFeature.USE_FAST_DOUBLE_PARSER)
             .addModule(new JavaTimeModule())
             .addModule(small())
             .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
