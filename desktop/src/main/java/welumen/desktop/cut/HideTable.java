@@ -2,24 +2,22 @@ package welumen.desktop.cut;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.AccessibleRole;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
-import javafx.scene.shape.Rectangle;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.Stock;
 import welumen.desktop.look.Chalk;
+import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Nodes;
-import welumen.desktop.look.Styles;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 import welumen.shape.Shape;
 
 /** The hides side by side on felt, with their grades, flaws and the pieces that lie on them. */
-final class HideTable extends Pane {
+final class HideTable extends FeltPane {
     private static final double GAP = 120;
     private static final double PADDING = 16;
 
@@ -28,16 +26,7 @@ final class HideTable extends Pane {
     private Optional<Shown> shown = Optional.empty();
 
     HideTable() {
-        setId("hide-table");
-        getStyleClass().add(Styles.FELT);
-        setMinSize(240, 200);
-        setAccessibleRole(AccessibleRole.NODE);
-        widthProperty().subscribe(this::redraw);
-        heightProperty().subscribe(this::redraw);
-        var clip = new Rectangle();
-        clip.widthProperty().bind(widthProperty());
-        clip.heightProperty().bind(heightProperty());
-        setClip(clip);
+        super("hide-table", "The hides on the cutting table; the list beside it says what lies on them");
     }
 
     void show(CutProblem problem, CutPlan plan) {
@@ -47,9 +36,9 @@ final class HideTable extends Pane {
         redraw();
     }
 
-    private void redraw() {
-        getChildren().clear();
-        if (shown.isEmpty() || getWidth() < 1 || shown.get().problem().stock().isEmpty()) return;
+    @Override
+    protected void draw() {
+        if (shown.isEmpty() || shown.get().problem().stock().isEmpty()) return;
         var stock = shown.get().problem().stock();
         var chalk = Chalk.fitting(
                 whole(stock), PADDING, PADDING + 18, getWidth() - 2 * PADDING, getHeight() - 2 * PADDING - 18);

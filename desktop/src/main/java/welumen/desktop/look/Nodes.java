@@ -61,6 +61,12 @@ public final class Nodes {
         return new VBox(4, label, control);
     }
 
+    /** The same node, taking what is left of the row in which it stands. */
+    public static <T extends Node> T grown(T node) {
+        HBox.setHgrow(node, Priority.ALWAYS);
+        return node;
+    }
+
     public static VBox column(double gap, Node... nodes) {
         return new VBox(gap, nodes);
     }

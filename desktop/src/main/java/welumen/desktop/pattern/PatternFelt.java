@@ -3,10 +3,8 @@ package welumen.desktop.pattern;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.beans.property.ObjectProperty;
-import javafx.scene.AccessibleRole;
-import javafx.scene.layout.Pane;
-import javafx.scene.shape.Rectangle;
 import welumen.desktop.look.Chalk;
+import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.pattern.CuttingLine;
@@ -15,7 +13,7 @@ import welumen.shape.Box;
 import welumen.shape.Outline;
 
 /** Pieces in rows on felt: the cutting line in full chalk, the finished line dashed inside it, the picked edge in wax. */
-final class PatternFelt extends Pane {
+final class PatternFelt extends FeltPane {
     private static final double GAP = 70;
     private static final double PADDING = 18;
 
@@ -26,18 +24,8 @@ final class PatternFelt extends Pane {
     private List<Outline> cuts = List.of();
 
     PatternFelt(ObjectProperty<PickedEdge> picked) {
+        super("pattern-felt", "The pieces as drawn; the list beside it has every edge");
         this.picked = picked;
-        setId("pattern-felt");
-        getStyleClass().add(Styles.FELT);
-        setMinSize(240, 200);
-        setAccessibleRole(AccessibleRole.NODE);
-        setAccessibleText("The pieces as drawn; the list beside it has every edge");
-        widthProperty().subscribe(this::redraw);
-        heightProperty().subscribe(this::redraw);
-        var clip = new Rectangle();
-        clip.widthProperty().bind(widthProperty());
-        clip.heightProperty().bind(heightProperty());
-        setClip(clip);
     }
 
     void show(List<Piece> newPieces) {
@@ -86,9 +74,9 @@ final class PatternFelt extends Pane {
         return Chalk.fitting(whole, PADDING, PADDING, getWidth() - 2 * PADDING, getHeight() - 2 * PADDING - 14);
     }
 
-    void redraw() {
-        getChildren().clear();
-        if (pieces.isEmpty() || getWidth() < 1 || getHeight() < 1) return;
+    @Override
+    protected void draw() {
+        if (pieces.isEmpty()) return;
         var lying = bestRows();
         var fit = fit(lying);
         for (var one : lying) {

@@ -75,7 +75,8 @@ public final class RefitView extends StagePane {
         back.setId("put-back");
         var start = Nodes.button("Start the clock", "A clock on the rail for the picked part", this::startClock);
         start.setId("start-clock");
-        var counted = Nodes.row(10, Nodes.field("Fixings in", count), grown(Nodes.field("Short because", reason)));
+        var counted =
+                Nodes.row(10, Nodes.field("Fixings in", count), Nodes.grown(Nodes.field("Short because", reason)));
         var right = Nodes.column(
                 12,
                 objections,
@@ -90,11 +91,6 @@ public final class RefitView extends StagePane {
         right.setPrefWidth(450);
         right.setMaxWidth(450);
         return right;
-    }
-
-    private static VBox grown(VBox field) {
-        HBox.setHgrow(field, Priority.ALWAYS);
-        return field;
     }
 
     private static String length(Duration lasts) {

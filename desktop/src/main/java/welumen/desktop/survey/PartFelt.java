@@ -1,21 +1,18 @@
 package welumen.desktop.survey;
 
 import java.util.Optional;
-import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
-import javafx.scene.shape.Rectangle;
 import welumen.cabin.Part;
 import welumen.desktop.look.Chalk;
+import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Nodes;
-import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
 import welumen.shape.Point;
 
 /** The picked part's outline on felt with its findings; a cross says where the next one is. */
-final class PartFelt extends Pane {
+final class PartFelt extends FeltPane {
     private static final double MARGIN = 44;
     private static final double STEP = 10;
     private static final double LETTER = 6.2;
@@ -26,24 +23,14 @@ final class PartFelt extends Pane {
     private Chalk chalk = new Chalk(1, 0, 0);
 
     PartFelt(JobModel model) {
+        super("part-felt", "The part’s outline; arrow keys move the cross by 10 mm");
         this.model = model;
-        setId("part-felt");
-        getStyleClass().add(Styles.FELT);
         setFocusTraversable(true);
-        setAccessibleRole(AccessibleRole.NODE);
-        setAccessibleText("The part's outline; arrow keys move the cross by 10 mm");
-        setMinSize(200, 160);
         setOnMouseClicked(click -> {
             requestFocus();
             move(chalk.at(click.getX(), click.getY()));
         });
         setOnKeyPressed(this::key);
-        widthProperty().subscribe(this::draw);
-        heightProperty().subscribe(this::draw);
-        var clip = new Rectangle();
-        clip.widthProperty().bind(widthProperty());
-        clip.heightProperty().bind(heightProperty());
-        setClip(clip);
     }
 
     void show(Optional<Part> newPart) {
@@ -53,7 +40,7 @@ final class PartFelt extends Pane {
                 cross = new Point(box.width() / 2, box.height() / 2);
             });
         part = newPart;
-        draw();
+        redraw();
     }
 
     /** Where the cross stands, in mm from the outline's lower left. */
@@ -78,12 +65,12 @@ final class PartFelt extends Pane {
         if (part.isEmpty()) return;
         var box = part.get().kind().outline().box();
         cross = new Point(Math.clamp(to.x(), 0, box.width()), Math.clamp(to.y(), 0, box.height()));
-        draw();
+        redraw();
     }
 
-    private void draw() {
-        getChildren().clear();
-        if (part.isEmpty() || getWidth() < 1) return;
+    @Override
+    protected void draw() {
+        if (part.isEmpty()) return;
         var outline = part.get().kind().outline();
         chalk = Chalk.fitting(outline.box(), MARGIN, MARGIN, getWidth() - 2 * MARGIN, getHeight() - 2 * MARGIN - 16);
         getChildren().add(chalk.draw(outline, "chalk-fill"));

@@ -64,7 +64,7 @@ public final class SurveyView extends StagePane {
                 Nodes.field("What", kind),
                 Nodes.field("Across", size),
                 Nodes.field("How bad", severity),
-                grown(Nodes.field("Note", note)),
+                Nodes.grown(Nodes.field("Note", note)),
                 Nodes.column(4, Nodes.whole(" ", Styles.HEADING), mark));
         var lower = new HBox(24, felt, right());
         HBox.setHgrow(felt, Priority.ALWAYS);
@@ -79,11 +79,6 @@ public final class SurveyView extends StagePane {
         right.setMinWidth(360);
         right.setMaxWidth(360);
         return right;
-    }
-
-    private static VBox grown(VBox field) {
-        HBox.setHgrow(field, Priority.ALWAYS);
-        return field;
     }
 
     @Override

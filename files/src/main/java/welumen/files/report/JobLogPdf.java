@@ -20,6 +20,8 @@ import welumen.strip.Step;
 public final class JobLogPdf {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.UK);
 
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.UK);
+
     private JobLogPdf() {}
 
     /**
@@ -55,7 +57,7 @@ public final class JobLogPdf {
         paper.line("Customer", taken.customer().name());
         paper.line("Standard", taken.agreement().standard().word());
         paper.line("Budget", taken.agreement().budget().print());
-        paper.line("Due", taken.agreement().due().toString());
+        paper.line("Due", DAY.format(taken.agreement().due()));
     }
 
     private static void strip(Paper paper, Job job) throws IOException {
@@ -71,7 +73,7 @@ public final class JobLogPdf {
     private static String said(Step step) {
         var fixings =
                 String.join("; ", step.fixings().stream().map(FixingLot::said).toList());
-        return (fixings.isEmpty() ? "no fixings" : fixings) + (step.note().isEmpty() ? "" : ". " + step.note());
+        return (fixings.isEmpty() ? "no fixings" : fixings) + (step.note().isEmpty() ? "" : "; " + step.note());
     }
 
     private static void survey(Paper paper, Job job) throws IOException {
