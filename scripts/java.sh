@@ -19,6 +19,8 @@ find_jdk() {
         exit 1
     fi
     export JAVA_HOME=$best
+    # Maven's own libraries use what newer JDKs warn of; that is no news to a trimmer.
+    export MAVEN_OPTS="${MAVEN_OPTS:-} --sun-misc-unsafe-memory-access=allow --enable-native-access=ALL-UNNAMED"
 }
 
 need_maven() {
@@ -27,11 +29,14 @@ need_maven() {
     exit 1
 }
 
+# Not grep -q: it would end before ldconfig has said all, which counts as a failure here.
+has_library() { ldconfig -p 2>/dev/null | grep "$1" >/dev/null; }
+
 # Debian's packages for a real window, and for one without a screen. Only where something is missing.
 need_packages() {
     local missing=()
-    ldconfig -p 2>/dev/null | grep -q 'libgtk-3\.so\.0' || missing+=(libgtk-3-0)
-    ldconfig -p 2>/dev/null | grep -q 'libXtst\.so\.6' || missing+=(libxtst6)
+    has_library 'libgtk-3\.so\.0' || missing+=(libgtk-3-0)
+    has_library 'libXtst\.so\.6' || missing+=(libxtst6)
     [ "${1:-}" = xvfb ] && ! command -v Xvfb >/dev/null && missing+=(xvfb xauth)
     [ ${#missing[@]} -eq 0 ] && return 0
     if [ "$(uname)" = Linux ] && [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null; then

@@ -37,8 +37,13 @@ public final class Place {
                     .formatted(
                             at == null ? 1 : at.getLineNr(),
                             at == null ? 1 : at.getColumnNr(),
-                            fault.getOriginalMessage().lines().findFirst().orElse("")));
+                            plain(fault.getOriginalMessage())));
         }
+    }
+
+    /** The parser's own words without its talk of sources and features. */
+    private static String plain(String message) {
+        return message.lines().findFirst().orElse("").replaceAll("\\s*\\([^()]*(\\[.*\\]|\\(.*\\)).*\\)", "") + ".";
     }
 
     /** A complaint about this place. */
