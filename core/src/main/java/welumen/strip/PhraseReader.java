@@ -200,7 +200,7 @@ final class PhraseReader {
     private int where(List<String> words, int at) {
         if (!PLACE_WORDS.contains(words.get(at))) return 0;
         var end = at + 1;
-        while (end < words.size() && !words.get(end).startsWith("bag")) end++;
+        while (end < words.size() && !words.get(end).startsWith("bag") && !saysACondition(words, end)) end++;
         if (end == at + 1) return 0;
         var place = String.join(" ", words.subList(at, end));
         if (lots.isEmpty()) pendingWhere = place;
@@ -209,6 +209,12 @@ final class PhraseReader {
             change(lot.count(), lot.size(), lot.colour(), place, lot.condition(), 0);
         }
         return end - at;
+    }
+
+    private static boolean saysACondition(List<String> words, int at) {
+        for (var condition : Condition.values())
+            if (startsAt(words, at, List.of(condition.word().split(" ")))) return true;
+        return false;
     }
 
     private int manner(List<String> words, int at) {

@@ -41,6 +41,8 @@ class ShorthandTest {
                 "3x #8 screw                | 3 screws no. 8",
                 "2 clips broken             | 2 trim clips, broken",
                 "1 screw never there        | 1 screw, never there",
+                "1 clip under seal broken   | 1 trim clip, broken",
+                "1 clip at the rear, worn   | 1 trim clip, worn",
                 "5 hog rings                | 5 hog rings",
                 "glue                       | 1 glued edge",
                 "2 screws 3/8\"             | 2 screws 3/8\"",

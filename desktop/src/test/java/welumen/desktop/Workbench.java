@@ -1,6 +1,5 @@
 package welumen.desktop;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.concurrent.Callable;
@@ -33,9 +32,7 @@ final class Workbench implements AutoCloseable {
 
     static Workbench open(Path home) {
         try {
-            var folder = home.resolve("demo");
-            DemoWorkshop.fillIfNew(folder, DemoDay.USUAL);
-            var bench = new Workbench(folder);
+            var bench = new Workbench(DemoCopy.into(home));
             FxToolkit.registerPrimaryStage();
             bench.show();
             return bench;
@@ -134,9 +131,5 @@ final class Workbench implements AutoCloseable {
             return null;
         });
         workshop.folder().close();
-    }
-
-    boolean hasPaper() {
-        return Files.isDirectory(folder.resolve("paper"));
     }
 }

@@ -15,6 +15,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import welumen.cabin.PartId;
+import welumen.desktop.DemoCopy;
 import welumen.evidence.Camera;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.job.JobChange.AtPattern;
@@ -24,7 +25,6 @@ import welumen.pattern.EdgeFinish;
 import welumen.pattern.PatternChange.EdgeFinished;
 import welumen.standins.camera.CameraStandin;
 import welumen.standins.demo.DemoDay;
-import welumen.standins.demo.DemoWorkshop;
 import welumen.survey.SurveyChange.HoldPut;
 
 /** What the views see, without a window and without a toolkit. */
@@ -41,8 +41,7 @@ class JobModelTest {
 
     @BeforeEach
     void open() {
-        DemoWorkshop.fillIfNew(home.resolve("demo"), DemoDay.USUAL);
-        workshop = OpenedWorkshop.open(home.resolve("demo"), clock);
+        workshop = OpenedWorkshop.open(DemoCopy.into(home), clock);
         model = new JobModel(workshop, "Ada", camera);
     }
 

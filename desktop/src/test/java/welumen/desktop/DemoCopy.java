@@ -1,0 +1,36 @@
+package welumen.desktop;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import welumen.standins.demo.DemoDay;
+import welumen.standins.demo.DemoWorkshop;
+
+/** A demo workshop of its own for every test, written once and copied. */
+public final class DemoCopy {
+    private static final Path WRITTEN = write();
+
+    private DemoCopy() {}
+
+    /** Copies it to a folder {@code demo} below this one. */
+    public static Path into(Path home) {
+        var copy = home.resolve("demo");
+        try (var files = Files.walk(WRITTEN)) {
+            for (var file : files.toList()) Files.copy(file, copy.resolve(WRITTEN.relativize(file)));
+        } catch (IOException fault) {
+            throw new UncheckedIOException(fault);
+        }
+        return copy;
+    }
+
+    private static Path write() {
+        try {
+            var folder = Files.createTempDirectory("welumen-demo").resolve("demo");
+            DemoWorkshop.fillIfNew(folder, DemoDay.USUAL);
+            return folder;
+        } catch (IOException fault) {
+            throw new UncheckedIOException(fault);
+        }
+    }
+}

@@ -1,0 +1,106 @@
+package welumen.files.workshop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import welumen.job.JobChange;
+import welumen.job.Workshop;
+import welumen.job.WorkshopChange;
+import welumen.job.WorkshopChange.PersonJoined;
+import welumen.journal.Entry;
+import welumen.journal.EntryStore.Addition;
+import welumen.journal.Note.Made;
+import welumen.journal.Note.TakenBack;
+import welumen.journal.StoreException;
+
+class StoreTest {
+    private static final UUID JOB = new UUID(3, 4);
+    private static final Instant NOW = Instant.parse("2026-04-14T13:53:00.123456Z");
+
+    @TempDir
+    Path folder;
+
+    private SqliteEntryStore store;
+
+    @BeforeEach
+    void open() {
+        store = SqliteEntryStore.open(folder.resolve("workshop.sqlite"));
+    }
+
+    @AfterEach
+    void close() {
+        store.close();
+    }
+
+    private static Addition<WorkshopChange> joined(long sequence, String name) {
+        return new Addition<>(Workshop.STREAM, new Entry<>(sequence, NOW, "Ada", new Made<>(new PersonJoined(name))));
+    }
+
+    @Test
+    void entriesComeBackInTheirOrderToTheMicrosecond() {
+        store.append(List.of(joined(1, "Ada"), joined(2, "Björn “B” Ünlü")));
+        store.append(
+                List.of(new Addition<WorkshopChange>(Workshop.STREAM, new Entry<>(3, NOW, "Ada", new TakenBack<>(2)))));
+        var entries = store.entries(Workshop.STREAM, WorkshopChange.class);
+        assertThat(entries).extracting(Entry::sequence).containsExactly(1L, 2L, 3L);
+        assertThat(entries.get(1).note()).isEqualTo(new Made<>(new PersonJoined("Björn “B” Ünlü")));
+        assertThat(entries.get(2)).isEqualTo(new Entry<WorkshopChange>(3, NOW, "Ada", new TakenBack<>(2)));
+        assertThat(store.entries(JOB, JobChange.class)).isEmpty();
+    }
+
+    /** What touches the workshop and a job is one transaction over both. */
+    @Test
+    void allOfAnAppendIsWrittenOrNone() {
+        store.append(List.of(joined(1, "Ada")));
+        var job = new Addition<JobChange>(JOB, new Entry<>(1, NOW, "Ada", new TakenBack<>(1)));
+        assertThatThrownBy(() -> store.append(List.of(job, joined(1, "Eve"))))
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("Nothing was written");
+        assertThat(store.entries(JOB, JobChange.class)).isEmpty();
+        assertThat(store.entries(Workshop.STREAM, WorkshopChange.class)).hasSize(1);
+    }
+
+    @Test
+    void aCopyIsAWholeWorkshop() {
+        store.append(List.of(joined(1, "Ada")));
+        store.copyTo(folder.resolve("copy.sqlite"));
+        try (var copy = SqliteEntryStore.open(folder.resolve("copy.sqlite"))) {
+            assertThat(copy.entries(Workshop.STREAM, WorkshopChange.class)).hasSize(1);
+            assertThat(copy.isReadOnly()).isFalse();
+        }
+        assertThatThrownBy(() -> store.copyTo(folder.resolve("no").resolve("where")))
+                .hasMessageContaining("No backup could be written");
+    }
+
+    @Test
+    void onlyTheNewestThirtyBackupsAreKept() throws IOException {
+        var backups = new Backups(folder);
+        var first = LocalDate.of(2026, 3, 1);
+        for (var day = 0; day < 33; day++) backups.make(store, first.plusDays(day));
+        assertThat(backups.days()).hasSize(30).first().isEqualTo(first.plusDays(32));
+        assertThat(backups.days()).last().isEqualTo(first.plusDays(3));
+        try (var files = Files.list(folder.resolve("backups"))) {
+            assertThat(files.map(Path::toString)).noneMatch(name -> name.endsWith(".half"));
+        }
+    }
+
+    @Test
+    void aDamagedTakingBackIsCalledOut() {
+        store.append(List.of(joined(1, "Ada")));
+        assertThatThrownBy(() -> store.entries(Workshop.STREAM, JobChange.class))
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("Entry 1")
+                .hasMessageContaining("person-joined");
+    }
+}
