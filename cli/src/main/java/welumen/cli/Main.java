@@ -1,6 +1,7 @@
 package welumen.cli;
 
 import java.io.PrintWriter;
+import java.util.List;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -22,7 +23,14 @@ public final class Main implements Runnable {
     private Main() {}
 
     public static void main(String[] args) {
+        if (opensAWindow(args)) Thread.ofPlatform().daemon().start(Windows::wakeToolkit); // while the words are read
         System.exit(commandLine().execute(args));
+    }
+
+    private static boolean opensAWindow(String[] args) {
+        return args.length > 0
+                && (args[0].equals("demo") || args[0].equals("open"))
+                && !List.of(args).contains("--help");
     }
 
     static CommandLine commandLine() {

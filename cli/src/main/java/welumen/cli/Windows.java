@@ -24,7 +24,20 @@ final class Windows {
      */
     record Opening(Path folder, Clock clock, String author, boolean once) {}
 
+    private static boolean woken;
+    private static final CompletableFuture<Void> TOOLKIT = new CompletableFuture<>();
+
     private Windows() {}
+
+    /** Starts the toolkit, if it is not starting yet; the sooner the better, on whatever thread. */
+    static synchronized void wakeToolkit() {
+        if (woken) return;
+        woken = true;
+        Platform.startup(() -> {
+            Look.prepare();
+            TOOLKIT.complete(null);
+        });
+    }
 
     /** Shows the window until it is closed. */
     static int show(Opening opening) {
@@ -63,13 +76,9 @@ final class Windows {
     /** The store is opened and read while the toolkit starts. */
     private static int with(Opening opening, Consumer<OpenedWorkshop> use) {
         var store = CompletableFuture.supplyAsync(() -> OpenedWorkshop.open(opening.folder(), opening.clock()));
-        var started = new CompletableFuture<Void>();
-        Platform.startup(() -> {
-            Look.prepare();
-            started.complete(null);
-        });
+        wakeToolkit();
         try (var _ = opened(store).folder()) {
-            started.join();
+            join(TOOLKIT);
             use.accept(store.join());
             return 0;
         } finally {
@@ -99,18 +108,23 @@ final class Windows {
         }
     }
 
-    /** For measuring the start, and for learning what it needs. */
+    /**
+     * For measuring the start, and for learning what it needs. What is asked for in the second pulse comes after that
+     * pulse has waited for the first frame to be painted.
+     */
     private static void closeOncePainted(Stage stage) {
         new AnimationTimer() {
-            private int frames;
+            private int pulses;
 
             @Override
             public void handle(long now) {
-                if (++frames < 3) return; // two whole frames have been painted
+                if (++pulses < 2) return;
                 stop();
-                System.out.println("painted");
-                System.out.flush();
-                stage.close();
+                Platform.runLater(() -> {
+                    System.out.println("painted");
+                    System.out.flush();
+                    stage.close();
+                });
             }
         }.start();
     }

@@ -79,8 +79,14 @@ final class HideOutline {
 
     private static Outline scaled(Outline outline, double area) {
         var factor = Math.sqrt(area / outline.area());
-        return new Outline(
-                outline.corners().stream().map(corner -> corner.times(factor)).toList());
+        return new Outline(outline.corners().stream()
+                .map(corner -> measured(corner.times(factor)))
+                .toList());
+    }
+
+    /** To a thousandth of a mm: no scanner sees more. */
+    private static Point measured(Point point) {
+        return new Point(Math.rint(point.x() * 1000) / 1000, Math.rint(point.y() * 1000) / 1000);
     }
 
     /** From the rim inward: 4 all over, then 3, 2, and 1 along the back. */
@@ -95,7 +101,7 @@ final class HideOutline {
     private static Outline shrunk(Outline outline, double wide, double high) {
         var middle = (outline.box().minY() + outline.box().maxY()) / 2;
         return new Outline(outline.corners().stream()
-                .map(corner -> new Point(corner.x() * wide, middle + (corner.y() - middle) * high))
+                .map(corner -> measured(new Point(corner.x() * wide, middle + (corner.y() - middle) * high)))
                 .toList());
     }
 
@@ -133,7 +139,7 @@ final class HideOutline {
         for (var i = 0; i < 7; i++) {
             var angle = 2 * Math.PI * i / 7;
             var radius = size * (0.6 + 0.8 * random.nextDouble());
-            corners.add(at.plus(new Point(radius * Math.cos(angle), radius * Math.sin(angle))));
+            corners.add(measured(at.plus(new Point(radius * Math.cos(angle), radius * Math.sin(angle)))));
         }
         return new Outline(corners);
     }
