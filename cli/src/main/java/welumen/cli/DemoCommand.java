@@ -54,11 +54,12 @@ final class DemoCommand implements Callable<Integer> {
                 Math.clamp(text, 100, 200));
     }
 
+    /** Where this user's programs keep their data: XDG_DATA_HOME, else below HOME. */
     private static Path usualFolder() {
         var data = System.getenv("XDG_DATA_HOME");
-        var home = data == null || data.isBlank()
-                ? Path.of(System.getProperty("user.home"), ".local", "share")
-                : Path.of(data);
-        return home.resolve("welumen").resolve("demo");
+        if (data != null && !data.isBlank()) return Path.of(data, "welumen", "demo");
+        var home = System.getenv("HOME");
+        var below = home == null || home.isBlank() ? System.getProperty("user.home") : home;
+        return Path.of(below, ".local", "share", "welumen", "demo");
     }
 }
