@@ -4,6 +4,7 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.stage.Stage;
+import welumen.desktop.look.FirstFrame;
 
 /** The least that a JavaFX program can do: a window with a word in it. Says {@code painted} and ends. */
 final class BareWindow {
@@ -14,7 +15,11 @@ final class BareWindow {
             var stage = new Stage();
             stage.setScene(new Scene(new Label("Welumen"), 1280, 800));
             stage.show();
-            Painted.sayAndEnd();
+            FirstFrame.then(() -> {
+                System.out.println("painted");
+                System.out.flush();
+                System.exit(0);
+            });
         });
     }
 }

@@ -37,10 +37,11 @@ final class DemoCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
+        var options = options(); // refused before anything is written
         var kept = folder == null ? usualFolder() : folder;
         DemoWorkshop.fillIfNew(kept.toAbsolutePath(), today);
         var opening = new Windows.Opening(kept, DemoDay.clock(today), DemoWorkshop.PERSON, once);
-        return shots == null ? Windows.show(opening) : Windows.shoot(opening, options());
+        return shots == null ? Windows.show(opening) : Windows.shoot(opening, options);
     }
 
     private Shots.Options options() {
@@ -48,7 +49,7 @@ final class DemoCommand implements Callable<Integer> {
             throw new StoreException("--size is “%s”. Give it as 1280x800.".formatted(size));
         var sides = size.split("x");
         return new Shots.Options(
-                shots,
+                shots == null ? Path.of("") : shots,
                 new Dimension2D(Integer.parseInt(sides[0]), Integer.parseInt(sides[1])),
                 evening,
                 Math.clamp(text, 100, 200));

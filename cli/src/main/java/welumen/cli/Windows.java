@@ -5,11 +5,11 @@ import java.time.Clock;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.function.Consumer;
-import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import welumen.desktop.Shots;
 import welumen.desktop.WelumenWindow;
+import welumen.desktop.look.FirstFrame;
 import welumen.desktop.look.Look;
 import welumen.desktop.model.OpenedWorkshop;
 import welumen.journal.StoreException;
@@ -33,10 +33,15 @@ final class Windows {
     static synchronized void wakeToolkit() {
         if (woken) return;
         woken = true;
-        Platform.startup(() -> {
-            Look.prepare();
-            TOOLKIT.complete(null);
-        });
+        try {
+            Platform.startup(() -> {
+                Look.prepare();
+                TOOLKIT.complete(null);
+            });
+        } catch (RuntimeException | UnsatisfiedLinkError noScreen) {
+            TOOLKIT.completeExceptionally(
+                    new StoreException("No window can be opened here: %s.".formatted(noScreen.getMessage()), noScreen));
+        }
     }
 
     /** Shows the window until it is closed. */
@@ -50,7 +55,6 @@ final class Windows {
                     closed.completeExceptionally(fault);
                 }
             });
-            if (!opening.once()) Thread.ofVirtual().start(() -> backUp(workshop));
             join(closed);
         });
     }
@@ -87,16 +91,22 @@ final class Windows {
     }
 
     private static void showOn(Stage stage, OpenedWorkshop workshop, Opening opening, CompletableFuture<Void> closed) {
-        new WelumenWindow(workshop, opening.author(), new CameraStandin()).showOn(stage);
+        var window = new WelumenWindow(workshop, opening.author(), new CameraStandin());
+        window.showOn(stage);
         if (opening.once()) closeOncePainted(stage);
+        else Thread.ofVirtual().start(() -> backUp(workshop, window));
         stage.showingProperty().subscribe(showing -> {
             if (!showing) closed.complete(null);
         });
     }
 
-    private static void backUp(OpenedWorkshop workshop) {
+    private static void backUp(OpenedWorkshop workshop, WelumenWindow window) {
         var clock = workshop.clock();
-        workshop.folder().backUp(clock.instant().atZone(clock.getZone()).toLocalDate());
+        try {
+            workshop.folder().backUp(clock.instant().atZone(clock.getZone()).toLocalDate());
+        } catch (StoreException fault) {
+            Platform.runLater(() -> window.model().say(fault.getMessage()));
+        }
     }
 
     private static OpenedWorkshop opened(CompletableFuture<OpenedWorkshop> store) {
@@ -108,25 +118,13 @@ final class Windows {
         }
     }
 
-    /**
-     * For measuring the start, and for learning what it needs. What is asked for in the second pulse comes after that
-     * pulse has waited for the first frame to be painted.
-     */
+    /** For measuring the start, and for learning what it needs. */
     private static void closeOncePainted(Stage stage) {
-        new AnimationTimer() {
-            private int pulses;
-
-            @Override
-            public void handle(long now) {
-                if (++pulses < 2) return;
-                stop();
-                Platform.runLater(() -> {
-                    System.out.println("painted");
-                    System.out.flush();
-                    stage.close();
-                });
-            }
-        }.start();
+        FirstFrame.then(() -> {
+            System.out.println("painted");
+            System.out.flush();
+            stage.close();
+        });
     }
 
     private static void join(CompletableFuture<Void> done) {

@@ -31,6 +31,7 @@ class DemoCommandTest {
                         "9"))
                 .isEqualTo(2);
         assertThat(err.toString()).contains("1280x800");
+        assertThat(folder.resolve("demo")).doesNotExist();
         assertThat(command.execute("demo", "--folder", folder.resolve("demo").toString(), "--shots", shots.toString()))
                 .isZero();
         try (var files = Files.list(shots)) {

@@ -17,12 +17,9 @@ public final class FromPattern {
 
     private FromPattern() {}
 
-    /** All pieces in one material; of a handed pair the right one is the mirror image, its stretch mirrored too. */
-    public static List<CutPiece> pieces(List<Piece> pieces, String material) {
-        return pieces.stream()
-                .filter(piece -> piece.material().equals(material))
-                .flatMap(FromPattern::copies)
-                .toList();
+    /** All pieces, each in its material; of a handed pair the right one is the mirror image, its stretch mirrored too. */
+    public static List<CutPiece> pieces(List<Piece> pieces) {
+        return pieces.stream().flatMap(FromPattern::copies).toList();
     }
 
     private static Stream<CutPiece> copies(Piece piece) {

@@ -46,20 +46,12 @@ public record Progress(double share, int attention) {
     }
 
     private static Progress table(Job job, WorkStage stage) {
-        var toBuy = stage == WorkStage.STORES ? toBuy(job) : 0;
+        var toBuy = stage == WorkStage.STORES ? FixingLedger.toBuy(job.strip()).size() : 0;
         return switch (job.table()) {
             case CuttingTable.Clear() -> new Progress(0, toBuy);
             case CuttingTable.Laid(var problem, var plan) ->
                 new Progress(1, toBuy + plan.unplaced().size());
         };
-    }
-
-    /** How many kinds of fixing are short over all parts that are off. */
-    private static int toBuy(Job job) {
-        return (int) job.strip().off().stream()
-                .flatMap(part -> FixingLedger.of(job.strip(), part).stream())
-                .filter(row -> row.toBuy() > 0)
-                .count();
     }
 
     private static int withoutBag(Job job) {

@@ -45,6 +45,13 @@ public final class CuttingLine {
         return line;
     }
 
+    /** The area that these pieces take with their allowances, each as often as it is cut, in mm². */
+    public static double area(List<Piece> pieces) {
+        return pieces.stream()
+                .mapToDouble(piece -> of(piece).area() * piece.pairing().count())
+                .sum();
+    }
+
     /** A straight stretch of an edge, from a to b, with the unit normal that points out of the piece. */
     private record Stretch(Point a, Point b, double allowance, Point out) {
         static Stretch of(Point a, Point b, double allowance) {

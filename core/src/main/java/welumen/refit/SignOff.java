@@ -53,17 +53,17 @@ public final class SignOff {
         return out;
     }
 
-    /** How many fixings the part has to be signed off with. */
+    /** How many fixings the part has to be signed off with; a place of which nobody has said anything is one, too. */
     public static int places(StripLog strip, PartId part) {
         return FixingLedger.of(strip, part).stream()
-                .mapToInt(row -> row.places() - row.unaccounted())
+                .mapToInt(FixingLedger.Row::places)
                 .sum();
     }
 
     /** How many of them can go back. */
     public static int usable(StripLog strip, PartId part) {
         return FixingLedger.of(strip, part).stream()
-                .mapToInt(row -> Math.min(row.usable(), row.places() - row.unaccounted()))
+                .mapToInt(row -> Math.min(row.usable(), row.places()))
                 .sum();
     }
 

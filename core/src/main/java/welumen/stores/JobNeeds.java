@@ -4,10 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import welumen.cut.CuttingTable;
 import welumen.cut.Stock;
-import welumen.pattern.Pairing;
 import welumen.pattern.Piece;
 import welumen.pattern.Under;
 import welumen.stores.Adhesive.Face;
@@ -37,7 +38,7 @@ public final class JobNeeds {
                     return piece.lengthMm(i) * finish.rows() * (finish.isShared() ? 0.5 : 1);
                 })
                 .sum();
-        return once * quantity(piece);
+        return once * piece.pairing().count();
     }
 
     private static Optional<Need> leather(CuttingTable table) {
@@ -59,11 +60,13 @@ public final class JobNeeds {
         if (!plan.unplaced().isEmpty())
             working.add("%d pieces have no place yet: one more hide, or a change"
                     .formatted(plan.unplaced().size()));
-        var material = problem.pieces().isEmpty()
-                ? "hide"
-                : problem.pieces().getFirst().material();
-        var hides = plan.sheets().size();
-        var amount = "%d %s%s".formatted(hides, material, hides == 1 ? "" : "s");
+        var amount = plan.sheets().stream()
+                .collect(Collectors.groupingBy(
+                        use -> problem.stock(use.stock()).material(), TreeMap::new, Collectors.counting()))
+                .entrySet()
+                .stream()
+                .map(use -> "%d %s%s".formatted(use.getValue(), use.getKey(), use.getValue() == 1 ? "" : "s"))
+                .collect(Collectors.joining(", "));
         var more = plan.unplaced().isEmpty() ? "" : " and one more to buy";
         return Optional.of(new Need("leather", amount, amount + more, working));
     }
@@ -73,7 +76,8 @@ public final class JobNeeds {
         for (var under : List.of(Under.FOAM, Under.BOARD)) {
             var area = pieces.stream()
                             .filter(piece -> piece.under() == under)
-                            .mapToDouble(piece -> piece.net().area() * quantity(piece))
+                            .mapToDouble(piece ->
+                                    piece.net().area() * piece.pairing().count())
                             .sum()
                     / MM2_PER_M2;
             if (area == 0) continue;
@@ -81,9 +85,5 @@ public final class JobNeeds {
             faces.add(new Face(under.word(), area, under == Under.FOAM ? Adhesive.ON_FOAM : Adhesive.ON_BOARD));
         }
         return faces;
-    }
-
-    private static int quantity(Piece piece) {
-        return piece.pairing() == Pairing.ONE ? 1 : 2;
     }
 }

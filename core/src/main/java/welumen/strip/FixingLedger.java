@@ -34,6 +34,9 @@ public final class FixingLedger {
         }
     }
 
+    /** One thing to buy: so many of a kind and size. */
+    public record ToBuy(FixingKind kind, String size, int count) {}
+
     private record Key(FixingKind kind, String size) {}
 
     private FixingLedger() {}
@@ -69,6 +72,18 @@ public final class FixingLedger {
         }
         return rows.values().stream()
                 .sorted(Comparator.comparing(Row::kind).thenComparing(Row::size))
+                .toList();
+    }
+
+    /** What all parts that are off want bought, with the spare of their kind on each, by kind and then size. */
+    public static List<ToBuy> toBuy(StripLog log) {
+        var counts = new LinkedHashMap<Key, Integer>();
+        for (var part : log.off())
+            for (var row : of(log, part))
+                if (row.toBuy() > 0) counts.merge(new Key(row.kind(), row.size()), row.toBuy(), Integer::sum);
+        return counts.entrySet().stream()
+                .map(entry -> new ToBuy(entry.getKey().kind(), entry.getKey().size(), entry.getValue()))
+                .sorted(Comparator.comparing(ToBuy::kind).thenComparing(ToBuy::size))
                 .toList();
     }
 }

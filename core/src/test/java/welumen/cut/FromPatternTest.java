@@ -40,8 +40,7 @@ class FromPatternTest {
 
     @Test
     void aHandedPairIsTwoPiecesOneMirrored() {
-        var pieces =
-                FromPattern.pieces(List.of(piece(Pairing.LEFT_AND_RIGHT, new Grain.StretchAlong(30))), "sage hide");
+        var pieces = FromPattern.pieces(List.of(piece(Pairing.LEFT_AND_RIGHT, new Grain.StretchAlong(30))));
         assertThat(pieces).extracting(CutPiece::id).containsExactly("bolster-left", "bolster-right");
         var left = pieces.getFirst();
         var right = pieces.getLast();
@@ -56,10 +55,10 @@ class FromPatternTest {
     @Test
     void piecesAreCutWithTheirAllowances() {
         var one = piece(Pairing.TWO_ALIKE, new Grain.AnyWay());
-        var cut = FromPattern.pieces(List.of(one), "sage hide").getFirst();
+        var cut = FromPattern.pieces(List.of(one)).getFirst();
         assertThat(cut.quantity()).isEqualTo(2);
         assertThat(cut.shape().outline()).isEqualTo(CuttingLine.of(one));
-        assertThat(FromPattern.pieces(List.of(one), "wool")).isEmpty();
+        assertThat(cut.material()).isEqualTo("sage hide");
     }
 
     @Test

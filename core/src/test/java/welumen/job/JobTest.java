@@ -106,6 +106,13 @@ class JobTest {
     }
 
     @Test
+    void aPlaceOfWhichNobodySaidAnythingIsShort() {
+        var job = log(log(start(), Saloon.SEAL, "off"), Saloon.SILL, "5 screws no. 8, off, bag 1");
+        assertThat(SignOff.objections(job.strip(), job.survey(), job.refit(), Saloon.SILL))
+                .containsExactly(new Objection.Short(8, 5));
+    }
+
+    @Test
     void theDiaryPutsWhatKeepsOthersWaitingFirst() {
         var job = log(log(start(), Saloon.SEAL, "off"), Saloon.SILL, "6 screws no. 8, 2 clips, bag 1");
         var tasks = WhatNext.of(job.cabin(), job.strip(), job.survey(), job.refit());

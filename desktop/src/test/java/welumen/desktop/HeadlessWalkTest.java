@@ -16,7 +16,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import welumen.cabin.PartId;
 import welumen.job.WorkStage;
-import welumen.survey.SurveyChange;
 
 /** Walks through the real interface without a screen. */
 class HeadlessWalkTest {
@@ -152,9 +151,24 @@ class HeadlessWalkTest {
         bench.click("put-back");
         assertThat(bench.ask(() -> bench.model().job().refit().isFitted(carpet)))
                 .isFalse();
-        bench.ask(() -> bench.model()
-                .make(new welumen.job.JobChange.AtSurvey(
-                        new SurveyChange.HoldLifted(new PartId("right-rear-floor"), "a qualified welder"))));
+        var floor = new PartId("right-rear-floor");
+        pick(floor);
+        bench.go(WorkStage.SURVEY);
+        bench.robot.clickOn("Let it go"); // in nobody's name
+        bench.settle();
+        assertThat(bench.ask(() -> bench.model().job().survey().isHeld(floor))).isTrue();
+        bench.typeAndEnter("seen-by", "a qualified welder");
+        assertThat(bench.ask(() -> bench.model().job().survey().isHeld(floor))).isFalse();
+        bench.go(WorkStage.REFIT);
+        pick(carpet);
         assertThat(bench.answer()).startsWith("Not yet: the right rear underlay goes in first");
+    }
+
+    private void pick(PartId part) {
+        bench.ask(() -> {
+            bench.model().pickedProperty().set(part);
+            return null;
+        });
+        bench.settle();
     }
 }

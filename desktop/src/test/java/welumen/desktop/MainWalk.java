@@ -7,7 +7,6 @@ import java.nio.file.Files;
 import java.util.List;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.Pane;
 import welumen.cabin.PartId;
 import welumen.cabin.PartState;
 import welumen.cut.CuttingTable;
@@ -185,7 +184,7 @@ final class MainWalk {
         bench.settle();
     }
 
-    /** Chooses by keyboard in a box that has the focus after a click on it. */
+    /** Sets a choice box; its list is the toolkit's own and is not walked. */
     private <T> void choose(String id, T value) {
         bench.ask(() -> {
             @SuppressWarnings("unchecked")
@@ -195,6 +194,5 @@ final class MainWalk {
             return null;
         });
         bench.settle();
-        assertThat(bench.robot.lookup("#part-felt").tryQueryAs(Pane.class)).isNotNull();
     }
 }

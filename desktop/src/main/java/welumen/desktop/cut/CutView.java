@@ -24,7 +24,6 @@ import welumen.job.JobChange.AtCut;
 
 /** Lays the pattern's pieces out on the hides in stock, better while it runs, and keeps the plan when it ends. */
 public final class CutView extends StagePane {
-    private static final String MATERIAL = "sage hide";
     private static final double GAP = 3;
     private static final NestOptions OPTIONS = NestOptions.USUAL.withTime(Duration.ofSeconds(12));
 
@@ -66,9 +65,10 @@ public final class CutView extends StagePane {
         return layOut;
     }
 
+    /** Turning to another stage ends the search and keeps the best. */
     @Override
     public void close() {
-        leave();
+        finishNow();
         super.close();
     }
 
@@ -84,10 +84,8 @@ public final class CutView extends StagePane {
     private CutProblem problem() {
         return new CutProblem(
                 GAP,
-                FromPattern.pieces(model.job().patterns().pieces(), MATERIAL),
-                model.workshop().stock().stream()
-                        .filter(stock -> stock.material().equals(MATERIAL))
-                        .toList(),
+                FromPattern.pieces(model.job().patterns().pieces()),
+                model.workshop().stock(),
                 List.of());
     }
 
@@ -167,9 +165,12 @@ public final class CutView extends StagePane {
         task.valueProperty().subscribe(plan -> {
             if (plan != null && running.isPresent()) showRunning(task, plan);
         });
+        var job = model.openedProperty().get();
         task.setOnSucceeded(_ -> {
             end();
-            model.make(new AtCut(new PlanAccepted(task.problem(), task.getValue())));
+            if (model.openedProperty().get() == job)
+                model.make(new AtCut(new PlanAccepted(task.problem(), task.getValue())));
+            else model.say("The plan for the %s was left, since another job was opened.".formatted(job.title()));
         });
         task.setOnFailed(_ -> {
             end();

@@ -46,6 +46,7 @@ final class LayOut extends Task<CutPlan> {
         assert Platform.isFxApplicationThread();
         var thread = new Thread(this, "laying out, in charge");
         thread.setDaemon(true);
+        thread.setPriority(Thread.NORM_PRIORITY - 1);
         thread.start();
     }
 }

@@ -1,9 +1,5 @@
 package welumen.desktop.handover;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -14,7 +10,6 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.StagePane;
-import welumen.files.report.JobLogPdf;
 import welumen.job.JobChange;
 import welumen.job.Said;
 import welumen.journal.Entry;
@@ -66,18 +61,6 @@ public final class HandoverView extends StagePane {
     }
 
     private void print() {
-        try {
-            var pdf = JobLogPdf.write(model.job(), model.log(), model.workshop().name(), model.zone());
-            var file = model.paper(
-                    "%s %s.pdf".formatted(model.openedProperty().get().title(), model.today()));
-            Files.createDirectories(file.getParent());
-            var half = Path.of(file + ".half");
-            Files.write(half, pdf);
-            Files.move(half, file, StandardCopyOption.REPLACE_EXISTING);
-            printed.setText("Printed to " + file);
-        } catch (IOException fault) {
-            model.say("The log could not be printed: %s. See that the workshop's folder can be written."
-                    .formatted(fault.getMessage()));
-        }
+        model.printLog().ifPresent(file -> printed.setText("Printed to " + file));
     }
 }

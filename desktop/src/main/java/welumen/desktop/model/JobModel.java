@@ -16,6 +16,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
 import welumen.evidence.Camera;
+import welumen.files.report.JobLogPdf;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.job.Job;
 import welumen.job.JobChange;
@@ -105,9 +106,17 @@ public final class JobModel {
         return folder.photos().file(hash);
     }
 
-    /** Where a sheet of paper of this name goes; signs that a file's name cannot have are left out. */
-    public Path paper(String name) {
-        return folder.path().resolve("paper").resolve(name.replaceAll("[^\\p{L}\\p{N} .-]", ""));
+    /** Writes the job's log as a PDF into the workshop's folder; empty, with trouble said, where that cannot be. */
+    public Optional<Path> printLog() {
+        var pdf = JobLogPdf.write(job(), log(), workshop().name(), zone());
+        try {
+            trouble.set("");
+            return Optional.of(
+                    folder.keepPaper("%s %s.pdf".formatted(opened.get().title(), today()), pdf));
+        } catch (StoreException fault) {
+            trouble.set(fault.getMessage());
+            return Optional.empty();
+        }
     }
 
     /** The entries that stand, oldest first. */

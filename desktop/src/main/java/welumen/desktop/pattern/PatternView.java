@@ -26,7 +26,6 @@ import welumen.measure.Parsed.Understood;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
-import welumen.pattern.Pairing;
 import welumen.pattern.PatternChange.EdgeFinished;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.Piece;
@@ -34,8 +33,6 @@ import welumen.pattern.PieceText;
 
 /** One part's pieces on the felt: pick an edge, change its finish, and the cutting line follows at once. */
 public final class PatternView extends StagePane {
-    private static final String MATERIAL = "sage hide";
-
     private final ObjectProperty<PickedEdge> picked = new SimpleObjectProperty<>();
     private final PatternFelt felt;
     private final ListView<Integer> edges = new ListView<>();
@@ -124,12 +121,8 @@ public final class PatternView extends StagePane {
                     "Pattern", "No piece has been drawn yet.", "Type a name and its sizes, and it lies on the felt.");
             return;
         }
-        var cut = pieces.stream()
-                .mapToInt(piece -> piece.pairing() == Pairing.ONE ? 1 : 2)
-                .sum();
-        var area = pieces.stream()
-                .mapToDouble(piece -> CuttingLine.of(piece).area() * (piece.pairing() == Pairing.ONE ? 1 : 2))
-                .sum();
+        var cut = pieces.stream().mapToInt(piece -> piece.pairing().count()).sum();
+        var area = CuttingLine.area(pieces);
         headline.say(
                 model.job().cabin().one(pieces.getFirst().part()).title(),
                 "%d pieces, %d to cut: %s with allowances.".formatted(pieces.size(), cut, Words.squareMetres(area)),
@@ -192,10 +185,18 @@ public final class PatternView extends StagePane {
         model.make(new AtPattern(new EdgeFinished(at.piece(), at.edge(), newFinish, mm)));
     }
 
+    /** What a new piece is cut from: as the last piece drawn, else as the first in stock. */
+    private String material() {
+        var pieces = pieces();
+        if (!pieces.isEmpty()) return pieces.getLast().material();
+        var stock = model.workshop().stock();
+        return stock.isEmpty() ? "leather" : stock.getFirst().material();
+    }
+
     private void drawPiece() {
         var part = model.picked();
         if (part.isEmpty()) return;
-        switch (PieceText.read(drawing.getText(), part.get().id(), MATERIAL)) {
+        switch (PieceText.read(drawing.getText(), part.get().id(), material())) {
             case Refused<Piece>(var why) -> wrong.setText(why);
             case Understood<Piece>(var piece) -> {
                 wrong.setText("");

@@ -1,7 +1,6 @@
 package welumen.desktop.stores;
 
 import java.util.List;
-import java.util.TreeMap;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -71,17 +70,15 @@ public final class StoresView extends StagePane {
 
     private void showFixings() {
         fixings.getChildren().clear();
-        var rows = new TreeMap<String, Integer>();
-        for (var part : model.job().strip().off())
-            for (var row : FixingLedger.of(model.job().strip(), part))
-                if (row.toBuy() > 0)
-                    rows.merge(
-                            row.kind().word(2) + (row.size().isEmpty() ? "" : " " + row.size()),
-                            row.toBuy(),
-                            Integer::sum);
-        rows.forEach((what, count) ->
-                fixings.getChildren().add(Nodes.label("%d × %s".formatted(count, what), Styles.STRONG)));
-        if (rows.isEmpty())
+        var toBuy = FixingLedger.toBuy(model.job().strip());
+        for (var one : toBuy)
+            fixings.getChildren()
+                    .add(Nodes.label(
+                            "%d × %s %s"
+                                    .formatted(one.count(), one.kind().word(2), one.size())
+                                    .strip(),
+                            Styles.STRONG));
+        if (toBuy.isEmpty())
             fixings.getChildren().add(Nodes.label("None: all that came out can go back.", Styles.SECOND));
     }
 }

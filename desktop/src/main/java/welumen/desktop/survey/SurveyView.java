@@ -135,19 +135,31 @@ public final class SurveyView extends StagePane {
 
     private void showHold(Part part) {
         if (!model.job().survey().isHeld(part.id())) return;
-        var because = model.job().survey().holds().get(part.id());
+        var by = new TextField();
+        by.setId("seen-by");
+        by.setPromptText("name, and what they may decide");
+        by.setOnAction(_ -> letGo(part, by));
         var box = Nodes.column(
                 6,
-                Nodes.label("Held: " + because, Styles.STRONG, Styles.DANGER),
+                Nodes.label("Held: " + model.job().survey().holds().get(part.id()), Styles.STRONG, Styles.DANGER),
                 Nodes.label(
                         "Nothing may cover it until somebody qualified has seen to it; local rules come first.",
                         Styles.NOTE),
-                Nodes.button(
-                        "Let it go: it was seen to",
-                        "Lift the hold",
-                        () -> model.make(new AtSurvey(new HoldLifted(part.id(), "a qualified hand")))));
+                Nodes.field("Who has seen to it?", by),
+                Nodes.button("Let it go", "Lift the hold, in the name of who has seen to it", () -> letGo(part, by)));
         box.getStyleClass().add(Styles.CARD);
         treatments.getChildren().add(box);
+    }
+
+    /** A hold is let go in somebody's name, never in nobody's. */
+    private void letGo(Part part, TextField by) {
+        if (by.getText().isBlank()) {
+            wrong.setText("Say who has seen to it: a hold is not let go in nobody's name.");
+            by.requestFocus();
+            return;
+        }
+        wrong.setText("");
+        model.make(new AtSurvey(new HoldLifted(part.id(), by.getText().strip())));
     }
 
     private Node card(Part part, Treatment treatment) {

@@ -7,6 +7,8 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
@@ -104,9 +106,15 @@ class JobModelTest {
     }
 
     @Test
-    void paperHasANameThatEveryComputerTakes() {
-        assertThat(model.paper("1963 Varrow: \"Selkie\"/\\ 2026.pdf").getFileName())
-                .hasToString("1963 Varrow Selkie 2026.pdf");
+    void theLogIsPrintedOrItIsSaidWhyNot() throws IOException {
+        var file = model.printLog().orElseThrow();
+        assertThat(file.getFileName()).hasToString("1963 Varrow Selkie saloon 2026-04-14.pdf");
+        assertThat(file).isNotEmptyFile();
+        Files.delete(file);
+        Files.delete(file.getParent());
+        Files.writeString(file.getParent(), "in the way");
+        assertThat(model.printLog()).isEmpty();
+        assertThat(model.troubleProperty().get()).contains("could not be printed");
     }
 
     @Test

@@ -3,6 +3,7 @@ package welumen.files.workshop;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -65,8 +66,24 @@ public final class WorkshopFolder implements AutoCloseable {
         return Journal.open(store, job, JobChange.class, clock, Job.EMPTY, Job::after);
     }
 
-    public Path path() {
-        return folder;
+    /**
+     * Keeps a sheet of paper under a name, from which signs that no file's name can have are left out.
+     *
+     * @throws StoreException if it cannot be written; nothing half-written is left under the name
+     */
+    public Path keepPaper(String name, byte[] content) {
+        var file = folder.resolve("paper").resolve(name.replaceAll("[^\\p{L}\\p{N} .-]", ""));
+        try {
+            Files.createDirectories(file.getParent());
+            var half = Path.of(file + ".half");
+            Files.write(half, content);
+            return Files.move(half, file, StandardCopyOption.REPLACE_EXISTING);
+        } catch (IOException fault) {
+            throw new StoreException(
+                    "[%s] could not be printed: %s. See that the workshop's folder can be written."
+                            .formatted(file, fault.getMessage()),
+                    fault);
+        }
     }
 
     public Photos photos() {
