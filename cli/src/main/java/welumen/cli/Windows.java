@@ -34,13 +34,20 @@ final class Windows {
         if (woken) return;
         woken = true;
         try {
-            Platform.startup(() -> {
-                Look.prepare();
-                TOOLKIT.complete(null);
-            });
+            Platform.startup(Windows::prepare);
         } catch (RuntimeException | UnsatisfiedLinkError noScreen) {
             TOOLKIT.completeExceptionally(
                     new StoreException("No window can be opened here: %s.".formatted(noScreen.getMessage()), noScreen));
+        }
+    }
+
+    /** Whatever happens here, whoever waits for the toolkit hears of it. */
+    private static void prepare() {
+        try {
+            Look.prepare();
+            TOOLKIT.complete(null);
+        } catch (RuntimeException fault) {
+            TOOLKIT.completeExceptionally(fault);
         }
     }
 
@@ -86,7 +93,7 @@ final class Windows {
             use.accept(store.join());
             return 0;
         } finally {
-            Platform.exit();
+            if (TOOLKIT.isDone() && !TOOLKIT.isCompletedExceptionally()) Platform.exit(); // else it would wait for ever
         }
     }
 

@@ -140,6 +140,17 @@ class HeadlessWalkTest {
     }
 
     @Test
+    void theTextGrowsAndShrinksByKeyWithinItsBounds() {
+        Parent root = bench.ask(() -> bench.robot.lookup(".root").query());
+        bench.robot.press(KeyCode.CONTROL).type(KeyCode.EQUALS, 3).release(KeyCode.CONTROL);
+        bench.settle();
+        assertThat(root.getStyle()).isEqualTo("-fx-font-size: 18px");
+        bench.robot.press(KeyCode.CONTROL).type(KeyCode.MINUS, 9).release(KeyCode.CONTROL);
+        bench.settle();
+        assertThat(root.getStyle()).isEqualTo("-fx-font-size: 14px");
+    }
+
+    @Test
     void aHeldPartStopsWhatWouldCoverIt() {
         var carpet = new PartId("right-rear-carpet");
         bench.go(WorkStage.REFIT);
