@@ -16,7 +16,7 @@ final class BareWindow {
             stage.setScene(new Scene(new Label("Welumen"), 1280, 800));
             stage.show();
             FirstFrame.then(() -> {
-                System.out.println("painted");
+                System.out.println("answer painted");
                 System.out.flush();
                 System.exit(0);
             });

@@ -7,9 +7,9 @@ import java.util.concurrent.CompletionException;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.stage.Stage;
+import welumen.desktop.Painted;
 import welumen.desktop.Shots;
 import welumen.desktop.WelumenWindow;
-import welumen.desktop.look.FirstFrame;
 import welumen.desktop.look.Look;
 import welumen.desktop.model.OpenedWorkshop;
 import welumen.journal.StoreException;
@@ -99,9 +99,11 @@ final class Windows {
 
     private static void showOn(Stage stage, OpenedWorkshop workshop, Opening opening, CompletableFuture<Void> closed) {
         var window = new WelumenWindow(workshop, opening.author(), new CameraStandin());
-        window.showOn(stage);
-        if (opening.once()) closeOncePainted(stage);
-        else Thread.ofVirtual().start(() -> backUp(workshop, window));
+        if (opening.once()) window.showOn(stage, sayAndClose(stage));
+        else {
+            window.showOn(stage);
+            Thread.ofVirtual().start(() -> backUp(workshop, window));
+        }
         stage.showingProperty().subscribe(showing -> {
             if (!showing) closed.complete(null);
         });
@@ -126,12 +128,24 @@ final class Windows {
     }
 
     /** For measuring the start, and for learning what it needs. */
-    private static void closeOncePainted(Stage stage) {
-        FirstFrame.then(() -> {
-            System.out.println("painted");
-            System.out.flush();
-            stage.close();
-        });
+    private static Painted sayAndClose(Stage stage) {
+        return new Painted() {
+            @Override
+            public void answer() {
+                say("answer painted");
+            }
+
+            @Override
+            public void whole() {
+                say("whole window painted");
+                stage.close();
+            }
+        };
+    }
+
+    private static void say(String word) {
+        System.out.println(word);
+        System.out.flush();
     }
 
     private static void join(CompletableFuture<Void> done) {

@@ -8,6 +8,7 @@ import javafx.scene.Scene;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import welumen.desktop.frame.Frame;
+import welumen.desktop.look.FirstFrame;
 import welumen.desktop.look.Look;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.model.OpenedWorkshop;
@@ -19,6 +20,7 @@ public final class WelumenWindow {
     private static final double HEIGHT = 800;
 
     private final JobModel model;
+    private final Frame frame;
     private final Scene scene;
 
     public WelumenWindow(OpenedWorkshop workshop, String author, Camera camera) {
@@ -28,7 +30,8 @@ public final class WelumenWindow {
     /** A window of another size, in pixels. */
     public WelumenWindow(OpenedWorkshop workshop, String author, Camera camera, Dimension2D size) {
         model = new JobModel(workshop, author, camera);
-        scene = new Scene(new Frame(model, Stages::of), size.getWidth(), size.getHeight());
+        frame = new Frame(model, Stages::of);
+        scene = new Scene(frame, size.getWidth(), size.getHeight());
         Look.dress(scene, false);
     }
 
@@ -45,8 +48,13 @@ public final class WelumenWindow {
         Look.scale(scene, percent);
     }
 
-    /** Shows it on a stage of the toolkit, and lets the clocks tick. */
+    /** Shows it on a stage of the toolkit, the answer first, and lets the clocks tick. */
     public void showOn(Stage stage) {
+        showOn(stage, Painted.NOBODY_ASKS);
+    }
+
+    /** Shows it, and tells how far its painting is. */
+    public void showOn(Stage stage, Painted painted) {
         stage.setTitle("Welumen · " + model.workshop().name());
         stage.setMinWidth(1024);
         stage.setMinHeight(700);
@@ -56,5 +64,10 @@ public final class WelumenWindow {
         ticking.play();
         stage.setOnHidden(_ -> ticking.stop());
         stage.show();
+        FirstFrame.then(() -> {
+            painted.answer();
+            frame.fillIn();
+            FirstFrame.then(painted::whole);
+        });
     }
 }

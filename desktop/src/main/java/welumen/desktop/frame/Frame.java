@@ -25,6 +25,7 @@ public final class Frame extends BorderPane {
     private final StackPane middle = new StackPane();
     private @Nullable LargeCabin largeCabin;
     private StagePane open;
+    private boolean filled;
     private boolean evening;
     private int percent = 100;
 
@@ -32,8 +33,6 @@ public final class Frame extends BorderPane {
         this.model = model;
         this.stages = stages;
         setTop(new Tape(model));
-        setLeft(new CabinView(model, this::openLarge));
-        setBottom(new BenchRail(model, this::turnEvening));
         var centre = new VBox(trouble(), middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
         middle.setMinWidth(0);
@@ -41,6 +40,15 @@ public final class Frame extends BorderPane {
         setCenter(centre);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         model.stageProperty().subscribe(this::showStage);
+    }
+
+    /** Adds what is around the answer, once that has been painted: the cabin, the rail and the stage's detail. */
+    public void fillIn() {
+        setLeft(new CabinView(model, this::openLarge));
+        setBottom(new BenchRail(model, this::turnEvening));
+        filled = true;
+        open.showRest();
+        open.first().requestFocus();
     }
 
     private HBox trouble() {
@@ -62,6 +70,7 @@ public final class Frame extends BorderPane {
         if (open != null) open.close();
         open = stages.apply(stage, model);
         open.setMinHeight(0);
+        if (!filled) open.answerFirst();
         middle.getChildren().setAll(open);
         largeCabin = null;
         open.open();

@@ -1,5 +1,7 @@
 package welumen.desktop.stage;
 
+import java.util.ArrayList;
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
@@ -10,6 +12,7 @@ import welumen.desktop.model.JobModel;
 public abstract class StagePane extends VBox {
     protected final JobModel model;
     protected final Headline headline = new Headline();
+    private final List<Node> rest = new ArrayList<>();
     private Subscription listening = Subscription.EMPTY;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -26,6 +29,18 @@ public abstract class StagePane extends VBox {
 
     /** The control that has the keyboard first. */
     public abstract Node first();
+
+    /** Keeps all but the answer out of the window until {@link #showRest}: the answer is painted the sooner. */
+    public final void answerFirst() {
+        var below = getChildren().subList(1, getChildren().size());
+        rest.addAll(below);
+        below.clear();
+    }
+
+    public final void showRest() {
+        getChildren().addAll(rest);
+        rest.clear();
+    }
 
     public final void open() {
         listening = model.jobProperty()
