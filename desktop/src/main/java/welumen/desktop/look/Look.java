@@ -3,11 +3,7 @@ package welumen.desktop.look;
 import java.util.List;
 import java.util.Objects;
 import javafx.scene.Scene;
-import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
 
@@ -31,19 +27,11 @@ public final class Look {
     }
 
     /**
-     * Reads the fonts and the style sheet and brings the usual controls to life, unseen. Called while the workshop is
-     * still being read, it takes nothing from anybody; without it the first stage would wait for all that.
+     * Reads the fonts and the style sheet and dresses a word in them, unseen: as much as the first answer needs. Called
+     * while the workshop is still being read; without it the answer would wait for all that.
      */
     public static void prepare() {
-        var box = new ComboBox<String>();
-        box.getItems().add("Welumen");
-        box.setValue("Welumen");
-        var scene = new Scene(new VBox(
-                new Label("Welumen"),
-                new Button("Welumen"),
-                new TextField("Welumen"),
-                box,
-                new ScrollPane(new Label("Welumen"))));
+        var scene = new Scene(new VBox(new Label("Welumen")));
         dress(scene, false);
         scene.getRoot().applyCss();
         scene.getRoot().layout();
