@@ -1,6 +1,13 @@
 # Finds a JDK 25 or newer and Maven, and says plainly what is missing. Read by ./welumen and ./check.
 
-java_version() { "$1/bin/javac" -version 2>&1 | sed -n 's/^javac \([0-9]*\).*/\1/p'; }
+# As its own paper says: asking javac starts a JVM, which takes longer than starting Welumen.
+java_version() {
+    local line
+    [ -r "$1/release" ] || return 0
+    while read -r line; do
+        [[ $line =~ ^JAVA_VERSION=\"?([0-9]+) ]] && echo "${BASH_REMATCH[1]}" && return
+    done <"$1/release"
+}
 
 find_jdk() {
     local candidate version best="" best_version=0

@@ -23,19 +23,30 @@ public final class Main implements Runnable {
     private Main() {}
 
     public static void main(String[] args) {
-        if (opensAWindow(args)) Thread.ofPlatform().daemon().start(Windows::wakeToolkit); // while the words are read
-        System.exit(commandLine().execute(args));
+        var words = List.of(args);
+        var asksForHelp = words.contains("--help") || words.contains("-h");
+        System.exit(
+                switch (words.isEmpty() || asksForHelp ? "" : words.getFirst()) {
+                    case "demo" -> openWindow(new DemoCommand(), words);
+                    case "open" -> openWindow(new OpenCommand(), words);
+                    default -> commandLine().execute(args);
+                });
     }
 
-    private static boolean opensAWindow(String[] args) {
-        return args.length > 0
-                && (args[0].equals("demo") || args[0].equals("open"))
-                && !List.of(args).contains("--help");
+    /** The toolkit wakes while the words are read, and the other commands, which take as long again, are left unread. */
+    private static int openWindow(Object command, List<String> words) {
+        Thread.ofPlatform().daemon().start(Windows::wakeToolkit);
+        return ready(new CommandLine(command))
+                .setCommandName("welumen " + words.getFirst())
+                .execute(words.stream().skip(1).toArray(String[]::new));
     }
 
     static CommandLine commandLine() {
-        return new CommandLine(new Main())
-                .setCaseInsensitiveEnumValuesAllowed(true)
+        return ready(new CommandLine(new Main()));
+    }
+
+    private static CommandLine ready(CommandLine line) {
+        return line.setCaseInsensitiveEnumValuesAllowed(true)
                 .setExecutionExceptionHandler((fault, command, _) -> status(fault, command.getErr()));
     }
 

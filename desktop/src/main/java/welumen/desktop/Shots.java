@@ -30,6 +30,7 @@ public final class Shots {
     public static void write(WelumenWindow window, Options options) {
         var folder = options.folder();
         try {
+            window.fillIn();
             window.look(options.evening(), options.percent());
             Files.createDirectories(folder);
             for (var stage : WorkStage.values()) {

@@ -43,6 +43,11 @@ public final class WelumenWindow {
         return scene;
     }
 
+    /** Adds at once what {@link #showOn} adds only after the answer has been painted. */
+    void fillIn() {
+        frame.fillIn();
+    }
+
     void look(boolean evening, int percent) {
         Look.evening(scene, evening);
         Look.scale(scene, percent);

@@ -3,6 +3,8 @@ package welumen.desktop;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
@@ -43,17 +45,27 @@ final class Workbench implements AutoCloseable {
 
     private void show() {
         workshop = OpenedWorkshop.open(folder, clock);
+        var whole = new CompletableFuture<Void>();
         try {
-            FxToolkit.setupStage(this::show);
-        } catch (java.util.concurrent.TimeoutException late) {
+            FxToolkit.setupStage(stage -> show(stage, whole));
+            whole.get(30, TimeUnit.SECONDS);
+        } catch (java.util.concurrent.TimeoutException | ExecutionException | InterruptedException late) {
             throw new IllegalStateException(late);
         }
         settle();
     }
 
-    private void show(Stage stage) {
+    private void show(Stage stage, CompletableFuture<Void> whole) {
         window = new WelumenWindow(workshop, DemoWorkshop.PERSON, new CameraStandin());
-        window.showOn(stage);
+        window.showOn(stage, new Painted() {
+            @Override
+            public void answer() {}
+
+            @Override
+            public void whole() {
+                whole.complete(null);
+            }
+        });
         stage.requestFocus();
     }
 

@@ -47,7 +47,7 @@ public final class Frame extends BorderPane {
         setLeft(new CabinView(model, this::openLarge));
         setBottom(new BenchRail(model, this::turnEvening));
         filled = true;
-        open.showRest();
+        open.open();
         open.first().requestFocus();
     }
 
@@ -70,10 +70,10 @@ public final class Frame extends BorderPane {
         if (open != null) open.close();
         open = stages.apply(stage, model);
         open.setMinHeight(0);
-        if (!filled) open.answerFirst();
         middle.getChildren().setAll(open);
         largeCabin = null;
-        open.open();
+        if (filled) open.open();
+        else open.openWithAnswer();
         open.first().requestFocus();
     }
 

@@ -70,17 +70,23 @@ public final class IntakeView extends StagePane {
     @Override
     protected void refresh() {
         wrong.setText("");
+        answer();
         if (model.job().intake() instanceof Intake.TakenIn taken) show(taken);
+        showStandards();
+        showParts();
+    }
+
+    @Override
+    protected void answer() {
+        if (model.job().intake() instanceof Intake.TakenIn taken) say(taken);
         else
             headline.say(
                     model.openedProperty().get().title(),
                     "This car has not been taken in yet.",
                     model.openedProperty().get().note() + " Type what is agreed, then “Agree”.");
-        showStandards();
-        showParts();
     }
 
-    private void show(Intake.TakenIn taken) {
+    private void say(Intake.TakenIn taken) {
         var agreement = taken.agreement();
         var days = ChronoUnit.DAYS.between(model.today(), agreement.due());
         headline.say(
@@ -93,6 +99,10 @@ public final class IntakeView extends StagePane {
                                 .formatted(
                                         days, Words.capital(agreement.standard().meaning()))
                         : "It was due %d days ago.".formatted(-days));
+    }
+
+    private void show(Intake.TakenIn taken) {
+        var agreement = taken.agreement();
         standard = agreement.standard();
         car.setText(taken.car().name());
         year.setText(Integer.toString(taken.car().year()));

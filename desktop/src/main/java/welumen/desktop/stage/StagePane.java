@@ -30,19 +30,21 @@ public abstract class StagePane extends VBox {
     /** The control that has the keyboard first. */
     public abstract Node first();
 
-    /** Keeps all but the answer out of the window until {@link #showRest}: the answer is painted the sooner. */
-    public final void answerFirst() {
-        var below = getChildren().subList(1, getChildren().size());
-        rest.addAll(below);
-        below.clear();
+    /** Says the answer. A stage that a window begins with does no more here, so that it stands there at once. */
+    protected void answer() {
+        refresh();
     }
 
-    public final void showRest() {
-        getChildren().addAll(rest);
-        rest.clear();
+    /** Shows the answer alone, for {@link #open} to add the rest: it is painted the sooner. */
+    public final void openWithAnswer() {
+        rest.addAll(getChildren().subList(1, getChildren().size()));
+        getChildren().remove(1, getChildren().size());
+        answer();
     }
 
     public final void open() {
+        getChildren().addAll(rest);
+        rest.clear();
         listening = model.jobProperty()
                 .subscribe(this::refresh)
                 .and(model.pickedProperty().subscribe(this::refresh));
