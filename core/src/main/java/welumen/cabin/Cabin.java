@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
+import welumen.cabin.CabinChange.PartStruckOff;
 import welumen.cabin.CabinChange.PartsListed;
 
 /** The parts of one car, in the order in which they were listed; no two of one name. */
@@ -22,6 +23,8 @@ public record Cabin(List<Part> parts) {
                 listed.forEach(part -> byName.put(part.id(), part));
                 yield new Cabin(new ArrayList<>(byName.values()));
             }
+            case PartStruckOff(var part) ->
+                new Cabin(parts.stream().filter(one -> !one.id().equals(part)).toList());
         };
     }
 
@@ -34,6 +37,20 @@ public record Cabin(List<Part> parts) {
         return findOne(id)
                 .orElseThrow(
                         () -> new IllegalArgumentException("The car has no part [%s]. List it first.".formatted(id)));
+    }
+
+    /** The parts that come off with an assembly, its parts' own parts included. */
+    public List<Part> partsOf(PartId assembly) {
+        return parts.stream().filter(part -> isWithin(part, assembly)).toList();
+    }
+
+    private boolean isWithin(Part part, PartId assembly) {
+        var up = part.within();
+        for (var steps = 0; up instanceof Within.Assembly(var above) && steps < parts.size(); steps++) {
+            if (above.equals(assembly)) return true;
+            up = findOne(above).map(Part::within).orElse(new Within.TheCar());
+        }
+        return false;
     }
 
     public List<Part> at(Spot spot) {

@@ -10,4 +10,7 @@ public sealed interface CabinChange {
             parts = List.copyOf(parts);
         }
     }
+
+    /** A part that this car does not have after all. */
+    record PartStruckOff(PartId part) implements CabinChange {}
 }

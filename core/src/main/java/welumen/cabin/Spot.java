@@ -7,7 +7,7 @@ import welumen.shape.Point;
 
 /**
  * The places of the unfolded cabin: the floor in the middle, the sides folded out, bulkhead and dash in front, shelf,
- * boot and headlining behind. Coordinates run right and <em>down</em> the sheet, 0 to {@link #WIDTH} and
+ * load space and headlining behind. A front bench stands where two seats would. Coordinates run right and <em>down</em> the sheet, 0 to {@link #WIDTH} and
  * 0 to {@link #HEIGHT}, nose of the car at the top, left of the car on the left.
  */
 public enum Spot {
@@ -27,7 +27,9 @@ public enum Spot {
     FLOOR_REAR_LEFT("rear floor", 66, 238, 122, 238, 122, 314, 66, 314),
     FLOOR_REAR_RIGHT("rear floor", 142, 238, 198, 238, 198, 314, 142, 314),
     REAR_SEAT("rear seat", 66, 320, 132, 312, 198, 320, 198, 396, 66, 396),
-    SHELF("shelf", 66, 402, 198, 402, 188, 446, 76, 446),
+    BENCH("bench seat", 70, 158, 82, 146, 182, 146, 194, 158, 194, 232, 70, 232),
+    SHELF("shelf", 66, 402, 198, 402, 194, 422, 70, 422),
+    LOAD_SPACE("load space", 70, 426, 194, 426, 188, 448, 76, 448),
     HEADLINING("headlining", 42, 454, 222, 454, 228, 496, 222, 538, 42, 538, 36, 496);
 
     /** The width and height of the sheet on which the spots are drawn. */
@@ -52,6 +54,25 @@ public enum Spot {
     /** Its corners in the order in which they are drawn, in the sheet's own units. */
     public List<Point> corners() {
         return corners;
+    }
+
+    /** The spot on the other side of the car; itself in the middle. */
+    public Spot mirrored() {
+        if (name().endsWith("_LEFT")) return valueOf(name().replace("_LEFT", "_RIGHT"));
+        return name().endsWith("_RIGHT") ? valueOf(name().replace("_RIGHT", "_LEFT")) : this;
+    }
+
+    /** Where one is to work at it. */
+    public Zone zone() {
+        return switch (this) {
+            case BULKHEAD, DASH -> Zone.DASH;
+            case CARD_FRONT_LEFT, SILL_LEFT, FLOOR_FRONT_LEFT, SEAT_LEFT, TUNNEL, BENCH -> Zone.FRONT_LEFT;
+            case CARD_FRONT_RIGHT, SILL_RIGHT, FLOOR_FRONT_RIGHT, SEAT_RIGHT -> Zone.FRONT_RIGHT;
+            case CARD_REAR_LEFT, FLOOR_REAR_LEFT, REAR_SEAT -> Zone.REAR_LEFT;
+            case CARD_REAR_RIGHT, FLOOR_REAR_RIGHT -> Zone.REAR_RIGHT;
+            case SHELF, LOAD_SPACE -> Zone.BACK;
+            case HEADLINING -> Zone.ROOF;
+        };
     }
 
     public Box box() {

@@ -3,12 +3,13 @@ package welumen.diary;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
 import welumen.refit.RefitLog;
 import welumen.refit.SignOff;
 import welumen.refit.SignOff.Objection;
-import welumen.strip.RefitOrder;
+import welumen.strip.RefitLinks;
 import welumen.strip.StripLog;
 import welumen.survey.Survey;
 
@@ -21,17 +22,26 @@ public final class WhatNext {
     private final StripLog strip;
     private final Survey survey;
     private final RefitLog refit;
+    private final SignOff signOff;
 
-    private WhatNext(Cabin cabin, StripLog strip, Survey survey, RefitLog refit) {
-        this.cabin = cabin;
-        this.strip = strip;
-        this.survey = survey;
-        this.refit = refit;
+    private WhatNext(Standing at) {
+        this.cabin = at.cabin();
+        this.strip = at.strip();
+        this.survey = at.survey();
+        this.refit = at.refit();
+        this.signOff = new SignOff(strip, refit, at.holds());
     }
 
+    /**
+     * The work as it stands.
+     *
+     * @param holds why each part that is held is
+     */
+    public record Standing(Cabin cabin, StripLog strip, Survey survey, RefitLog refit, Map<PartId, String> holds) {}
+
     /** Every task that is open, those that can be begun first, then by how many others they keep waiting. */
-    public static List<Task> of(Cabin cabin, StripLog strip, Survey survey, RefitLog refit) {
-        return new WhatNext(cabin, strip, survey, refit).tasks();
+    public static List<Task> of(Standing at) {
+        return new WhatNext(at).tasks();
     }
 
     private List<Task> tasks() {
@@ -58,7 +68,7 @@ public final class WhatNext {
     private Task putBack(PartId part) {
         var reasons = new ArrayList<String>();
         if (isToBeTreated(part)) reasons.add("it is still to be treated");
-        for (var objection : SignOff.objections(strip, survey, refit, part))
+        for (var objection : signOff.objections(part))
             switch (objection) {
                 case Objection.NotOff() -> {}
                 case Objection.Held(var held, var because) ->
@@ -79,8 +89,8 @@ public final class WhatNext {
 
     /** How many parts that are out go in after this one. */
     private int laterThan(PartId part) {
-        var out = SignOff.stillOut(strip, refit);
-        return (int) RefitOrder.links(strip).stream()
+        var out = signOff.stillOut();
+        return (int) RefitLinks.of(strip).stream()
                 .filter(link -> link.first().equals(part) && out.contains(link.then()))
                 .count();
     }

@@ -1,7 +1,14 @@
 package welumen.intake;
 
 import welumen.intake.IntakeChange.AgreementChanged;
+import welumen.intake.IntakeChange.ApprovalAnswered;
+import welumen.intake.IntakeChange.ApprovalAsked;
 import welumen.intake.IntakeChange.CarTakenIn;
+import welumen.intake.IntakeChange.FeatureLookedAt;
+import welumen.intake.IntakeChange.HouseWayChosen;
+import welumen.intake.IntakeChange.ThingFound;
+import welumen.intake.IntakeChange.ThingHandedBack;
+import welumen.intake.IntakeChange.WishNoted;
 
 /** Whether a car has been taken in, and which. */
 public sealed interface Intake {
@@ -20,6 +27,13 @@ public sealed interface Intake {
                             "No car has been taken in yet, so nothing can be agreed. Take the car in first.");
                 yield new TakenIn(taken.car(), taken.customer(), agreement);
             }
+            case WishNoted _,
+                    HouseWayChosen _,
+                    FeatureLookedAt _,
+                    ApprovalAsked _,
+                    ApprovalAnswered _,
+                    ThingFound _,
+                    ThingHandedBack _ -> this;
         };
     }
 }

@@ -5,4 +5,19 @@ public sealed interface IntakeChange {
     record CarTakenIn(Car car, Customer customer, Agreement agreement) implements IntakeChange {}
 
     record AgreementChanged(Agreement agreement) implements IntakeChange {}
+
+    record WishNoted(String wish) implements IntakeChange {}
+
+    /** @param taken false where it is no longer followed in this job */
+    record HouseWayChosen(HouseWay way, boolean taken) implements IntakeChange {}
+
+    record FeatureLookedAt(FeatureLook look) implements IntakeChange {}
+
+    record ApprovalAsked(Approval approval) implements IntakeChange {}
+
+    record ApprovalAnswered(int number, Approval.Answer.Given answer) implements IntakeChange {}
+
+    record ThingFound(FoundThing thing) implements IntakeChange {}
+
+    record ThingHandedBack(int number) implements IntakeChange {}
 }

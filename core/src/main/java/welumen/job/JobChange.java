@@ -1,8 +1,11 @@
 package welumen.job;
 
 import welumen.cabin.CabinChange;
+import welumen.care.CareChange;
 import welumen.clock.ClockChange;
+import welumen.clock.WorkChange;
 import welumen.cut.CutChange;
+import welumen.evidence.EvidenceChange;
 import welumen.intake.IntakeChange;
 import welumen.pattern.PatternChange;
 import welumen.refit.RefitChange;
@@ -26,6 +29,12 @@ public sealed interface JobChange {
     record AtRefit(RefitChange change) implements JobChange {}
 
     record OnClock(ClockChange change) implements JobChange {}
+
+    record InAlbum(EvidenceChange change) implements JobChange {}
+
+    record AtWork(WorkChange change) implements JobChange {}
+
+    record WithCare(CareChange change) implements JobChange {}
 
     /** Several things that are one action of the user, taken back together. */
     record Together(java.util.List<JobChange> changes) implements JobChange {

@@ -1,28 +1,52 @@
 package welumen.job;
 
+import java.util.List;
+import java.util.stream.Collectors;
 import welumen.cabin.Cabin;
+import welumen.cabin.CabinChange.PartStruckOff;
 import welumen.cabin.CabinChange.PartsListed;
+import welumen.cabin.PartId;
+import welumen.cabin.Side;
+import welumen.care.CareChange.CautionSeen;
 import welumen.clock.ClockChange.ClockPutAway;
 import welumen.clock.ClockChange.ClockStarted;
+import welumen.clock.WorkChange.WorkBegun;
+import welumen.clock.WorkChange.WorkEnded;
 import welumen.cut.CutChange.PlanAccepted;
+import welumen.evidence.EvidenceChange.EvidenceLogged;
+import welumen.evidence.EvidenceChange.PhotoKept;
+import welumen.evidence.EvidenceChange.PhotoMarked;
 import welumen.intake.IntakeChange.AgreementChanged;
+import welumen.intake.IntakeChange.ApprovalAnswered;
+import welumen.intake.IntakeChange.ApprovalAsked;
 import welumen.intake.IntakeChange.CarTakenIn;
+import welumen.intake.IntakeChange.FeatureLookedAt;
+import welumen.intake.IntakeChange.HouseWayChosen;
+import welumen.intake.IntakeChange.ThingFound;
+import welumen.intake.IntakeChange.ThingHandedBack;
+import welumen.intake.IntakeChange.WishNoted;
 import welumen.job.JobChange.AtCut;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.AtSurvey;
+import welumen.job.JobChange.AtWork;
+import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.Together;
+import welumen.job.JobChange.WithCare;
 import welumen.pattern.PatternChange.EdgeFinished;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.strip.Outcome;
 import welumen.strip.Step;
+import welumen.strip.StripChange.LapNoted;
+import welumen.strip.StripChange.LooseGroupNoted;
 import welumen.strip.StripChange.PlacesNoted;
 import welumen.strip.StripChange.RefitLinkNoted;
+import welumen.strip.StripChange.SideFirst;
 import welumen.strip.StripChange.StepCorrected;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
@@ -41,7 +65,19 @@ public final class Said {
             case AtIntake(CarTakenIn(var car, var customer, var agreement)) -> "Taken in: " + car.name();
             case AtIntake(AgreementChanged(var agreement)) ->
                 "Agreed: " + agreement.standard().word();
-            case InCabin(PartsListed(var parts)) -> "Listed: %d parts".formatted(parts.size());
+            case AtIntake(WishNoted(var wish)) -> "Wish: " + wish;
+            case AtIntake(HouseWayChosen(var way, var taken)) -> (taken ? "House way: " : "No longer: ") + way.word();
+            case AtIntake(FeatureLookedAt(var look)) ->
+                "%s: %s".formatted(capital(look.feature()), look.present() ? "there" : "not there");
+            case AtIntake(ApprovalAsked(var approval)) -> "Asked: " + approval.question();
+            case AtIntake(ApprovalAnswered(var number, var answer)) ->
+                "Answered, question %d: %s".formatted(number, answer.agreed() ? "yes" : "no");
+            case AtIntake(ThingFound(var thing)) -> "Found in the car: " + thing.what();
+            case AtIntake(ThingHandedBack(var number)) -> "Handed back: find %d".formatted(number);
+            case InCabin(PartsListed(var parts)) ->
+                parts.size() == 1 ? "Listed: " + parts.getFirst().title() : "Listed: %d parts".formatted(parts.size());
+            case InCabin(PartStruckOff(var part)) ->
+                "Struck off: " + part.value().replace('-', ' ');
             case AtStrip(StepLogged(var step)) -> step(step, cabin);
             case AtStrip(StepCorrected(var step)) -> "Corrected: " + step(step, cabin);
             case AtStrip(StripRuleNoted(var rule)) ->
@@ -49,12 +85,24 @@ public final class Said {
                         .formatted(
                                 cabin.one(rule.part()).title(),
                                 rule.reason().verb(),
-                                cabin.one(rule.by()).name());
+                                names(rule.byAnyOf(), " or the ", cabin));
             case AtStrip(RefitLinkNoted(var link)) ->
                 "%s goes in before the %s"
                         .formatted(
                                 cabin.one(link.first()).title(),
                                 cabin.one(link.then()).name());
+            case AtStrip(LapNoted(var lap)) ->
+                "%s laps the %s by %.0f mm"
+                        .formatted(
+                                cabin.one(lap.over()).title(),
+                                cabin.one(lap.under()).name(),
+                                lap.byMm());
+            case AtStrip(LooseGroupNoted(var group)) ->
+                "Fitted loose, tightened together: the " + names(group.parts(), " and the ", cabin);
+            case AtStrip(SideFirst(var side)) ->
+                side == Side.MIDDLE
+                        ? "Either side may come first"
+                        : "The %s side goes back first".formatted(side.word());
             case AtStrip(PlacesNoted(var part, var places)) ->
                 "Places known: " + cabin.one(part).title();
             case AtSurvey(FindingMade(var finding)) ->
@@ -78,8 +126,26 @@ public final class Said {
                 "Put back: " + cabin.one(back.part()).title();
             case OnClock(ClockStarted(var clock)) -> "Clock started: " + clock.on();
             case OnClock(ClockPutAway(var id)) -> "Clock put away";
+            case InAlbum(EvidenceLogged(var evidence)) -> "Evidence: " + evidence.shows();
+            case InAlbum(PhotoKept(var photo)) ->
+                "Photo, %s: %s"
+                        .formatted(
+                                photo.moment().word(), cabin.one(photo.part()).name());
+            case InAlbum(PhotoMarked(var photo, var marks)) -> "Photo marked";
+            case AtWork(WorkBegun(var person, var on, var kind, var at)) ->
+                "%s is at the %s".formatted(person, on.replace('-', ' '));
+            case AtWork(WorkEnded(var person, var at, var idle)) -> person + " has stopped";
+            case WithCare(CautionSeen(var caution, var at)) -> "Caution seen: " + at;
             case Together(var changes) -> of(changes.getFirst(), cabin);
         };
+    }
+
+    private static String names(List<PartId> parts, String between, Cabin cabin) {
+        return parts.stream().map(part -> cabin.one(part).name()).collect(Collectors.joining(between));
+    }
+
+    private static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
     private static String step(Step step, Cabin cabin) {

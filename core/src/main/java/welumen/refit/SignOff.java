@@ -2,15 +2,15 @@ package welumen.refit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import welumen.cabin.PartId;
 import welumen.strip.FixingLedger;
 import welumen.strip.RefitLink;
-import welumen.strip.RefitOrder;
+import welumen.strip.RefitLinks;
 import welumen.strip.StripLog;
 import welumen.strip.StripRule;
-import welumen.survey.Survey;
 
 /** Whether a part may go back in now, and be signed off: every objection, the gravest first. */
 public final class SignOff {
@@ -29,17 +29,24 @@ public final class SignOff {
         record Short(int places, int usable) implements Objection {}
     }
 
-    private SignOff() {}
+    private final StripLog strip;
+    private final RefitLog refit;
+    private final Map<PartId, String> holds;
+
+    /** @param holds why each part that is held is */
+    public SignOff(StripLog strip, RefitLog refit, Map<PartId, String> holds) {
+        this.strip = strip;
+        this.refit = refit;
+        this.holds = Map.copyOf(holds);
+    }
 
     /** What speaks against putting the part back now; empty if nothing does. */
-    public static List<Objection> objections(StripLog strip, Survey survey, RefitLog refit, PartId part) {
+    public List<Objection> objections(PartId part) {
         if (!strip.isOff(part)) return List.of(new Objection.NotOff());
         var objections = new ArrayList<Objection>();
         for (var held : coveredBy(strip, part))
-            if (survey.isHeld(held))
-                objections.add(new Objection.Held(held, survey.holds().get(held)));
-        for (var link : RefitOrder.waitsFor(strip, part, stillOut(strip, refit)))
-            objections.add(new Objection.TooEarly(link));
+            if (holds.containsKey(held)) objections.add(new Objection.Held(held, holds.get(held)));
+        for (var link : RefitLinks.waitsFor(strip, part, stillOut())) objections.add(new Objection.TooEarly(link));
         var places = places(strip, part);
         var usable = usable(strip, part);
         if (usable < places) objections.add(new Objection.Short(places, usable));
@@ -47,6 +54,11 @@ public final class SignOff {
     }
 
     /** The parts that are off and not yet back. */
+    public Set<PartId> stillOut() {
+        return stillOut(strip, refit);
+    }
+
+    /** The parts that are off by one log and not yet back by the other. */
     public static Set<PartId> stillOut(StripLog strip, RefitLog refit) {
         var out = new TreeSet<>(strip.off());
         out.removeAll(refit.parts());
@@ -73,7 +85,7 @@ public final class SignOff {
         var grew = true;
         while (grew)
             grew = covered.addAll(strip.rules().stream()
-                    .filter(rule -> covered.contains(rule.by()))
+                    .filter(rule -> rule.byAnyOf().stream().anyMatch(covered::contains))
                     .map(StripRule::part)
                     .toList());
         return covered;

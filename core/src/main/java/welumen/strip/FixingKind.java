@@ -54,4 +54,23 @@ public enum FixingKind {
         return java.util.stream.Stream.concat(java.util.stream.Stream.of(word, plural), alsoSaid.stream())
                 .toList();
     }
+
+    /** Whether one that comes out whole can go in again. */
+    public boolean isReusable() {
+        return switch (this) {
+            case TACK, STAPLE, HOG_RING, RIVET, STAKED_BOSS, GLUE -> false;
+            default -> true;
+        };
+    }
+
+    /** How a joint that taking off destroys is usually made again; empty where nothing is destroyed for good. */
+    public String usualRejoining() {
+        return switch (this) {
+            case RIVET -> "a new rivet, or screw and nut";
+            case STAKED_BOSS -> "a plate and epoxy, or a screw post";
+            case SPEED_NUT -> "a new speed nut";
+            case GLUE -> "adhesive of the same family";
+            default -> "";
+        };
+    }
 }

@@ -1,11 +1,12 @@
 package welumen.strip;
 
+import java.util.List;
 import welumen.cabin.PartId;
 
 /** One thing that still holds a part in the car. */
 public sealed interface Hold {
-    /** Another part must come off first. */
-    record ByPart(StripReason reason, PartId by) implements Hold {}
+    /** One of these parts must come off first. */
+    record ByPart(StripReason reason, List<PartId> byAnyOf) implements Hold {}
 
     /**
      * Fixings are still in.

@@ -34,8 +34,9 @@ final class PhraseReader {
             "plated",
             "blue-black",
             "cream");
-    private static final Set<String> PLACE_WORDS =
-            Set.of("under", "behind", "inside", "beneath", "along", "at", "on", "above", "beside", "near", "by");
+    private static final Set<String> PLACE_WORDS = Set.of(
+            "under", "behind", "inside", "beneath", "along", "at", "on", "above", "beside", "near", "by", "feeds",
+            "from", "through");
     private static final Set<String> TOOLS = Set.of(
             "lever",
             "screwdriver",

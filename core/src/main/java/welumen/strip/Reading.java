@@ -2,6 +2,7 @@ package welumen.strip;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
 import welumen.strip.Chip.Tone;
@@ -22,7 +23,8 @@ public record Reading(
         Bag bag,
         List<StripRule> rules,
         boolean countSaid,
-        String note) {
+        String note,
+        String rejoin) {
     public Reading {
         fixings = List.copyOf(fixings);
         rules = List.copyOf(rules);
@@ -34,11 +36,12 @@ public record Reading(
         if (photos == 0) wanted.add(Wanted.PHOTO);
         if (!countSaid) wanted.add(Wanted.COUNT);
         if (bag instanceof Bag.NotSaid && keptInABag()) wanted.add(Wanted.BAG);
+        if (rejoin.isEmpty() && fixings.stream().anyMatch(lot -> isDestroyed(lot))) wanted.add(Wanted.REJOINING);
         return wanted;
     }
 
     public Step step(int number, List<String> photos) {
-        return new Step(number, part, how, outcome, fixings, tool, bag, note, photos);
+        return new Step(number, part, how, outcome, fixings, tool, bag, note, rejoin, photos);
     }
 
     /** The line read back, in the order in which one says it. */
@@ -55,10 +58,20 @@ public record Reading(
         if (!tool.isEmpty()) chips.add(understood("tool", tool));
         if (bag instanceof Bag.Numbered(var number)) chips.add(understood("bag", Integer.toString(number)));
         for (var rule : rules)
-            chips.add(understood(rule.reason().verb(), cabin.one(rule.by()).name()));
+            chips.add(understood(
+                    rule.reason().verb(),
+                    rule.byAnyOf().stream().map(by -> cabin.one(by).name()).collect(Collectors.joining(" or "))));
+        if (!rejoin.isEmpty()) chips.add(understood("rejoin", rejoin));
         if (!note.isEmpty()) chips.add(new Chip("note", note, Tone.KEPT_AS_NOTE));
         for (var missing : wanted(photos)) chips.add(new Chip(missing.word(), "wanted", Tone.WANTED));
         return chips;
+    }
+
+    /** Taken off for good: a rivet that is drilled out, a boss that breaks; worn glue only gives way. */
+    private static boolean isDestroyed(FixingLot lot) {
+        return lot.condition() != Condition.NEVER_THERE
+                && lot.kind() != FixingKind.GLUE
+                && !lot.kind().usualRejoining().isEmpty();
     }
 
     private boolean keptInABag() {

@@ -6,7 +6,10 @@ public enum RefitReason {
     SHARED_FIXING("shares its fixings"),
     CANNOT_PASS_LATER("would shut it out"),
     TOOL_ACCESS("would leave no room for the tool"),
+    BUILT_IN("has it built in"),
     WIRE_PASSES("has its wire pass through it"),
+    CURING("must not load it while it cures"),
+    TENSIONS("pulls it tight"),
     HIDES("hides it"),
     PROTECTS("is to be kept clean from it");
 

@@ -3,6 +3,8 @@ package welumen.strip;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
@@ -10,14 +12,17 @@ import welumen.cabin.PartId;
 /**
  * Reads the one line in which a step is logged: {@code 2 trim clips grey, under seal, bag 14, lever plastic}. Phrases are
  * parted by commas and come in any order; a phrase that names a part says which part the line is about, “covered by”
- * and a part says what held it. Words that are not understood become the note, so nothing typed is lost.
+ * and a part, or “one or other”, says what held it; “rejoin with” says how a destroyed joint is made again. Words that are not understood become the note, so nothing typed is lost.
  */
 public final class Shorthand {
+    private static final Pattern REJOIN = Pattern.compile("(?i)rejoin(?:ed)?(?: with| by)? (.+)");
+
+    private String rejoin = "";
     private final Cabin cabin;
     private final StripLog log;
     private PartId part;
     private final List<StripReason> reasons = new ArrayList<>();
-    private final List<PartId> holders = new ArrayList<>();
+    private final List<List<PartId>> holders = new ArrayList<>();
     private final List<String> notes = new ArrayList<>();
     private final PhraseReader phrases = new PhraseReader();
 
@@ -36,7 +41,7 @@ public final class Shorthand {
 
     private void phrase(String phrase) {
         var small = phrase.toLowerCase(Locale.ROOT);
-        if (holder(small)) return;
+        if (holder(small) || rejoining(phrase)) return;
         var named = PartNames.findOne(cabin, small);
         if (named.isPresent()) part = named.get();
         else phrases.read(phrase).ifPresent(notes::add);
@@ -46,20 +51,30 @@ public final class Shorthand {
         for (var reason : StripReason.values()) {
             var words = reason.verb().replaceFirst("^is ", "");
             if (!small.startsWith(words + " ")) continue;
-            var by = PartNames.findOne(cabin, small.substring(words.length()).strip());
-            if (by.isEmpty()) return false;
+            var by = Stream.of(small.substring(words.length()).split("\\bor\\b"))
+                    .map(name -> PartNames.findOne(cabin, name.strip().replaceFirst("^the ", "")))
+                    .toList();
+            if (by.stream().anyMatch(Optional::isEmpty)) return false;
             reasons.add(reason);
-            holders.add(by.get());
+            holders.add(by.stream().map(Optional::orElseThrow).toList());
             return true;
         }
         return false;
+    }
+
+    /** “rejoin with a plate and epoxy”. */
+    private boolean rejoining(String phrase) {
+        var said = REJOIN.matcher(phrase);
+        if (!said.matches()) return false;
+        rejoin = said.group(1);
+        return true;
     }
 
     private Reading reading() {
         var fixings = phrases.lots().stream().map(this::whereKnown).toList();
         var rules = new ArrayList<StripRule>();
         for (var i = 0; i < reasons.size(); i++)
-            if (!holders.get(i).equals(part)) rules.add(new StripRule(part, reasons.get(i), holders.get(i)));
+            if (!holders.get(i).contains(part)) rules.add(new StripRule(part, reasons.get(i), holders.get(i)));
         return new Reading(
                 part,
                 phrases.how(),
@@ -69,7 +84,8 @@ public final class Shorthand {
                 phrases.bag(),
                 rules,
                 phrases.countSaid(),
-                String.join(", ", notes));
+                String.join(", ", notes),
+                rejoin);
     }
 
     /** As said; unsaid, the part is off once nothing that is known holds it. */

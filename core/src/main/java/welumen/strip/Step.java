@@ -9,6 +9,7 @@ import welumen.cabin.PartId;
  * @param number from 1, the next free one in its job
  * @param tool empty where none was named
  * @param note what else was typed; never lost
+ * @param rejoin how a joint that was destroyed is to be made again; empty where none was
  * @param photos the content hashes of its photos
  */
 public record Step(
@@ -20,10 +21,16 @@ public record Step(
         String tool,
         Bag bag,
         String note,
+        String rejoin,
         List<String> photos) {
     public Step {
         fixings = List.copyOf(fixings);
         photos = List.copyOf(photos);
+    }
+
+    /** The same step with other photos. */
+    public Step withPhotos(List<String> newPhotos) {
+        return new Step(number, part, how, outcome, fixings, tool, bag, note, rejoin, newPhotos);
     }
 
     /** How many fixings came out in it. */

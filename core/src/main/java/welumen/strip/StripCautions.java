@@ -3,6 +3,7 @@ package welumen.strip;
 import static welumen.care.Caution.*;
 
 import java.util.List;
+import java.util.stream.Stream;
 import welumen.cabin.PartKind;
 import welumen.care.Caution;
 
@@ -12,12 +13,51 @@ public final class StripCautions {
 
     public static List<Caution> of(PartKind kind) {
         return switch (kind) {
-            case SEAT, REAR_SEAT -> List.of(SEATS_AND_BELTS, LIFTING);
-            case CARPET, UNDERLAY, BULKHEAD, BOARD -> List.of(OLD_LININGS);
-            case DASH, PAD -> List.of(AIRBAGS, LIFTING);
+            case SEAT, REAR_SEAT, HEADREST -> List.of(SEATS_AND_BELTS, LIFTING);
+            case RUNNERS, BELT -> List.of(SEATS_AND_BELTS);
+            case CARPET, UNDERLAY, BULKHEAD, BOARD, FOAM, MAT -> List.of(OLD_LININGS);
+            case DASH -> List.of(LIFTING);
             case SHELL -> List.of(STRUCTURE);
-            case DOOR_CARD, SILL_COVER, KICK_PANEL, PILLAR, HEADLINING, SHELF -> List.of(SPRINGS_AND_BLADES);
-            case RUNNER, DOOR_SEAL, CONSOLE, HANDLE, SWITCHGEAR, BATTERY -> List.of();
+            case DOOR_CARD, SILL_COVER, KICK_PANEL, PILLAR, HEADLINING, SHELF, COVER, FRAME, HOOD ->
+                List.of(SPRINGS_AND_BLADES);
+            case RUNNER,
+                    DOOR_SEAL,
+                    CONSOLE,
+                    HANDLE,
+                    SWITCHGEAR,
+                    BATTERY,
+                    SHIELD,
+                    POCKET,
+                    ARMREST,
+                    PAD,
+                    FASCIA,
+                    DUCT,
+                    VENT,
+                    LID,
+                    GAUGES,
+                    WHEEL,
+                    COWL,
+                    GAITER,
+                    VISOR,
+                    MIRROR,
+                    LAMP,
+                    RAIL -> List.of();
+        };
+    }
+
+    /** What cars with airbags or pretensioners want besides: the battery waited out before any of these is touched. */
+    public static List<Caution> of(PartKind kind, boolean hasAirbags) {
+        var usual = of(kind);
+        return hasAirbags && isNearAnAirbag(kind)
+                ? Stream.concat(Stream.of(AIRBAGS), usual.stream()).toList()
+                : usual;
+    }
+
+    private static boolean isNearAnAirbag(PartKind kind) {
+        return switch (kind) {
+            case SEAT, REAR_SEAT, RUNNERS, COVER, BELT, WHEEL, COWL, DASH, PAD, FASCIA, PILLAR, RAIL, HEADLINING ->
+                true;
+            default -> false;
         };
     }
 }

@@ -2,6 +2,7 @@ package welumen.strip;
 
 import java.util.List;
 import welumen.cabin.PartId;
+import welumen.cabin.Side;
 
 /** What happens while a car is taken apart. */
 public sealed interface StripChange {
@@ -21,4 +22,11 @@ public sealed interface StripChange {
             places = List.copyOf(places);
         }
     }
+
+    record LapNoted(Lap lap) implements StripChange {}
+
+    record LooseGroupNoted(LooseGroup group) implements StripChange {}
+
+    /** One side goes back together before the other; {@code MIDDLE} for neither. */
+    record SideFirst(Side side) implements StripChange {}
 }

@@ -1,5 +1,6 @@
 package welumen.strip;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -7,37 +8,51 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import welumen.cabin.PartId;
+import welumen.strip.StripChange.LapNoted;
+import welumen.strip.StripChange.LooseGroupNoted;
 import welumen.strip.StripChange.PlacesNoted;
 import welumen.strip.StripChange.RefitLinkNoted;
+import welumen.strip.StripChange.SideFirst;
 import welumen.strip.StripChange.StepCorrected;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
 
-/** All that is known of how a car came apart. */
-public record StripLog(
-        List<Step> steps, List<StripRule> rules, List<RefitLink> refitNotes, Map<PartId, List<FixingPlaces>> places) {
-    public static final StripLog EMPTY = new StripLog(List.of(), List.of(), List.of(), Map.of());
+/** All that is known of how a car came apart: its steps, and what was noted of how its parts hold each other. */
+public record StripLog(List<Step> steps, Bonds bonds, Map<PartId, List<FixingPlaces>> places) {
+    public static final StripLog EMPTY = new StripLog(List.of(), Bonds.NONE, Map.of());
 
     public StripLog {
         steps = List.copyOf(steps);
-        rules = List.copyOf(rules);
-        refitNotes = List.copyOf(refitNotes);
         places = Map.copyOf(places);
     }
 
     public StripLog after(StripChange change) {
         return switch (change) {
-            case StepLogged(var step) -> new StripLog(and(steps, step), rules, refitNotes, places);
-            case StepCorrected(var step) -> new StripLog(corrected(step), rules, refitNotes, places);
-            case StripRuleNoted(var rule) ->
-                rules.contains(rule) ? this : new StripLog(steps, and(rules, rule), refitNotes, places);
-            case RefitLinkNoted(var link) -> new StripLog(steps, rules, and(refitNotes, link), places);
+            case StepLogged(var step) -> new StripLog(and(steps, step), bonds, places);
+            case StepCorrected(var step) -> new StripLog(corrected(step), bonds, places);
+            case StripRuleNoted(var rule) -> with(bonds.with(rule));
+            case RefitLinkNoted(var link) -> with(bonds.with(link));
+            case LapNoted(var lap) -> with(bonds.with(lap));
+            case LooseGroupNoted(var group) -> with(bonds.with(group));
+            case SideFirst(var side) -> with(bonds.with(side));
             case PlacesNoted(var part, var known) -> {
                 var more = new TreeMap<>(places);
                 more.put(part, known);
-                yield new StripLog(steps, rules, refitNotes, more);
+                yield new StripLog(steps, bonds, more);
             }
         };
+    }
+
+    public List<StripRule> rules() {
+        return bonds.rules();
+    }
+
+    public List<RefitLink> refitNotes() {
+        return bonds.refitNotes();
+    }
+
+    public List<Lap> laps() {
+        return bonds.laps();
     }
 
     /** The parts that are off the car. */
@@ -70,13 +85,20 @@ public record StripLog(
         return steps.stream().mapToInt(Step::number).max().orElse(0) + 1;
     }
 
-    /** The bag number after the highest in use. */
+    /** The lowest bag number above all in use. */
     public int nextBag() {
-        return steps.stream()
-                        .mapToInt(step -> step.bag() instanceof Bag.Numbered(var number) ? number : 0)
-                        .max()
-                        .orElse(0)
-                + 1;
+        return bags().stream().mapToInt(Integer::intValue).max().orElse(0) + 1;
+    }
+
+    /** The numbers of all bags in use, in their order. */
+    public List<Integer> bags() {
+        var numbers = new HashSet<Integer>();
+        for (var step : steps) if (step.bag() instanceof Bag.Numbered(var number)) numbers.add(number);
+        return numbers.stream().sorted().toList();
+    }
+
+    private StripLog with(Bonds newBonds) {
+        return new StripLog(steps, newBonds, places);
     }
 
     private List<Step> corrected(Step correction) {

@@ -5,7 +5,8 @@ public enum StripReason {
     COVERED_BY("is covered by", RefitReason.OVERLAPS),
     FIXED_THROUGH("is fixed through", RefitReason.SHARED_FIXING),
     TRAPPED_BEHIND("is trapped behind", RefitReason.CANNOT_PASS_LATER),
-    FOULS("fouls", RefitReason.TOOL_ACCESS);
+    FOULS("fouls", RefitReason.TOOL_ACCESS),
+    BUILT_INTO("is built into", RefitReason.BUILT_IN);
 
     private final String verb;
     private final RefitReason refit;

@@ -4,7 +4,8 @@ package welumen.strip;
 public enum Wanted {
     PHOTO("photo"),
     COUNT("count"),
-    BAG("bag");
+    BAG("bag"),
+    REJOINING("rejoin with");
 
     private final String word;
 

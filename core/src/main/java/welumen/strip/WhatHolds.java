@@ -17,8 +17,8 @@ public final class WhatHolds {
     public static List<Hold> of(StripLog log, PartId part) {
         if (log.isOff(part)) return List.of();
         var parts = log.rules().stream()
-                .filter(rule -> rule.part().equals(part) && !log.isOff(rule.by()))
-                .<Hold>map(rule -> new Hold.ByPart(rule.reason(), rule.by()));
+                .filter(rule -> rule.part().equals(part) && !rule.isMet(log))
+                .<Hold>map(rule -> new Hold.ByPart(rule.reason(), rule.byAnyOf()));
         return Stream.concat(parts, fixingsLeft(log.placesOf(part), log.foundOn(part)).stream())
                 .toList();
     }

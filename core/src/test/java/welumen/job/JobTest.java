@@ -31,7 +31,6 @@ import welumen.job.JobChange.Together;
 import welumen.measure.Money;
 import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
-import welumen.refit.SignOff;
 import welumen.refit.SignOff.Objection;
 import welumen.shape.Point;
 import welumen.strip.Saloon;
@@ -90,32 +89,28 @@ class JobTest {
         job = log(job, Saloon.CARPET, "peeled, off");
         job = found(job, Saloon.MEMBER, FindingKind.RUST_THROUGH);
         assertThat(job.stateOf(Saloon.MEMBER)).isEqualTo(PartState.HELD);
-        assertThat(SignOff.objections(job.strip(), job.survey(), job.refit(), Saloon.CARPET))
-                .contains(new Objection.Held(Saloon.MEMBER, "rust through"));
+        assertThat(job.signOff().objections(Saloon.CARPET)).contains(new Objection.Held(Saloon.MEMBER, "rust through"));
         job = job.after(new AtSurvey(new HoldLifted(Saloon.MEMBER, "a qualified welder")));
-        assertThat(SignOff.objections(job.strip(), job.survey(), job.refit(), Saloon.CARPET))
-                .isEmpty();
+        assertThat(job.signOff().objections(Saloon.CARPET)).isEmpty();
     }
 
     @Test
     void aPartThatIsShortOfFixingsIsObjectedTo() {
         var job =
                 log(log(start(), Saloon.SEAL, "off"), Saloon.SILL, "6 screws no. 8, 1 clip, 1 clip broken, off, bag 1");
-        assertThat(SignOff.objections(job.strip(), job.survey(), job.refit(), Saloon.SILL))
-                .containsExactly(new Objection.Short(8, 7));
+        assertThat(job.signOff().objections(Saloon.SILL)).containsExactly(new Objection.Short(8, 7));
     }
 
     @Test
     void aPlaceOfWhichNobodySaidAnythingIsShort() {
         var job = log(log(start(), Saloon.SEAL, "off"), Saloon.SILL, "5 screws no. 8, off, bag 1");
-        assertThat(SignOff.objections(job.strip(), job.survey(), job.refit(), Saloon.SILL))
-                .containsExactly(new Objection.Short(8, 5));
+        assertThat(job.signOff().objections(Saloon.SILL)).containsExactly(new Objection.Short(8, 5));
     }
 
     @Test
     void theDiaryPutsWhatKeepsOthersWaitingFirst() {
         var job = log(log(start(), Saloon.SEAL, "off"), Saloon.SILL, "6 screws no. 8, 2 clips, bag 1");
-        var tasks = WhatNext.of(job.cabin(), job.strip(), job.survey(), job.refit());
+        var tasks = WhatNext.of(job.standing());
         assertThat(tasks).extracting(Task::part).containsExactly(Saloon.SILL, Saloon.SEAL);
         assertThat(tasks.getFirst().canBegin()).isTrue();
         assertThat(tasks.getFirst().keepsWaiting()).isEqualTo(1);

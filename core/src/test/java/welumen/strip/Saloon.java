@@ -32,17 +32,24 @@ public final class Saloon {
     public static StripLog log() {
         return new StripLog(
                 List.of(),
-                List.of(
+                bonds(
                         new StripRule(SILL, StripReason.COVERED_BY, SEAL),
                         new StripRule(CARPET, StripReason.COVERED_BY, SILL),
                         new StripRule(CARPET, StripReason.TRAPPED_BEHIND, SEAT),
                         new StripRule(MEMBER, StripReason.COVERED_BY, CARPET)),
-                List.of(),
                 Map.of(
                         SILL,
                         List.of(
                                 new FixingPlaces(6, FixingKind.SCREW, "no. 8", ""),
                                 new FixingPlaces(2, FixingKind.TRIM_CLIP, "", "under the door seal"))));
+    }
+
+    static Bonds bonds(StripRule... rules) {
+        return bonds(List.of(rules));
+    }
+
+    static Bonds bonds(List<StripRule> rules) {
+        return new Bonds(rules, List.of(), List.of(), List.of(), Side.MIDDLE);
     }
 
     private static Part part(PartId id, String name, PartKind kind, Spot spot) {

@@ -73,7 +73,9 @@ class TablesTest {
     @Test
     void whatHoldsLivesAndWhatMayHoldAsbestosIsCautionedAgainst() {
         assertThat(StripCautions.of(PartKind.SEAT)).contains(Caution.SEATS_AND_BELTS, Caution.LIFTING);
-        assertThat(StripCautions.of(PartKind.DASH)).contains(Caution.AIRBAGS);
+        assertThat(StripCautions.of(PartKind.DASH, true)).contains(Caution.AIRBAGS);
+        assertThat(StripCautions.of(PartKind.DASH, false)).doesNotContain(Caution.AIRBAGS);
+        assertThat(StripCautions.of(PartKind.CARPET, true)).doesNotContain(Caution.AIRBAGS);
         assertThat(StripCautions.of(PartKind.UNDERLAY)).contains(Caution.OLD_LININGS);
         assertThat(StripCautions.of(PartKind.SHELL)).contains(Caution.STRUCTURE);
         for (var caution : Caution.values())

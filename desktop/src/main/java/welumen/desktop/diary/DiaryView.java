@@ -43,7 +43,7 @@ public final class DiaryView extends StagePane {
     @Override
     protected void refresh() {
         var job = model.job();
-        var tasks = WhatNext.of(job.cabin(), job.strip(), job.survey(), job.refit());
+        var tasks = WhatNext.of(job.standing());
         var open = tasks.stream().filter(Task::canBegin).toList();
         say(tasks, open);
         now.getChildren().setAll(open.stream().map(this::row).toList());

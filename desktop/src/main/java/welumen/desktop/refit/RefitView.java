@@ -28,6 +28,7 @@ import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.refit.SignOff;
 import welumen.strip.FixingLedger;
+import welumen.strip.RefitLinks;
 import welumen.strip.RefitOrder;
 
 /** The order in which parts go back; the picked one put back with its fixings counted; clocks for what cures. */
@@ -107,7 +108,8 @@ public final class RefitView extends StagePane {
         var out = SignOff.stillOut(model.job().strip(), model.job().refit());
         filling = true;
         switch (RefitOrder.of(model.job().cabin(), model.job().strip(), out)) {
-            case RefitOrder.Result.Ordered(var parts) -> order.getItems().setAll(parts);
+            case RefitOrder.Result.Ordered(var parts, var steps) ->
+                order.getItems().setAll(parts);
             case RefitOrder.Result.Circle(var parts) -> {
                 order.getItems().setAll(parts);
                 wrong.setText("These wait for each other in a circle: one must go in loose and be finished later.");
@@ -120,8 +122,7 @@ public final class RefitView extends StagePane {
     }
 
     private void show(Part part) {
-        var against = SignOff.objections(
-                model.job().strip(), model.job().survey(), model.job().refit(), part.id());
+        var against = model.job().signOff().objections(part.id());
         var fitted = model.job().refit().isFitted(part.id());
         headline.say(part.title(), ObjectionWords.answer(model.job(), part, against), next());
         objections.getChildren().clear();
@@ -166,11 +167,7 @@ public final class RefitView extends StagePane {
     private void putBack() {
         var part = model.picked();
         if (part.isEmpty()) return;
-        var against = SignOff.objections(
-                model.job().strip(),
-                model.job().survey(),
-                model.job().refit(),
-                part.get().id());
+        var against = model.job().signOff().objections(part.get().id());
         var stopping = ObjectionWords.stopping(against);
         if (stopping.isPresent()) {
             wrong.setText(ObjectionWords.say(model.job(), stopping.get()));
@@ -222,7 +219,7 @@ public final class RefitView extends StagePane {
                 setText("");
                 return;
             }
-            var waits = RefitOrder.waitsFor(
+            var waits = RefitLinks.waitsFor(
                     model.job().strip(),
                     part,
                     SignOff.stillOut(model.job().strip(), model.job().refit()));

@@ -49,10 +49,7 @@ final class HoldWords {
         var first = parts.isEmpty()
                 ? ""
                 : parts.stream()
-                        .map(hold -> "It %s the %s"
-                                .formatted(
-                                        hold.reason().verb(),
-                                        job.cabin().one(hold.by()).name()))
+                        .map(hold -> "It %s %s".formatted(hold.reason().verb(), anyOf(hold)))
                         .collect(Collectors.joining("; ", "", ": take that off first. "));
         var places = job.strip().placesOf(part).stream()
                 .mapToInt(place -> place.count())
@@ -73,10 +70,13 @@ final class HoldWords {
     }
 
     private String names() {
-        return parts.stream()
-                .map(hold -> "the " + job.cabin().one(hold.by()).name())
-                .distinct()
-                .collect(Collectors.joining(" and "));
+        return parts.stream().map(this::anyOf).distinct().collect(Collectors.joining(" and "));
+    }
+
+    private String anyOf(ByPart hold) {
+        return hold.byAnyOf().stream()
+                .map(by -> "the " + job.cabin().one(by).name())
+                .collect(Collectors.joining(" or "));
     }
 
     private static <T extends Hold> List<T> of(List<Hold> holds, Class<T> kind) {

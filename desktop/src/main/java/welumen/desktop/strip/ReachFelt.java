@@ -70,7 +70,7 @@ final class ReachFelt extends VBox {
         if (goal.getValue() == null) return;
         var target = goal.getValue().id();
         switch (ReachPlanner.plan(model.job().cabin(), model.job().strip(), target)) {
-            case Reach.Route(var parts, var time, var tools) -> {
+            case Reach.Route(var parts, var time, var atLeast, var tools, var bags) -> {
                 var before = parts.stream().filter(part -> !part.equals(target)).toList();
                 say(before, parts, Words.about(time), tools);
                 steps(before, target);

@@ -30,7 +30,7 @@ import welumen.shape.Point;
  */
 public final class ChangeJson {
     /** The version in which entries are written now. A change of form gets a new one, and a step up from the old. */
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     private final ObjectMapper mapper = JsonMapper.builder()
             .annotationIntrospector(AnnotationIntrospector.pair(new SealedTypes(), new JacksonAnnotationIntrospector()))
@@ -66,9 +66,14 @@ public final class ChangeJson {
             throw new StoreException("It was written by a newer Welumen (version %d of its kind). Update this program."
                     .formatted(version));
         try {
-            return mapper.readerFor(kind).readValue(json);
+            if (version == VERSION) return mapper.readerFor(kind).readValue(json);
+            var change = mapper.readTree(json);
+            StepUp.from(version, change);
+            return mapper.readerFor(kind).readValue(change);
         } catch (JsonProcessingException fault) {
             throw new StoreException(firstLine(fault.getOriginalMessage()), fault);
+        } catch (IOException fault) {
+            throw new StoreException(firstLine(String.valueOf(fault.getMessage())), fault);
         }
     }
 

@@ -1,6 +1,7 @@
 package welumen.files.workshop;
 
-import java.io.ByteArrayInputStream;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
@@ -11,10 +12,13 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import javax.imageio.ImageIO;
+import welumen.files.photo.PhotoFile;
 import welumen.journal.StoreException;
 
 /** The workshop's photos, each under the SHA-256 of its content; never changed, never deleted, kept once. */
 public final class Photos {
+    private static final int THUMBNAIL = 320;
+
     private final Path folder;
 
     Photos(Path folder) {
@@ -29,30 +33,55 @@ public final class Photos {
      * @throws StoreException if it is no JPEG or PNG that can be read
      */
     public String keep(byte[] content, String name) {
-        try {
-            if (ImageIO.read(new ByteArrayInputStream(content)) == null) throw new IOException("no JPEG or PNG");
-        } catch (IOException | RuntimeException fault) {
-            throw new StoreException(
-                    "The photo [%s] cannot be read: %s. Take it again, or choose another."
-                            .formatted(name, fault.getMessage()),
-                    fault);
-        }
+        var thumbnail = new PhotoFile(content, name).read(THUMBNAIL);
         var hash = hash(content);
         var file = file(hash);
         if (Files.exists(file)) return hash;
         try {
-            Files.createDirectories(file.getParent());
-            var half = Files.createTempFile(file.getParent(), "photo", ".half");
-            Files.write(half, content);
-            try (var channel = FileChannel.open(half, StandardOpenOption.WRITE)) {
-                channel.force(true);
-            }
-            Files.move(half, file, StandardCopyOption.ATOMIC_MOVE);
+            put(file, content);
+            put(thumbnail(hash), jpeg(thumbnail));
         } catch (IOException fault) {
             throw new StoreException(
                     "The photo [%s] could not be kept in [%s]: %s.".formatted(name, folder, fault.getMessage()), fault);
         }
         return hash;
+    }
+
+    private static void put(Path file, byte[] content) throws IOException {
+        Files.createDirectories(file.getParent());
+        var half = Files.createTempFile(file.getParent(), "photo", ".half");
+        Files.write(half, content);
+        try (var channel = FileChannel.open(half, StandardOpenOption.WRITE)) {
+            channel.force(true);
+        }
+        Files.move(half, file, StandardCopyOption.ATOMIC_MOVE);
+    }
+
+    private static byte[] jpeg(BufferedImage image) throws IOException {
+        var bytes = new ByteArrayOutputStream();
+        ImageIO.write(image, "jpg", bytes);
+        return bytes.toByteArray();
+    }
+
+    /** Where a small upright copy of a photo lies, its longest side {@value #THUMBNAIL} pixels; made again where it is lost. */
+    public Path thumbnail(String hash) {
+        return folder.resolve("small").resolve(hash.substring(0, 2)).resolve(hash + ".jpg");
+    }
+
+    /**
+     * A small upright copy of a photo. Takes time where it must be made first; call it off the window's thread.
+     *
+     * @throws StoreException if the photo is gone or damaged
+     */
+    public Path madeThumbnail(String hash) {
+        var small = thumbnail(hash);
+        if (Files.exists(small)) return small;
+        try {
+            put(small, jpeg(new PhotoFile(Files.readAllBytes(file(hash)), hash).read(THUMBNAIL)));
+            return small;
+        } catch (IOException fault) {
+            throw new StoreException("The photo [%s] is gone: %s.".formatted(hash, fault.getMessage()), fault);
+        }
     }
 
     /** Where a photo lies; there may be none. */

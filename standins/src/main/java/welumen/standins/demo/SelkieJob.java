@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import welumen.cabin.CabinChange.PartsListed;
+import welumen.cabin.Side;
 import welumen.clock.BenchClock;
 import welumen.clock.ClockChange.ClockStarted;
 import welumen.cut.CutChange.PlanAccepted;
@@ -15,11 +16,24 @@ import welumen.cut.CutProblem;
 import welumen.cut.FromPattern;
 import welumen.cut.NestOptions;
 import welumen.cut.Nester;
+import welumen.evidence.Evidence;
+import welumen.evidence.EvidenceChange.EvidenceLogged;
+import welumen.evidence.Strength;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.intake.Agreement;
+import welumen.intake.Approval;
 import welumen.intake.Car;
 import welumen.intake.Customer;
+import welumen.intake.FeatureLook;
+import welumen.intake.FoundThing;
+import welumen.intake.HouseWay;
+import welumen.intake.IntakeChange.ApprovalAnswered;
+import welumen.intake.IntakeChange.ApprovalAsked;
 import welumen.intake.IntakeChange.CarTakenIn;
+import welumen.intake.IntakeChange.FeatureLookedAt;
+import welumen.intake.IntakeChange.HouseWayChosen;
+import welumen.intake.IntakeChange.ThingFound;
+import welumen.intake.IntakeChange.WishNoted;
 import welumen.intake.Standard;
 import welumen.job.Job;
 import welumen.job.JobChange;
@@ -29,8 +43,10 @@ import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.AtSurvey;
+import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.OnClock;
+import welumen.job.JobChange.Together;
 import welumen.journal.Journal;
 import welumen.measure.Money;
 import welumen.pattern.PatternChange.PieceDrawn;
@@ -40,6 +56,7 @@ import welumen.refit.SignOff;
 import welumen.shape.Point;
 import welumen.standins.camera.CameraStandin;
 import welumen.strip.Shorthand;
+import welumen.strip.StripChange.SideFirst;
 import welumen.strip.StripChange.StepLogged;
 import welumen.survey.Finding;
 import welumen.survey.FindingKind;
@@ -82,10 +99,46 @@ final class SelkieJob {
                 new Customer("Mr Tolliver Quandish", "by letter to the yard"),
                 new Agreement(Standard.BETTER_THAN_NEW, Money.of(9800, "GBP"), LocalDate.of(2026, 6, 12)))));
         make(new InCabin(new PartsListed(SelkieParts.all())));
-        for (var rule : SelkieRules.all()) make(new AtStrip(rule));
+        make(new Together(
+                SelkieRules.all().stream().<JobChange>map(AtStrip::new).toList()));
+        brief();
         for (var side : List.of("left", "right"))
             for (var piece : SeatPattern.frontSeat(side)) make(new AtPattern(new PieceDrawn(piece)));
         for (var piece : SeatPattern.rearSeat()) make(new AtPattern(new PieceDrawn(piece)));
+    }
+
+    /** What was said and found before anything came off. */
+    private void brief() {
+        make(new AtIntake(new WishNoted("looks as it did, but lasts; the boy sits behind on the left")));
+        make(new AtIntake(new HouseWayChosen(HouseWay.ONE_SIDE_AT_A_TIME, true)));
+        make(new AtIntake(new HouseWayChosen(HouseWay.KEEP_OLD_AS_PATTERN, true)));
+        make(new AtStrip(new SideFirst(Side.RIGHT)));
+        make(new AtIntake(
+                new FeatureLookedAt(new FeatureLook("seat belts", false, "no anchorages in pillars or floor"))));
+        make(new AtIntake(
+                new ThingFound(new FoundThing(1, "two coins and a pencil", "under the rear cushion", false))));
+        make(new InAlbum(new EvidenceLogged(new Evidence(
+                1,
+                "sage, unfaded, twin stitch 6 mm apart",
+                "left seat cushion, under the runner cover",
+                "L 52.1 a −8.4 b 10.9",
+                Strength.PROOF,
+                List.of(id("left front seat"), id("right front seat"), id("rear cushion"), id("rear backrest")),
+                List.of(workshop.photos().keep(new CameraStandin().shoot("sage scrap"), "sage scrap.png"))))));
+        make(new AtIntake(new ApprovalAsked(new Approval(
+                1,
+                "the new striped wool, its stripe 2 mm wider?",
+                List.of(id("left front door card"), id("left rear door card"), id("right rear door card")),
+                today.minusDays(4),
+                new Approval.Answer.Awaited()))));
+        make(new AtIntake(new ApprovalAsked(new Approval(
+                2,
+                "moisture-proof board in place of fibreboard?",
+                List.of(id("right front door card")),
+                today.minusDays(15),
+                new Approval.Answer.Awaited()))));
+        make(new AtIntake(
+                new ApprovalAnswered(2, new Approval.Answer.Given(true, "yes, by letter", today.minusDays(13)))));
     }
 
     private void rightSide() {
@@ -93,6 +146,8 @@ final class SelkieJob {
         step("right front door seal", "lifted");
         step("right seat runner cover", "3 screws no. 8, screwdriver, bag 1");
         step("right front seat", "4 bolts M10x25, 1 plug, 17 mm socket, bag 2");
+        step("right front window winder", "1 screw no. 8, bag 3");
+        step("right front door handle", "1 screw no. 8, bag 3");
         step("right front door pull", "2 screws 1/4\", bag 3");
         step("right front door card", "13 clips, 1 clip broken, 2 screws no. 6, plastic lever, bag 4");
         on(today.minusDays(14), 10, 5);
@@ -111,7 +166,13 @@ final class SelkieJob {
                 "beside the seam, thumb-sized");
         finding("right rear underlay", FindingKind.DAMP, 300, Severity.BAD, 400, 300, "find the leak first");
         on(today.minusDays(3), 15, 20);
-        back("right front door card", "right front door pull", "right kick panel", "right seat runner cover");
+        back(
+                "right front door card",
+                "right front door pull",
+                "right front window winder",
+                "right front door handle",
+                "right kick panel",
+                "right seat runner cover");
     }
 
     private void yesterday() {
@@ -141,6 +202,8 @@ final class SelkieJob {
     private void leftSide() {
         on(today, 13, 40);
         step("battery", "negative off, waited 10 min");
+        on(today, 13, 52);
+        step("gear gaiter", "4 screws no. 6 chrome, bag 9");
         on(today, 13, 58);
         step("console", "5 screws no. 8, 2 plugs, bag 10, cracked at its rear left post", true);
         finding("console", FindingKind.BROKEN_TAB, 25, Severity.PLAIN, 60, 60, "rear left post");

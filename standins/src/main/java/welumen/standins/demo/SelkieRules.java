@@ -5,16 +5,20 @@ import static welumen.strip.StripReason.*;
 
 import java.util.ArrayList;
 import java.util.List;
+import welumen.cabin.Cabin;
 import welumen.strip.FixingKind;
 import welumen.strip.FixingPlaces;
+import welumen.strip.Lap;
 import welumen.strip.RefitLink;
 import welumen.strip.RefitReason;
 import welumen.strip.StripChange;
+import welumen.strip.StripChange.LapNoted;
 import welumen.strip.StripChange.PlacesNoted;
 import welumen.strip.StripChange.RefitLinkNoted;
 import welumen.strip.StripChange.StripRuleNoted;
 import welumen.strip.StripReason;
 import welumen.strip.StripRule;
+import welumen.strip.UsualRules;
 
 /** What holds what in the Varrow Selkie, and the places where its parts are fixed. */
 final class SelkieRules {
@@ -24,6 +28,7 @@ final class SelkieRules {
 
     static List<StripChange> all() {
         var rules = new SelkieRules();
+        for (var usual : UsualRules.of(new Cabin(SelkieParts.all()))) rules.changes.add(new StripRuleNoted(usual));
         rules.side("left");
         rules.side("right");
         rules.middle();
@@ -31,23 +36,6 @@ final class SelkieRules {
     }
 
     private void side(String side) {
-        rule(side + " sill cover", COVERED_BY, side + " front door seal");
-        rule(side + " kick panel", COVERED_BY, side + " front door seal");
-        rule(side + " centre pillar trim", COVERED_BY, side + " front door seal");
-        rule(side + " centre pillar trim", COVERED_BY, side + " rear door seal");
-        rule(side + " front seat", FIXED_THROUGH, side + " seat runner cover");
-        rule(side + " front door card", FIXED_THROUGH, side + " front door pull");
-        rule(side + " rear door card", FIXED_THROUGH, side + " rear door pull");
-        rule(side + " front carpet", COVERED_BY, side + " sill cover");
-        rule(side + " front carpet", COVERED_BY, side + " kick panel");
-        rule(side + " front carpet", TRAPPED_BEHIND, side + " front seat");
-        rule(side + " front carpet", COVERED_BY, "console");
-        rule(side + " front underlay", COVERED_BY, side + " front carpet");
-        rule(side + " rear carpet", COVERED_BY, side + " sill cover");
-        rule(side + " rear carpet", TRAPPED_BEHIND, side + " front seat");
-        rule(side + " rear carpet", COVERED_BY, "rear cushion");
-        rule(side + " rear underlay", COVERED_BY, side + " rear carpet");
-        rule(side + " rear floor", COVERED_BY, side + " rear underlay");
         rule(side + " rear pillar trim", COVERED_BY, "headlining");
         places(
                 side + " sill cover",
@@ -69,19 +57,15 @@ final class SelkieRules {
         places(side + " front door pull", at(2, FixingKind.SCREW, "1/4\"", ""));
         places(side + " kick panel", at(4, FixingKind.SCREW, "no. 6", ""));
         refit(side + " front underlay", RefitReason.CANNOT_PASS_LATER, side + " kick panel");
-        refit(side + " front carpet", RefitReason.OVERLAPS, side + " sill cover");
+        lap(side + " sill cover", side + " front carpet", 18);
+        lap(side + " kick panel", side + " front carpet", 12);
+        lap(side + " front door seal", side + " sill cover", 8);
     }
 
     private void middle() {
         rule("console", FIXED_THROUGH, "battery");
-        rule("tunnel carpet", COVERED_BY, "console");
-        rule("cross-member", COVERED_BY, "left front underlay");
-        rule("rear backrest", COVERED_BY, "rear cushion");
-        rule("parcel shelf", TRAPPED_BEHIND, "rear backrest");
-        rule("padded roll", FIXED_THROUGH, "dash switches");
-        rule("dash", COVERED_BY, "padded roll");
         rule("dash", FOULS, "glove box lid");
-        rule("bulkhead trim", TRAPPED_BEHIND, "dash");
+        rule("parcel shelf", TRAPPED_BEHIND, "rear backrest");
         places("console", at(5, FixingKind.SCREW, "no. 8", ""), at(2, FixingKind.PLUG, "", ""));
         places("headlining", at(5, FixingKind.HEADLINING_BOW, "", ""), at(60, FixingKind.TACK, "", ""));
     }
@@ -96,6 +80,10 @@ final class SelkieRules {
 
     private void refit(String first, RefitReason reason, String then) {
         changes.add(new RefitLinkNoted(new RefitLink(id(first), reason, id(then))));
+    }
+
+    private void lap(String over, String under, double mm) {
+        changes.add(new LapNoted(new Lap(id(over), id(under), mm, false)));
     }
 
     private static FixingPlaces at(int count, FixingKind kind, String size, String where) {

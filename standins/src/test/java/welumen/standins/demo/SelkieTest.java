@@ -16,6 +16,7 @@ import welumen.shape.Planar;
 import welumen.strip.ReachPlanner;
 import welumen.strip.ReachPlanner.Reach;
 import welumen.strip.RefitOrder;
+import welumen.strip.StripChange.LapNoted;
 import welumen.strip.StripChange.PlacesNoted;
 import welumen.strip.StripChange.RefitLinkNoted;
 import welumen.strip.StripChange.StripRuleNoted;
@@ -35,7 +36,10 @@ class SelkieTest {
     void everyRuleSpeaksOfPartsThatAreThere() {
         for (var change : SelkieRules.all()) {
             var parts = switch (change) {
-                case StripRuleNoted(var rule) -> List.of(rule.part(), rule.by());
+                case StripRuleNoted(var rule) ->
+                    java.util.stream.Stream.concat(java.util.stream.Stream.of(rule.part()), rule.byAnyOf().stream())
+                            .toList();
+                case LapNoted(var lap) -> List.of(lap.over(), lap.under());
                 case RefitLinkNoted(var link) -> List.of(link.first(), link.then());
                 case PlacesNoted(var part, var places) -> List.of(part);
                 default -> throw new AssertionError(change);

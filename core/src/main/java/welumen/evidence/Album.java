@@ -1,0 +1,68 @@
+package welumen.evidence;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+import welumen.cabin.PartId;
+import welumen.evidence.EvidenceChange.EvidenceLogged;
+import welumen.evidence.EvidenceChange.PhotoKept;
+import welumen.evidence.EvidenceChange.PhotoMarked;
+
+/** The job's evidence, its photos of parts, and the marks on them. */
+public record Album(List<Evidence> evidence, List<PartPhoto> photos, Map<String, List<PhotoMark>> marks) {
+    public static final Album EMPTY = new Album(List.of(), List.of(), Map.of());
+
+    /** How a part looked, and how it looks. */
+    public record Pair(PartPhoto before, PartPhoto after) {}
+
+    public Album {
+        evidence = List.copyOf(evidence);
+        photos = List.copyOf(photos);
+        marks = Map.copyOf(marks);
+    }
+
+    public Album after(EvidenceChange change) {
+        return switch (change) {
+            case EvidenceLogged(var one) -> new Album(and(evidence, one), photos, marks);
+            case PhotoKept(var photo) -> new Album(evidence, and(photos, photo), marks);
+            case PhotoMarked(var photo, var drawn) -> {
+                var now = new TreeMap<>(marks);
+                now.put(photo, drawn);
+                yield new Album(evidence, photos, now);
+            }
+        };
+    }
+
+    public List<Evidence> about(PartId part) {
+        return evidence.stream().filter(one -> one.speaksFor().contains(part)).toList();
+    }
+
+    public List<PartPhoto> of(PartId part) {
+        return photos.stream().filter(photo -> photo.part().equals(part)).toList();
+    }
+
+    public List<PhotoMark> marksOn(String photo) {
+        return marks.getOrDefault(photo, List.of());
+    }
+
+    /** The first photo before the work and the last after it, where there are both. */
+    public Optional<Pair> pair(PartId part) {
+        var byTime = Comparator.comparing(PartPhoto::taken);
+        var before =
+                of(part).stream().filter(one -> one.moment() == Moment.BEFORE).min(byTime);
+        var after =
+                of(part).stream().filter(one -> one.moment() == Moment.AFTER).max(byTime);
+        return before.flatMap(first -> after.map(last -> new Pair(first, last)));
+    }
+
+    public int nextEvidence() {
+        return evidence.size() + 1;
+    }
+
+    private static <T> List<T> and(List<T> list, T more) {
+        return Stream.concat(list.stream(), Stream.of(more)).toList();
+    }
+}

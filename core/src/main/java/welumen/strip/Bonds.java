@@ -1,0 +1,50 @@
+package welumen.strip;
+
+import java.util.List;
+import java.util.stream.Stream;
+import welumen.cabin.Side;
+
+/**
+ * What was noted of how the parts hold each other: off, and back in.
+ *
+ * @param firstSide the side that goes back together first; {@code MIDDLE} where nobody has said
+ */
+public record Bonds(
+        List<StripRule> rules, List<RefitLink> refitNotes, List<Lap> laps, List<LooseGroup> groups, Side firstSide) {
+    public static final Bonds NONE = new Bonds(List.of(), List.of(), List.of(), List.of(), Side.MIDDLE);
+
+    public Bonds {
+        rules = List.copyOf(rules);
+        refitNotes = List.copyOf(refitNotes);
+        laps = List.copyOf(laps);
+        groups = List.copyOf(groups);
+    }
+
+    public Bonds with(StripRule rule) {
+        return rules.contains(rule) ? this : new Bonds(and(rules, rule), refitNotes, laps, groups, firstSide);
+    }
+
+    public Bonds with(RefitLink link) {
+        return new Bonds(rules, and(refitNotes, link), laps, groups, firstSide);
+    }
+
+    /** The newest word on two parts is the one that counts. */
+    public Bonds with(Lap lap) {
+        var others = laps.stream()
+                .filter(one -> !one.over().equals(lap.over()) || !one.under().equals(lap.under()))
+                .toList();
+        return new Bonds(rules, refitNotes, and(others, lap), groups, firstSide);
+    }
+
+    public Bonds with(LooseGroup group) {
+        return new Bonds(rules, refitNotes, laps, and(groups, group), firstSide);
+    }
+
+    public Bonds with(Side side) {
+        return new Bonds(rules, refitNotes, laps, groups, side);
+    }
+
+    private static <T> List<T> and(List<T> list, T more) {
+        return Stream.concat(list.stream(), Stream.of(more)).toList();
+    }
+}
