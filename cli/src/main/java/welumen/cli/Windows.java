@@ -11,9 +11,11 @@ import welumen.desktop.Painted;
 import welumen.desktop.Shots;
 import welumen.desktop.WelumenWindow;
 import welumen.desktop.look.Look;
+import welumen.desktop.model.Devices;
 import welumen.desktop.model.OpenedWorkshop;
 import welumen.journal.StoreException;
 import welumen.standins.camera.CameraStandin;
+import welumen.standins.printer.PrinterStandin;
 
 /** Opens a workshop beside the starting toolkit, shows it, and ends when the window is closed. */
 final class Windows {
@@ -73,8 +75,7 @@ final class Windows {
             Platform.runLater(() -> {
                 try {
                     Shots.write(
-                            new WelumenWindow(workshop, opening.author(), new CameraStandin(), options.size()),
-                            options);
+                            new WelumenWindow(workshop, opening.author(), standIns(workshop), options.size()), options);
                     done.complete(null);
                 } catch (RuntimeException fault) {
                     done.completeExceptionally(fault);
@@ -98,7 +99,7 @@ final class Windows {
     }
 
     private static void showOn(Stage stage, OpenedWorkshop workshop, Opening opening, CompletableFuture<Void> closed) {
-        var window = new WelumenWindow(workshop, opening.author(), new CameraStandin());
+        var window = new WelumenWindow(workshop, opening.author(), standIns(workshop));
         if (opening.once()) window.showOn(stage, sayAndClose(stage));
         else {
             window.showOn(stage);
@@ -107,6 +108,10 @@ final class Windows {
         stage.showingProperty().subscribe(showing -> {
             if (!showing) closed.complete(null);
         });
+    }
+
+    private static Devices standIns(OpenedWorkshop workshop) {
+        return new Devices(new CameraStandin(), new PrinterStandin(workshop.folder()::keepPaper));
     }
 
     private static void backUp(OpenedWorkshop workshop, WelumenWindow window) {

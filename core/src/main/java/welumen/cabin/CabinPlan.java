@@ -104,10 +104,22 @@ public record CabinPlan(Map<Spot, Box> spots, Map<PartId, Box> parts) {
         }
     }
 
+    private static int leftToRight(Side one, Side other) {
+        return Integer.compare(across(one), across(other));
+    }
+
+    private static int across(Side side) {
+        return switch (side) {
+            case LEFT -> 0;
+            case MIDDLE -> 1;
+            case RIGHT -> 2;
+        };
+    }
+
     private static void cells(List<Part> here, Box box, Map<PartId, Box> parts) {
         var sorted = new ArrayList<>(here);
         sorted.sort(
-                Comparator.comparingDouble((Part part) -> weight(part.kind())).reversed());
+                Comparator.comparing(Part::side, CabinPlan::leftToRight).thenComparing(part -> -weight(part.kind())));
         var cells =
                 Cells.of(box, sorted.stream().map(part -> weight(part.kind())).toList());
         for (var i = 0; i < sorted.size(); i++) parts.put(sorted.get(i).id(), cells.get(i));

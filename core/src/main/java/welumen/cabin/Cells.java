@@ -11,14 +11,17 @@ final class Cells {
     /** A hand finds a target of this many pixels. */
     static final double TARGET = 40;
 
+    /** Narrower than this, a name is broken within its words. */
+    private static final double WORD = 56;
+
     /** A cell is best a little wider than high, for its words. */
-    private static final double BEST_SHAPE = 1.4;
+    private static final double BEST_SHAPE = 1.5;
 
     private Cells() {}
 
     /** One cell a weight, in their order; together they fill the box. Heaviest first looks best. */
     static List<Box> of(Box box, List<Double> weights) {
-        var columns = IntStream.rangeClosed(1, Math.max(1, (int) (box.width() / TARGET)))
+        var columns = IntStream.rangeClosed(1, Math.max(1, (int) (box.width() / WORD)))
                 .boxed()
                 .min(Comparator.comparingDouble(count -> misfit(box, weights.size(), count)))
                 .orElse(1);
@@ -41,7 +44,7 @@ final class Cells {
         var y = box.minY();
         for (var i = 0; i < rows.size(); i++) {
             var x = box.minX();
-            for (var width : Shares.of(box.width(), rows.get(i), TARGET)) {
+            for (var width : Shares.of(box.width(), rows.get(i), WORD)) {
                 cells.add(new Box(x, y, x + width, y + heights.get(i)));
                 x += width;
             }

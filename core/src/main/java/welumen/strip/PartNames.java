@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import welumen.cabin.Cabin;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
@@ -23,6 +24,19 @@ public final class PartNames {
         if (text.length() < 4) return Optional.empty();
         var worded = named(cabin, part -> words(part.name()).containsAll(words(text)));
         return worded.size() == 1 ? Optional.of(worded.getFirst().id()) : Optional.empty();
+    }
+
+    /** The parts that a few letters may mean: by their first letters, then by the beginnings of their words. */
+    public static List<Part> likely(Cabin cabin, String typed) {
+        var text = typed.strip().toLowerCase(Locale.ROOT);
+        if (text.length() < 2) return List.of();
+        return Stream.of(
+                        named(cabin, part -> initials(part).equals(text)),
+                        named(cabin, part -> initials(part).startsWith(text)),
+                        named(cabin, part -> words(part.name()).stream().anyMatch(word -> word.startsWith(text))))
+                .flatMap(List::stream)
+                .distinct()
+                .toList();
     }
 
     private static List<Part> named(Cabin cabin, Predicate<Part> test) {

@@ -48,12 +48,13 @@ public final class StripCautions {
     /** What cars with airbags or pretensioners want besides: the battery waited out before any of these is touched. */
     public static List<Caution> of(PartKind kind, boolean hasAirbags) {
         var usual = of(kind);
-        return hasAirbags && isNearAnAirbag(kind)
+        return hasAirbags && wantsBatteryOff(kind)
                 ? Stream.concat(Stream.of(AIRBAGS), usual.stream()).toList()
                 : usual;
     }
 
-    private static boolean isNearAnAirbag(PartKind kind) {
+    /** Whether the battery is off, and waited out, before the part is touched in a car with airbags or pretensioners. */
+    public static boolean wantsBatteryOff(PartKind kind) {
         return switch (kind) {
             case SEAT, REAR_SEAT, RUNNERS, COVER, BELT, WHEEL, COWL, DASH, PAD, FASCIA, PILLAR, RAIL, HEADLINING ->
                 true;

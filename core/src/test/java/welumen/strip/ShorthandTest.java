@@ -139,4 +139,22 @@ class ShorthandTest {
                 .ofMaxSize(9)
                 .map(words -> String.join(" ", words));
     }
+
+    @Test
+    void oneOrAnotherHoldsIt() {
+        var reading = Shorthand.read("trapped behind the left front seat or left sill cover", MEMBER, cabin(), log());
+        assertThat(reading.rules())
+                .containsExactly(new StripRule(MEMBER, StripReason.TRAPPED_BEHIND, List.of(SILL, SEAT)));
+        assertThat(reading.note()).isEmpty();
+    }
+
+    @Test
+    void aJointThatIsDestroyedIsAskedAfter() {
+        assertThat(Shorthand.read("2 rivets, drilled, bag 4", SILL, cabin(), log())
+                        .wanted(1))
+                .containsExactly(Wanted.REJOINING);
+        assertThat(Shorthand.read("2 rivets, drilled, bag 4, rejoin with new rivets", SILL, cabin(), log())
+                        .wanted(1))
+                .isEmpty();
+    }
 }

@@ -41,6 +41,8 @@ public final class Shots {
                         folder.resolve("%d-%s.png"
                                 .formatted(stage.number(), stage.word().toLowerCase(Locale.ROOT))));
             }
+            window.openLargeCabin();
+            write(window.scene(), folder.resolve("cabin.png"));
         } catch (IOException fault) {
             throw new StoreException(
                     "The pictures cannot be written to [%s]: %s.".formatted(folder, fault.getMessage()), fault);

@@ -10,9 +10,9 @@ import javafx.util.Duration;
 import welumen.desktop.frame.Frame;
 import welumen.desktop.look.FirstFrame;
 import welumen.desktop.look.Look;
+import welumen.desktop.model.Devices;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.model.OpenedWorkshop;
-import welumen.evidence.Camera;
 
 /** One window on one open workshop. */
 public final class WelumenWindow {
@@ -23,13 +23,13 @@ public final class WelumenWindow {
     private final Frame frame;
     private final Scene scene;
 
-    public WelumenWindow(OpenedWorkshop workshop, String author, Camera camera) {
-        this(workshop, author, camera, new Dimension2D(WIDTH, HEIGHT));
+    public WelumenWindow(OpenedWorkshop workshop, String author, Devices devices) {
+        this(workshop, author, devices, new Dimension2D(WIDTH, HEIGHT));
     }
 
     /** A window of another size, in pixels. */
-    public WelumenWindow(OpenedWorkshop workshop, String author, Camera camera, Dimension2D size) {
-        model = new JobModel(workshop, author, camera);
+    public WelumenWindow(OpenedWorkshop workshop, String author, Devices devices, Dimension2D size) {
+        model = new JobModel(workshop, author, devices);
         frame = new Frame(model, Stages::of);
         scene = new Scene(frame, size.getWidth(), size.getHeight());
         Look.dress(scene, false);
@@ -46,6 +46,10 @@ public final class WelumenWindow {
     /** Adds at once what {@link #showOn} adds only after the answer has been painted. */
     void fillIn() {
         frame.fillIn();
+    }
+
+    void openLargeCabin() {
+        frame.openLarge();
     }
 
     void look(boolean evening, int percent) {

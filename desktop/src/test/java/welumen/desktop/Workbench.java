@@ -13,12 +13,14 @@ import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
+import welumen.desktop.model.Devices;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.model.OpenedWorkshop;
 import welumen.job.WorkStage;
 import welumen.standins.camera.CameraStandin;
 import welumen.standins.demo.DemoDay;
 import welumen.standins.demo.DemoWorkshop;
+import welumen.standins.printer.PrinterStandin;
 
 /** A demo workshop in a real window, with a robot's hands: what the walks have in common. */
 final class Workbench implements AutoCloseable {
@@ -56,7 +58,10 @@ final class Workbench implements AutoCloseable {
     }
 
     private void show(Stage stage, CompletableFuture<Void> whole) {
-        window = new WelumenWindow(workshop, DemoWorkshop.PERSON, new CameraStandin());
+        window = new WelumenWindow(
+                workshop,
+                DemoWorkshop.PERSON,
+                new Devices(new CameraStandin(), new PrinterStandin(workshop.folder()::keepPaper)));
         window.showOn(stage, new Painted() {
             @Override
             public void answer() {}

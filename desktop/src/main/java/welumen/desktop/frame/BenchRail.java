@@ -1,5 +1,6 @@
 package welumen.desktop.frame;
 
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import javafx.geometry.Pos;
@@ -19,13 +20,14 @@ final class BenchRail extends HBox {
     /** In pixels at a text of 13: one clock, and all that stands beside the clocks. */
     private static final double FACE = 262;
 
-    private static final double REST = 480;
+    private static final double REST = 640;
     private static final double TEXT = 13;
 
     private final JobModel model;
     private final HBox clocks = new HBox(14);
     private final Label said = Nodes.label("");
     private final Label time = Nodes.whole("", "faint");
+    private final Button work;
     private final Button takeBack;
     private final Button putBack;
     private List<BenchClock> shown = List.of();
@@ -37,6 +39,9 @@ final class BenchRail extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         setMinWidth(0);
         clocks.setAlignment(Pos.CENTER_LEFT);
+        work = Nodes.button(
+                "Start work", "Start or stop your working time on the picked part (F6)", model::startOrStopWork);
+        work.setId("work");
         takeBack = Nodes.button("Take back", "Take back the last action (Ctrl+Z)", model::takeBack);
         takeBack.setId("take-back");
         putBack = Nodes.icon(Feather.ROTATE_CW, "Put back what was taken back (Ctrl+Y)", model::putBack);
@@ -47,7 +52,7 @@ final class BenchRail extends HBox {
         said.setId("said");
         said.setMaxWidth(190);
         said.setAlignment(Pos.CENTER_RIGHT);
-        getChildren().addAll(clocks, Nodes.spring(), said, takeBack, putBack, look, time);
+        getChildren().addAll(work, clocks, Nodes.spring(), said, takeBack, putBack, look, time);
         widthProperty().subscribe(this::refresh);
         time.fontProperty().subscribe(this::refresh);
         said.setMinWidth(110);
@@ -81,6 +86,15 @@ final class BenchRail extends HBox {
     private void tick() {
         time.setText(
                 Words.day(model.today()) + " " + Words.time(model.nowProperty().get(), model.zone()));
+        work.setText(model.job()
+                .work()
+                .runningFor(model.person())
+                .map(begun -> "%s · %s"
+                        .formatted(
+                                begun.on().replace('-', ' '),
+                                Words.left(Duration.between(
+                                        begun.at(), model.nowProperty().get()))))
+                .orElse("Start work"));
         for (var face : clocks.getChildren()) if (face instanceof ClockFace clock) clock.tick();
     }
 }

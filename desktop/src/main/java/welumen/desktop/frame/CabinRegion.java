@@ -91,7 +91,7 @@ final class CabinRegion extends Group {
 
     /** The last word of a place: on so small a drawing its position says the rest. */
     private static String shortened(Spot spot) {
-        return spot == Spot.REAR_SEAT
+        return spot == Spot.REAR_SEAT || spot == Spot.LOAD_SPACE || spot == Spot.BENCH
                 ? spot.word()
                 : spot.word().substring(spot.word().lastIndexOf(' ') + 1);
     }

@@ -2,6 +2,7 @@ package welumen.desktop.frame;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.control.Button;
@@ -25,6 +26,8 @@ final class CabinView extends VBox {
     private final JobModel model;
     private final Group drawing = new Group();
     private double drawnAt;
+    private double height;
+    private List<Spot> drawn = List.of();
     private final List<CabinRegion> regions = new ArrayList<>();
 
     CabinView(JobModel model, Runnable openLarge) {
@@ -45,23 +48,36 @@ final class CabinView extends VBox {
         sheet.setMinHeight(0);
         VBox.setVgrow(sheet, Priority.ALWAYS);
         getChildren().addAll(head, sheet, legend());
-        sheet.heightProperty().subscribe(height -> draw(height.doubleValue()));
+        sheet.heightProperty().subscribe(now -> {
+            height = now.doubleValue();
+            draw(height);
+        });
         model.jobProperty().subscribe(this::refresh);
         model.pickedProperty().subscribe(this::refresh);
     }
 
     /** As large as there is room for; the words keep their size. */
-    private void draw(double height) {
-        var scale = Math.clamp(height / Spot.HEIGHT, SMALLEST, (WIDTH - 28) / Spot.WIDTH);
-        if (height < 1 || scale == drawnAt) return;
+    private void draw(double tall) {
+        var scale = Math.clamp(tall / Spot.HEIGHT, SMALLEST, (WIDTH - 28) / Spot.WIDTH);
+        var spots = spots();
+        if (tall < 1 || scale == drawnAt && spots.equals(drawn)) return;
         drawnAt = scale;
+        drawn = spots;
         regions.clear();
-        for (var spot : Spot.values()) regions.add(new CabinRegion(model, spot, scale));
+        for (var spot : spots) regions.add(new CabinRegion(model, spot, scale));
         drawing.getChildren().setAll(regions);
         refresh();
     }
 
+    /** The places that have parts: a bench stands where two seats would. */
+    private List<Spot> spots() {
+        return Stream.of(Spot.values())
+                .filter(spot -> !model.job().cabin().at(spot).isEmpty())
+                .toList();
+    }
+
     private void refresh() {
+        if (!spots().equals(drawn)) draw(height);
         regions.forEach(CabinRegion::refresh);
     }
 

@@ -4,8 +4,10 @@ import java.util.function.BiFunction;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.input.InputEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -22,6 +24,7 @@ import welumen.job.WorkStage;
 public final class Frame extends BorderPane {
     private final JobModel model;
     private final BiFunction<WorkStage, JobModel, StagePane> stages;
+    private final IdleQuestion idle;
     private final StackPane middle = new StackPane();
     private @Nullable LargeCabin largeCabin;
     private StagePane open;
@@ -32,13 +35,18 @@ public final class Frame extends BorderPane {
     public Frame(JobModel model, BiFunction<WorkStage, JobModel, StagePane> stages) {
         this.model = model;
         this.stages = stages;
+        this.idle = new IdleQuestion(model);
         setTop(new Tape(model));
-        var centre = new VBox(trouble(), middle);
+        var centre = new VBox(trouble(), idle, middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
         middle.setMinWidth(0);
         centre.setMinWidth(0);
         setCenter(centre);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        addEventFilter(InputEvent.ANY, input -> {
+            if (input.getEventType() == KeyEvent.KEY_PRESSED || input.getEventType() == MouseEvent.MOUSE_PRESSED)
+                idle.touch();
+        });
         model.stageProperty().subscribe(this::showStage);
     }
 
@@ -77,7 +85,8 @@ public final class Frame extends BorderPane {
         open.first().requestFocus();
     }
 
-    private void openLarge() {
+    /** Opens the cabin large over the stage. */
+    public void openLarge() {
         largeCabin = new LargeCabin(model, this::closeLarge);
         middle.getChildren().setAll(open, largeCabin);
         largeCabin.open();
@@ -114,6 +123,10 @@ public final class Frame extends BorderPane {
             return true;
         }
         if (key.isShortcutDown() && scales(key.getCode())) return true;
+        if (key.getCode() == KeyCode.F6) {
+            model.startOrStopWork();
+            return true;
+        }
         if (key.getCode() == KeyCode.F9) {
             turnEvening();
             return true;

@@ -1,92 +1,118 @@
 package welumen.desktop.frame;
 
 import java.util.Locale;
-import java.util.function.Consumer;
-import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import welumen.cabin.CabinPlan;
 import welumen.cabin.Part;
-import welumen.cabin.PartId;
-import welumen.cabin.Spot;
+import welumen.cabin.PartState;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 
 /** The cabin over the stage: every part is a target of its own, and typing letters leaves those that have them. */
 final class LargeCabin extends VBox {
+    private static final double GAP = 7;
+
     private final JobModel model;
     private final Runnable close;
     private final TextField letters = new TextField();
-    private final VBox places = new VBox(14);
+    private final Pane sheet = new Pane();
 
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     LargeCabin(JobModel model, Runnable close) {
-        super(14);
+        super(12);
         this.model = model;
         this.close = close;
         getStyleClass().add("large-cabin");
         letters.setId("letters");
-        letters.setPromptText("Type letters of a part's name; Enter picks the first");
-        letters.textProperty().subscribe(this::refresh);
+        letters.setPromptText("Letters of a part's name, or its first letters; Enter picks");
+        letters.setPrefWidth(420);
+        letters.textProperty().subscribe(this::draw);
         letters.setOnAction(_ -> pickFirst());
         setOnKeyPressed(key -> {
             if (key.getCode() != KeyCode.ESCAPE) return;
             close.run();
             key.consume();
         });
-        getChildren()
-                .addAll(
-                        Nodes.label("Every part of the car", Styles.ANSWER),
-                        Nodes.field("Which part?", letters),
-                        Nodes.scroll(places));
+        sheet.setMinSize(0, 0);
+        VBox.setVgrow(sheet, Priority.ALWAYS);
+        sheet.widthProperty().subscribe(this::draw);
+        sheet.heightProperty().subscribe(this::draw);
+        var head = Nodes.row(24, Nodes.grown(Nodes.column(2, Nodes.label(answer(), Styles.ANSWER), counts())), letters);
+        head.setMinHeight(USE_PREF_SIZE);
+        getChildren().addAll(head, sheet);
     }
 
     void open() {
         letters.clear();
-        refresh();
+        draw();
         letters.requestFocus();
     }
 
-    private void refresh() {
-        places.getChildren().clear();
-        for (var spot : Spot.values()) {
-            var here =
-                    model.job().cabin().at(spot).stream().filter(this::isMeant).toList();
-            if (here.isEmpty()) continue;
-            var chips = new FlowPane(8, 8);
-            here.forEach(part -> chips.getChildren().add(chip(part)));
-            places.getChildren().add(Nodes.column(5, Nodes.whole(side(spot) + spot.word(), Styles.HEADING), chips));
+    private String answer() {
+        var out = count(PartState.OUT) + count(PartState.ON_BENCH) + count(PartState.READY);
+        return out == 0
+                ? "%s, all in the car."
+                        .formatted(Words.many(model.job().cabin().parts().size(), "part"))
+                : "%d of %s are out."
+                        .formatted(out, Words.many(model.job().cabin().parts().size(), "part"));
+    }
+
+    private FlowPane counts() {
+        var counts = new FlowPane(16, 2);
+        for (var state : PartState.values())
+            counts.getChildren().add(Nodes.whole(count(state) + " " + state.word(), Styles.SECOND));
+        return counts;
+    }
+
+    private int count(PartState state) {
+        return (int) model.job().cabin().parts().stream()
+                .filter(part -> model.job().stateOf(part.id()) == state)
+                .count();
+    }
+
+    private void draw() {
+        if (sheet.getWidth() < 50 || sheet.getHeight() < 50) return;
+        sheet.getChildren().clear();
+        var cabin = model.job().cabin();
+        var plan = CabinPlan.of(cabin, sheet.getWidth(), sheet.getHeight(), GAP);
+        for (var part : cabin.parts()) {
+            var cell = new PartCell(
+                    part, model.job().stateOf(part.id()), plan.parts().get(part.id()), () -> pick(part));
+            cell.setDisable(!isMeant(part));
+            cell.pseudoClassStateChanged(
+                    Styles.PICKED, part.id().equals(model.pickedProperty().get()));
+            sheet.getChildren().add(cell);
         }
     }
 
-    private static String side(Spot spot) {
-        return spot.name().endsWith("LEFT") ? "left " : spot.name().endsWith("RIGHT") ? "right " : "";
-    }
-
     private boolean isMeant(Part part) {
-        return part.name().contains(letters.getText().strip().toLowerCase(Locale.ROOT));
+        var text = letters.getText().strip().toLowerCase(Locale.ROOT);
+        return part.name().contains(text) || initials(part).startsWith(text);
     }
 
-    private Button chip(Part part) {
-        var state = model.job().stateOf(part.id());
-        Consumer<PartId> pick = id -> {
-            model.pickedProperty().set(id);
-            close.run();
-        };
-        var chip = new Button(part.title() + "  ·  " + state.word());
-        chip.getStyleClass().setAll("part-chip", Styles.of(state));
-        chip.pseudoClassStateChanged(
-                Styles.PICKED, part.id().equals(model.pickedProperty().get()));
-        chip.setId("part-" + part.id());
-        chip.setOnAction(_ -> pick.accept(part.id()));
-        return chip;
+    private static String initials(Part part) {
+        return part.name().replaceAll("(\\w)\\w*\\s*", "$1");
     }
 
     private void pickFirst() {
-        model.job().cabin().parts().stream().filter(this::isMeant).findFirst().ifPresent(part -> {
-            model.pickedProperty().set(part.id());
-            close.run();
-        });
+        var meant = model.job().cabin().parts().stream().filter(this::isMeant).toList();
+        var text = letters.getText().strip();
+        meant.stream()
+                .filter(part -> initials(part).equals(text) || part.name().equals(text))
+                .findFirst()
+                .or(() -> meant.stream().findFirst())
+                .ifPresent(this::pick);
+    }
+
+    private void pick(Part part) {
+        model.pickedProperty().set(part.id());
+        close.run();
     }
 }

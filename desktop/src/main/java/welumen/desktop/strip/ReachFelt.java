@@ -1,5 +1,6 @@
 package welumen.desktop.strip;
 
+import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
@@ -14,6 +15,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.strip.FixingPlaces;
 import welumen.strip.Hold;
+import welumen.strip.LearntTimes;
 import welumen.strip.ReachPlanner;
 import welumen.strip.ReachPlanner.Reach;
 import welumen.strip.StripCautions;
@@ -69,28 +71,52 @@ final class ReachFelt extends VBox {
         route.getChildren().clear();
         if (goal.getValue() == null) return;
         var target = goal.getValue().id();
-        switch (ReachPlanner.plan(model.job().cabin(), model.job().strip(), target)) {
-            case Reach.Route(var parts, var time, var atLeast, var tools, var bags) -> {
-                var before = parts.stream().filter(part -> !part.equals(target)).toList();
-                say(before, parts, Words.about(time), tools);
+        var times = new LearntTimes(model.job().cabin(), model.job().work());
+        switch (ReachPlanner.plan(model.job().cabin(), model.job().strip(), target, times::takesOff)) {
+            case Reach.Route way -> {
+                var before = way.parts().stream()
+                        .filter(part -> !part.equals(target))
+                        .toList();
+                say(way, before);
                 steps(before, target);
-                cautions(parts.isEmpty() ? List.of(target) : parts);
+                cautions(way.parts().isEmpty() ? List.of(target) : way.parts());
             }
-            case Reach.Circle(var parts) -> {
-                route.getChildren().add(Nodes.label("These wait for each other in a circle:", Styles.ON_FELT_DANGER));
-                for (var part : parts) route.getChildren().add(step(part, "waits for the next", "", 0));
-            }
+            case Reach.Circle(var parts) -> circle(parts);
         }
     }
 
-    private void say(List<PartId> before, List<PartId> all, String time, List<String> tools) {
-        var answer = all.isEmpty()
+    private void circle(List<PartId> parts) {
+        route.getChildren().add(Nodes.label("These wait for each other in a circle:", Styles.ON_FELT_DANGER));
+        for (var part : parts) route.getChildren().add(step(part, "waits for the next", "", 0));
+        model.circleMadeBy(parts)
+                .ifPresent(entry -> route.getChildren()
+                        .add(Nodes.label(
+                                "It was closed %s by %s. Take that back, or let one come free another way: “fouls the … or the …”."
+                                        .formatted(
+                                                Words.when(
+                                                        entry.at(),
+                                                        model.nowProperty().get(),
+                                                        model.zone()),
+                                                entry.author()),
+                                Styles.ON_FELT_WAX)));
+    }
+
+    private void say(Reach.Route way, List<PartId> before) {
+        var answer = way.parts().isEmpty()
                 ? "It is off already."
                 : before.isEmpty()
                         ? "Nothing is in the way."
-                        : "%d more to come off, %s".formatted(before.size(), time);
+                        : "%d more to come off, %s".formatted(before.size(), Words.about(way.time()));
         route.getChildren().add(Nodes.label(answer, Styles.STRONG));
-        if (!tools.isEmpty()) route.getChildren().add(Nodes.label(String.join(", ", tools), Styles.ON_FELT_FAINT));
+        var wants = new ArrayList<>(way.tools());
+        if (way.bags() > 0) wants.add(Words.many(way.bags(), "bag"));
+        if (!wants.isEmpty()) route.getChildren().add(Nodes.label(String.join(", ", wants), Styles.ON_FELT_FAINT));
+        if (!way.isProvenLeast())
+            route.getChildren()
+                    .add(Nodes.label(
+                            "The best way found; none can take under %d min."
+                                    .formatted(way.atLeast().toMinutes()),
+                            Styles.ON_FELT_FAINT));
     }
 
     private void steps(List<PartId> before, PartId target) {

@@ -1,24 +1,22 @@
 package welumen.desktop.strip;
 
 import java.util.List;
+import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.image.Image;
-import javafx.scene.image.ImageView;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
-import org.kordamp.ikonli.feather.Feather;
-import org.kordamp.ikonli.javafx.FontIcon;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Thumbnail;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.Together;
@@ -31,25 +29,27 @@ import welumen.strip.Step;
 import welumen.strip.StripChange.StepLogged;
 
 /** What was taken off, the latest first, along a thread: photo, fixings, bag, time. */
-final class TakenOff extends VBox {
+final class TakenOff extends Leaf {
     private static final int AT_FIRST = 8;
 
-    private final JobModel model;
+    private final Consumer<Step> correct;
     private final VBox steps = new VBox(10);
     private boolean all;
 
-    TakenOff(JobModel model) {
-        super(8);
-        this.model = model;
-        setMinWidth(0);
-        getChildren().addAll(Nodes.whole("Taken off, latest first", Styles.HEADING), Nodes.scroll(steps));
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    TakenOff(JobModel model, Consumer<Step> correct) {
+        super(model);
+        this.correct = correct;
+        getChildren().add(Nodes.scroll(steps));
         steps.setId("taken-off");
     }
 
+    @Override
     void refresh() {
         steps.getChildren().clear();
         for (var entry : model.log().reversed())
-            for (var step : steps(entry)) {
+            for (var logged : steps(entry)) {
+                var step = asItStands(logged);
                 if (!all && steps.getChildren().size() == AT_FIRST) {
                     steps.getChildren().add(showAll());
                     return;
@@ -59,6 +59,14 @@ final class TakenOff extends VBox {
         if (steps.getChildren().isEmpty())
             steps.getChildren()
                     .add(Nodes.label("Nothing yet. Pick a part in the cabin and type what holds it.", Styles.SECOND));
+    }
+
+    /** As it was put right since. */
+    private Step asItStands(Step logged) {
+        return model.job().strip().steps().stream()
+                .filter(step -> step.number() == logged.number())
+                .findFirst()
+                .orElse(logged);
     }
 
     private Node showAll() {
@@ -90,34 +98,14 @@ final class TakenOff extends VBox {
         var bead = new Circle(11, 24, 6);
         bead.getStyleClass().add("bead");
         thread.getChildren().addAll(line, bead);
-        var card = new HBox(14, photo(step), words(step), Nodes.spring(), right(step, entry));
+        var card = new HBox(14, Thumbnail.of(model, step.photos()), words(step), Nodes.spring(), right(step, entry));
         card.getStyleClass().add(Styles.CARD);
         card.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(card, Priority.ALWAYS);
         card.setMinWidth(0);
+        card.setOnMouseClicked(_ -> correct.accept(step));
+        Tooltip.install(card, new Tooltip("Pick it to put it right"));
         return new HBox(8, thread, card);
-    }
-
-    private Node photo(Step step) {
-        var frame = new StackPane();
-        frame.getStyleClass().add("photo");
-        frame.setMinSize(76, 56);
-        frame.setMaxSize(76, 56);
-        if (step.photos().isEmpty()) {
-            var icon = new FontIcon(Feather.CAMERA_OFF);
-            icon.setIconSize(18);
-            var words = Nodes.whole("no photo", Styles.ON_FELT_FAINT);
-            frame.getChildren().add(words);
-            return frame;
-        }
-        var file = model.photo(step.photos().getFirst()).toUri().toString();
-        var view = new ImageView(new Image(file, 152, 112, false, true, true));
-        view.setFitWidth(76);
-        view.setFitHeight(56);
-        frame.getChildren().add(view);
-        frame.setAccessibleText(
-                "Photo of the " + model.job().cabin().one(step.part()).name());
-        return frame;
     }
 
     private Node words(Step step) {

@@ -14,7 +14,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import welumen.cabin.Spot;
 import welumen.files.report.Letters;
-import welumen.strip.Label;
+import welumen.strip.TrimLabel;
 
 /**
  * Sheets of labels, 1:1: at the left the code, beside it what is read from two paces and what is read close by, and a
@@ -41,7 +41,7 @@ public final class LabelPdf {
     }
 
     /** @param start how many labels of the first sheet are gone already, 0 or more */
-    public static byte[] write(List<Label> labels, LabelSheet sheet, int start) {
+    public static byte[] write(List<TrimLabel> labels, LabelSheet sheet, int start) {
         try (var document = new PDDocument()) {
             var letters = new Letters(document);
             var perSheet = sheet.perSheet();
@@ -63,7 +63,7 @@ public final class LabelPdf {
         }
     }
 
-    private void label(Label label, int place) throws IOException, WriterException {
+    private void label(TrimLabel label, int place) throws IOException, WriterException {
         var left = (float) sheet.x(place) + RIM;
         var top = (float) sheet.y(place) + RIM;
         var high = (float) sheet.height() - 2 * RIM;
@@ -77,7 +77,7 @@ public final class LabelPdf {
         text(letters.regular(), 5.5f, left + code + 2, top + high - 0.3f, label.job());
     }
 
-    private void words(Label label, float left, float top, float narrow, float right) throws IOException {
+    private void words(TrimLabel label, float left, float top, float narrow, float right) throws IOException {
         var bigSize = label.big().length() <= 4 ? 30f : 13f;
         var y = top;
         for (var line : letters.broken(letters.bold(), bigSize, label.big(), narrow * POINTS_PER_MM)) {

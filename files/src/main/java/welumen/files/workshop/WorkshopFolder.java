@@ -7,6 +7,7 @@ import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.UUID;
+import welumen.files.photo.DropFolder;
 import welumen.job.Job;
 import welumen.job.JobChange;
 import welumen.job.Workshop;
@@ -84,6 +85,11 @@ public final class WorkshopFolder implements AutoCloseable {
                             .formatted(file, fault.getMessage()),
                     fault);
         }
+    }
+
+    /** The folder into which phone photos are dropped. */
+    public DropFolder phonePhotos() {
+        return new DropFolder(folder.resolve("phone"));
     }
 
     public Photos photos() {

@@ -12,7 +12,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import welumen.files.label.LabelPdf;
 import welumen.files.label.LabelSheet;
-import welumen.strip.Label;
+import welumen.strip.TrimLabel;
 
 /**
  * Photographs a label as a hand would: held at a slant of up to 40°, turned, a little out of focus, half in the shade,
@@ -31,7 +31,7 @@ public final class LabelPhoto {
     }
 
     /** A JPEG of a label that was printed on a sheet. */
-    public static byte[] of(Label label, LabelSheet sheet, long seed) {
+    public static byte[] of(TrimLabel label, LabelSheet sheet, long seed) {
         try {
             var photo = new LabelPhoto(seed);
             return jpeg(photo.grain(photo.shade(photo.blur(photo.slant(printed(label, sheet))))));
@@ -41,7 +41,7 @@ public final class LabelPhoto {
     }
 
     /** The first label of the sheet, cut out. */
-    private static BufferedImage printed(Label label, LabelSheet sheet) throws IOException {
+    private static BufferedImage printed(TrimLabel label, LabelSheet sheet) throws IOException {
         try (var pdf = Loader.loadPDF(LabelPdf.write(List.of(label), sheet, 0))) {
             var page = new PDFRenderer(pdf).renderImageWithDPI(0, DPI);
             return page.getSubimage(px(sheet.x(0)), px(sheet.y(0)), px(sheet.width()), px(sheet.height()));

@@ -13,14 +13,14 @@ import welumen.cabin.Spot;
 import welumen.files.label.LabelPdf;
 import welumen.files.label.LabelReader;
 import welumen.files.label.LabelSheet;
-import welumen.strip.Label;
 import welumen.strip.LabelCode;
+import welumen.strip.TrimLabel;
 
 class LabelPhotoTest {
     private static final String JOB = LabelCode.mark(new UUID(0x1963, 1));
 
-    private static Label bag(int number) {
-        return new Label(
+    private static TrimLabel bag(int number) {
+        return new TrimLabel(
                 new LabelCode.OfBag(JOB, number),
                 Integer.toString(number),
                 List.of("Left front seat: 3 bolts M10×25; 1 bolt M10×22", "Left seat runner cover: 3 screws no. 8"),
@@ -28,8 +28,8 @@ class LabelPhotoTest {
                 "1963 Varrow Selkie, saloon");
     }
 
-    private static Label part() {
-        return new Label(
+    private static TrimLabel part() {
+        return new TrimLabel(
                 new LabelCode.OfPart(JOB, new PartId("left-centre-pillar-trim")),
                 "Left centre pillar trim",
                 List.of("Bag 12"),

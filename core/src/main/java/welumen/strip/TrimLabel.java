@@ -15,14 +15,14 @@ import welumen.cabin.Spot;
  * @param lines what is read close by: parts and fixings, the most important first
  * @param places the spots to mark in the little cabin
  */
-public record Label(LabelCode code, String big, List<String> lines, List<Spot> places, String job) {
-    public Label {
+public record TrimLabel(LabelCode code, String big, List<String> lines, List<Spot> places, String job) {
+    public TrimLabel {
         lines = List.copyOf(lines);
         places = List.copyOf(places);
     }
 
     /** The label of a bag; empty where nothing is in it. */
-    public static Optional<Label> ofBag(Cabin cabin, StripLog log, int number, UUID job, String title) {
+    public static Optional<TrimLabel> ofBag(Cabin cabin, StripLog log, int number, UUID job, String title) {
         var bag = BagContents.of(log, number);
         if (bag.lots().isEmpty()) return Optional.empty();
         var parts = bag.lots().stream().map(BagContents.Inside::part).distinct().toList();
@@ -33,7 +33,7 @@ public record Label(LabelCode code, String big, List<String> lines, List<Spot> p
                                 .map(inside -> inside.lot().said())
                                 .collect(Collectors.joining("; ")))
                 .toList();
-        return Optional.of(new Label(
+        return Optional.of(new TrimLabel(
                 new LabelCode.OfBag(LabelCode.mark(job), number),
                 Integer.toString(number),
                 lines,
@@ -41,7 +41,7 @@ public record Label(LabelCode code, String big, List<String> lines, List<Spot> p
                 title));
     }
 
-    public static Label ofPart(Cabin cabin, StripLog log, PartId part, UUID job, String title) {
+    public static TrimLabel ofPart(Cabin cabin, StripLog log, PartId part, UUID job, String title) {
         var one = cabin.one(part);
         var bags = log.stepsOn(part).stream()
                 .filter(step -> step.bag() instanceof Bag.Numbered)
@@ -49,7 +49,7 @@ public record Label(LabelCode code, String big, List<String> lines, List<Spot> p
                 .distinct()
                 .map(number -> "Bag " + number)
                 .toList();
-        return new Label(
+        return new TrimLabel(
                 new LabelCode.OfPart(LabelCode.mark(job), part),
                 one.title(),
                 bags.isEmpty() ? List.of(one.kind().word()) : List.of(String.join(", ", bags)),

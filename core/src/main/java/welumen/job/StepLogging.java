@@ -1,0 +1,105 @@
+package welumen.job;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import welumen.cabin.Part;
+import welumen.cabin.PartKind;
+import welumen.clock.BenchClock;
+import welumen.clock.ClockChange.ClockStarted;
+import welumen.clock.WorkChange.WorkEnded;
+import welumen.evidence.EvidenceChange.PhotoKept;
+import welumen.evidence.Moment;
+import welumen.evidence.PartPhoto;
+import welumen.job.JobChange.AtStrip;
+import welumen.job.JobChange.AtWork;
+import welumen.job.JobChange.InAlbum;
+import welumen.job.JobChange.OnClock;
+import welumen.job.JobChange.Together;
+import welumen.strip.Outcome;
+import welumen.strip.Reading;
+import welumen.strip.Step;
+import welumen.strip.StripCautions;
+import welumen.strip.StripChange.StepCorrected;
+import welumen.strip.StripChange.StepLogged;
+import welumen.strip.StripChange.StripRuleNoted;
+
+/** What logging one line of the strip brings about: the step, what it says of other parts, and what ends or begins with it. */
+public final class StepLogging {
+    /** The feature that makes seats, belts, wheel and dash dangerous. */
+    public static final String AIRBAGS = "airbags";
+
+    /** Until the maker's own figure is known. */
+    private static final Duration BATTERY_WAIT = Duration.ofMinutes(10);
+
+    private StepLogging() {}
+
+    /** Why the step may not be taken yet, in words; empty where nothing stops it. */
+    public static Optional<String> objection(Job job, Reading reading, Instant now) {
+        var part = job.cabin().one(reading.part());
+        if (!hasAirbags(job) || !StripCautions.wantsBatteryOff(part.kind())) return Optional.empty();
+        var battery = job.cabin().parts().stream()
+                .filter(one -> one.kind() == PartKind.BATTERY)
+                .findFirst();
+        if (battery.isPresent() && !job.strip().isOff(battery.get().id()))
+            return Optional.of("This car has airbags: take the battery off first, log it, and wait as the maker says.");
+        return job.clocks().running().stream()
+                .filter(clock ->
+                        clock.id().equals(batteryClock(battery)) && clock.ends().isAfter(now))
+                .findFirst()
+                .map(clock ->
+                        "The battery is not off long enough yet: %d min are left. Put the clock away if the maker asks for less."
+                                .formatted(Math.ceilDiv(clock.left(now).toSeconds(), 60)));
+    }
+
+    /** The change that logs the line, as one action. */
+    public static JobChange log(Job job, Reading reading, List<String> photos, String person, Instant now) {
+        var step = reading.step(job.strip().nextStep(), photos);
+        var changes = new ArrayList<JobChange>();
+        changes.add(new AtStrip(new StepLogged(step)));
+        for (var rule : reading.rules()) changes.add(new AtStrip(new StripRuleNoted(rule)));
+        for (var photo : photos)
+            changes.add(new InAlbum(new PhotoKept(new PartPhoto(step.part(), photo, Moment.BEFORE, now))));
+        if (step.outcome() == Outcome.OFF) {
+            job.work()
+                    .runningFor(person)
+                    .filter(begun -> begun.on().equals(step.part().value()))
+                    .ifPresent(_ -> changes.add(new AtWork(new WorkEnded(person, now, Duration.ZERO))));
+            var part = job.cabin().one(step.part());
+            if (hasAirbags(job) && part.kind() == PartKind.BATTERY)
+                changes.add(new OnClock(new ClockStarted(new BenchClock(
+                        batteryClock(Optional.of(part)),
+                        "Battery off, airbags",
+                        "seats, belts, wheel, dash",
+                        now,
+                        BATTERY_WAIT))));
+        }
+        return together(changes);
+    }
+
+    /** The change that puts a logged step right: its number and its photos stay. */
+    public static JobChange correct(Step old, Reading reading, List<String> morePhotos, Instant now) {
+        var photos = new ArrayList<>(old.photos());
+        photos.addAll(morePhotos);
+        var changes = new ArrayList<JobChange>();
+        changes.add(new AtStrip(new StepCorrected(reading.step(old.number(), photos))));
+        for (var rule : reading.rules()) changes.add(new AtStrip(new StripRuleNoted(rule)));
+        for (var photo : morePhotos)
+            changes.add(new InAlbum(new PhotoKept(new PartPhoto(reading.part(), photo, Moment.BEFORE, now))));
+        return together(changes);
+    }
+
+    public static boolean hasAirbags(Job job) {
+        return job.brief().has(AIRBAGS).orElse(false);
+    }
+
+    private static String batteryClock(Optional<Part> battery) {
+        return battery.map(part -> part.id() + "-off").orElse("");
+    }
+
+    private static JobChange together(List<JobChange> changes) {
+        return changes.size() == 1 ? changes.getFirst() : new Together(changes);
+    }
+}

@@ -1,0 +1,122 @@
+package welumen.desktop.intake;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import welumen.cabin.Part;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Thumbnail;
+import welumen.evidence.Evidence;
+import welumen.evidence.EvidenceChange.EvidenceLogged;
+import welumen.evidence.HidingPlace;
+import welumen.evidence.Strength;
+import welumen.job.JobChange.InAlbum;
+
+/** What shows how the car left the works, and where to look before it is gone. */
+final class EvidenceSection extends Section {
+    private final VBox known = new VBox(10);
+    private final VBox hiding = new VBox(4);
+    private final TextField shows = new TextField();
+    private final TextField where = new TextField();
+    private final TextField reading = new TextField();
+    private final FlowPane strengths = new FlowPane(8, 8);
+    private final List<String> photos = new ArrayList<>();
+    private Strength strength = Strength.LIKELY;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    EvidenceSection(JobModel model) {
+        super(model, "Evidence");
+        shows.setId("shows");
+        shows.setPromptText("what it shows: sage, twin stitch 6 mm apart");
+        where.setPromptText("where, and under what");
+        reading.setPromptText("a colour reading or a code");
+        shows.setPrefWidth(420);
+        List.of(shows, where, reading).forEach(field -> field.setOnAction(_ -> log()));
+        var fields = new GridPane(12, 10);
+        fields.addRow(0, Nodes.field("Found", shows), Nodes.field("Where", where));
+        fields.addRow(1, Nodes.field("Reading", reading), Nodes.field("How much it proves", strengths));
+        var photo = Nodes.button("Photo", "A photo for this evidence", this::photograph);
+        var log = Nodes.chief("Log it", "Evidence for the picked part (Enter)", this::log);
+        log.setId("log-evidence");
+        getChildren().addAll(hiding, fields, Nodes.row(10, log, photo), Nodes.scroll(known));
+    }
+
+    @Override
+    Node first() {
+        return shows;
+    }
+
+    @Override
+    void refresh() {
+        strengths.getChildren().clear();
+        for (var one : Strength.values()) {
+            var button = Nodes.button(one.word(), "How much it proves", () -> {
+                strength = one;
+                refresh();
+            });
+            button.setId("strength-" + one.name().toLowerCase(Locale.ROOT));
+            if (one == strength) button.getStyleClass().add(Styles.CHIEF);
+            strengths.getChildren().add(button);
+        }
+        hiding.getChildren().clear();
+        model.picked()
+                .ifPresent(part -> HidingPlace.of(part.kind())
+                        .forEach(place -> hiding.getChildren()
+                                .add(Nodes.label(
+                                        "Before the %s is cleaned, look %s.".formatted(part.name(), place.where()),
+                                        Styles.SECOND))));
+        known.getChildren()
+                .setAll(model.job().album().evidence().reversed().stream()
+                        .map(this::card)
+                        .toList());
+        if (known.getChildren().isEmpty())
+            known.getChildren()
+                    .add(Nodes.label(
+                            "Nothing yet. Unfaded scraps, seams, stamps and codes tell the most.", Styles.SECOND));
+    }
+
+    private Node card(Evidence evidence) {
+        var speaks = evidence.speaksFor().stream()
+                .map(part -> model.job().cabin().findOne(part).map(Part::name).orElse(part.value()))
+                .toList();
+        var words = Nodes.column(
+                3,
+                Nodes.label(Words.capital(evidence.shows()), Styles.STRONG),
+                Nodes.label("%s · %s"
+                        .formatted(evidence.where(), evidence.strength().word())),
+                Nodes.label("For the " + String.join(", ", speaks), Styles.SECOND));
+        if (!evidence.reading().isEmpty()) words.getChildren().add(2, Nodes.label(evidence.reading(), Styles.MEASURE));
+        var card = Nodes.row(14, Thumbnail.of(model, evidence.photos()), words);
+        card.getStyleClass().add(Styles.CARD);
+        return card;
+    }
+
+    private void photograph() {
+        model.picked().flatMap(model::photograph).ifPresent(photos::add);
+    }
+
+    private void log() {
+        if (shows.getText().isBlank()) return;
+        var parts = model.picked().map(Part::id).map(List::of).orElse(List.of());
+        var evidence = new Evidence(
+                model.job().album().nextEvidence(),
+                shows.getText().strip(),
+                where.getText().strip(),
+                reading.getText().strip(),
+                strength,
+                parts,
+                photos);
+        if (!model.make(new InAlbum(new EvidenceLogged(evidence)))) return;
+        photos.clear();
+        List.of(shows, where, reading).forEach(TextField::clear);
+        shows.requestFocus();
+    }
+}

@@ -1,0 +1,202 @@
+package welumen.desktop.intake;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import welumen.cabin.Cabin;
+import welumen.cabin.CabinChange.PartStruckOff;
+import welumen.cabin.CabinChange.PartsListed;
+import welumen.cabin.Part;
+import welumen.cabin.PartId;
+import welumen.cabin.PartKind;
+import welumen.cabin.Side;
+import welumen.cabin.Spot;
+import welumen.cabin.Supply;
+import welumen.cabin.Within;
+import welumen.cabin.body.Body;
+import welumen.cabin.body.BodyParts;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.job.JobChange;
+import welumen.job.JobChange.AtStrip;
+import welumen.job.JobChange.InCabin;
+import welumen.job.JobChange.Together;
+import welumen.strip.StripChange.StripRuleNoted;
+import welumen.strip.UsualRules;
+
+/** The car's parts: filled in one step by its body, then put right one by one. The picked part is the one described. */
+final class PartsSection extends Section {
+    private final Label told = Nodes.label("", Styles.SECOND);
+    private final FlowPane bodies = new FlowPane(10, 10);
+    private final VBox form = new VBox(12);
+    private final TextField name = new TextField();
+    private final TextField material = new TextField();
+    private final TextField onlyWhere = new TextField();
+    private final ComboBox<PartKind> kind = new ComboBox<>();
+    private final ComboBox<Side> side = new ComboBox<>();
+    private final ComboBox<Spot> spot = new ComboBox<>();
+    private final ComboBox<Supply> supply = new ComboBox<>();
+    private final ComboBox<Within> within = new ComboBox<>();
+    private final Label wrong = Nodes.label("", Styles.DANGER);
+    private Side wheel = Side.RIGHT;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    PartsSection(JobModel model) {
+        super(model, "Its parts");
+        name.setId("part-name");
+        material.setId("part-material");
+        onlyWhere.setPromptText("a feature to look for, if not every car has it");
+        kind.getItems().setAll(PartKind.values());
+        side.getItems().setAll(Side.values());
+        spot.getItems().setAll(Spot.values());
+        supply.getItems().setAll(Supply.values());
+        WordCell.in(kind, PartKind::word);
+        WordCell.in(side, Side::word);
+        WordCell.in(spot, PartsSection::sided);
+        WordCell.in(supply, Supply::word);
+        WordCell.in(within, this::word);
+        Stream.of(kind, side, spot, supply, within).forEach(box -> box.setMaxWidth(Double.MAX_VALUE));
+        var fields = new GridPane(16, 12);
+        fields.addRow(0, Nodes.field("Name", name), Nodes.field("Kind", kind), Nodes.field("Side", side));
+        fields.addRow(
+                1,
+                Nodes.field("Material as it came", material),
+                Nodes.field("Supply", supply),
+                Nodes.field("Place", spot));
+        fields.addRow(2, Nodes.field("Only where", onlyWhere), Nodes.field("Comes off with", within));
+        name.setPrefWidth(320);
+        supply.setPrefWidth(230);
+        var keep = Nodes.chief("Keep", "Describe the part so, or list it where the name is new", this::keep);
+        keep.setId("keep-part");
+        var strike = Nodes.button("Strike off", "This car does not have it", this::strikeOff);
+        strike.setId("strike-off");
+        form.getChildren().addAll(fields, Nodes.row(12, keep, strike, wrong));
+        name.setOnAction(_ -> keep());
+        material.setOnAction(_ -> keep());
+        getChildren().addAll(told, bodies, form);
+    }
+
+    @Override
+    Node first() {
+        return model.job().cabin().parts().isEmpty() ? bodies.getChildren().getLast() : name;
+    }
+
+    @Override
+    void refresh() {
+        wrong.setText("");
+        var parts = model.job().cabin().parts();
+        var empty = parts.isEmpty();
+        told.setText(
+                empty
+                        ? "What body is it? All its usual parts are listed in one step, with what usually holds them."
+                        : "%s are listed. Pick one in the cabin (C) to describe it, or type a new name."
+                                .formatted(Words.many(parts.size(), "part")));
+        bodies.setVisible(empty);
+        bodies.setManaged(empty);
+        form.setVisible(!empty);
+        form.setManaged(!empty);
+        if (empty) showBodies();
+        else model.picked().ifPresent(this::show);
+    }
+
+    private void showBodies() {
+        bodies.getChildren().clear();
+        for (var one : List.of(Side.LEFT, Side.RIGHT)) {
+            var button = Nodes.button("Wheel on the " + one.word(), "Where the driver sits", () -> {
+                wheel = one;
+                showBodies();
+            });
+            button.setId("wheel-" + one.word());
+            if (one == wheel) button.getStyleClass().add(Styles.CHIEF);
+            bodies.getChildren().add(button);
+        }
+        for (var body : Body.values()) {
+            var words = Words.capital(body.word()) + "\n" + body.meaning();
+            var button = Nodes.button(words, "List the parts of a " + body.word(), () -> fill(body));
+            button.setId("body-" + body.name().toLowerCase(Locale.ROOT));
+            button.getStyleClass().add("tall");
+            button.setPrefWidth(420);
+            bodies.getChildren().add(button);
+        }
+    }
+
+    private void fill(Body body) {
+        var parts = BodyParts.of(body, wheel);
+        var changes = new ArrayList<JobChange>();
+        changes.add(new InCabin(new PartsListed(parts)));
+        for (var rule : UsualRules.of(new Cabin(parts))) changes.add(new AtStrip(new StripRuleNoted(rule)));
+        if (model.make(new Together(changes)))
+            model.pickedProperty().set(parts.getFirst().id());
+    }
+
+    private void show(Part part) {
+        name.setText(part.name());
+        material.setText(part.material());
+        onlyWhere.setText(part.onlyWhere());
+        kind.setValue(part.kind());
+        side.setValue(part.side());
+        spot.setValue(part.spot());
+        supply.setValue(part.supply());
+        var places = new ArrayList<Within>();
+        places.add(new Within.TheCar());
+        for (var other : model.job().cabin().parts())
+            if (other.within() instanceof Within.TheCar && !other.id().equals(part.id()))
+                places.add(new Within.Assembly(other.id()));
+        within.getItems().setAll(places);
+        within.setValue(part.within());
+    }
+
+    private void keep() {
+        try {
+            var part = new Part(
+                    PartId.named(name.getText()),
+                    name.getText().strip(),
+                    kind.getValue(),
+                    side.getValue(),
+                    spot.getValue(),
+                    material.getText().strip(),
+                    supply.getValue(),
+                    within.getValue(),
+                    onlyWhere.getText().strip());
+            if (model.make(new InCabin(new PartsListed(List.of(part)))))
+                model.pickedProperty().set(part.id());
+        } catch (IllegalArgumentException unnamed) {
+            wrong.setText("“%s” is no name for a part: give it letters.".formatted(name.getText()));
+            name.requestFocus();
+        }
+    }
+
+    private void strikeOff() {
+        var part = model.picked();
+        if (part.isEmpty()) return;
+        if (!model.job().strip().stepsOn(part.get().id()).isEmpty()) {
+            wrong.setText("Steps are logged on it, so it was there. Take them back first.");
+            return;
+        }
+        model.make(new InCabin(new PartStruckOff(part.get().id())));
+    }
+
+    private String word(Within place) {
+        return switch (place) {
+            case Within.TheCar() -> "nothing: it is the car's own";
+            case Within.Assembly(var part) ->
+                model.job().cabin().findOne(part).map(Part::name).orElse(part.value());
+        };
+    }
+
+    private static String sided(Spot spot) {
+        var side = spot.name().endsWith("LEFT") ? "left " : spot.name().endsWith("RIGHT") ? "right " : "";
+        return side + spot.word();
+    }
+}

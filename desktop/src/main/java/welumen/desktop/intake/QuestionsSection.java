@@ -1,0 +1,145 @@
+package welumen.desktop.intake;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import welumen.cabin.Part;
+import welumen.cabin.PartId;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.intake.Approval;
+import welumen.intake.Approval.Answer;
+import welumen.intake.IntakeChange.ApprovalAnswered;
+import welumen.intake.IntakeChange.ApprovalAsked;
+import welumen.job.JobChange.AtIntake;
+import welumen.strip.PartNames;
+
+/** What the customer must agree to. An open question holds its parts everywhere until it is answered. */
+final class QuestionsSection extends Section {
+    private final TextField question = new TextField();
+    private final TextField holds = new TextField();
+    private final Label wrong = Nodes.label("", Styles.DANGER);
+    private final VBox questions = new VBox(10);
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    QuestionsSection(JobModel model) {
+        super(model, "Questions");
+        question.setId("question");
+        question.setPromptText("What must the customer agree to?");
+        question.setOnAction(_ -> holds.requestFocus());
+        holds.setId("question-holds");
+        holds.setOnAction(_ -> ask());
+        var ask = Nodes.chief("Ask", "Asked today; its parts are held until the answer (Enter)", this::ask);
+        ask.setId("ask");
+        var row = Nodes.row(
+                12,
+                Nodes.grown(Nodes.field("Question", question)),
+                Nodes.grown(Nodes.field("Holds these parts, with commas between", holds)),
+                ask);
+        row.setAlignment(Pos.BOTTOM_LEFT);
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        getChildren().addAll(row, wrong, Nodes.scroll(questions));
+    }
+
+    @Override
+    Node first() {
+        return question;
+    }
+
+    @Override
+    int wanting() {
+        return model.job().brief().openApprovals().size();
+    }
+
+    @Override
+    void refresh() {
+        wrong.setText("");
+        holds.setText(model.picked().map(Part::name).orElse(""));
+        questions
+                .getChildren()
+                .setAll(model.job().brief().approvals().reversed().stream()
+                        .map(this::card)
+                        .toList());
+        if (questions.getChildren().isEmpty())
+            questions.getChildren().add(Nodes.label("Nothing has been asked yet.", Styles.SECOND));
+    }
+
+    private Node card(Approval approval) {
+        var about = approval.holds().stream()
+                .map(part -> model.job().cabin().findOne(part).map(Part::name).orElse(part.value()))
+                .collect(Collectors.joining(", "));
+        var words = Nodes.column(
+                3,
+                Nodes.label(Words.capital(approval.question()), Styles.STRONG),
+                Nodes.label(
+                        "Asked %s%s".formatted(Words.day(approval.asked()), about.isEmpty() ? "" : " · " + about),
+                        Styles.SECOND));
+        var card = Nodes.row(14, Nodes.grown(words));
+        switch (approval.answer()) {
+            case Answer.Given(var agreed, var said, var on) ->
+                words.getChildren()
+                        .add(Nodes.label("%s, %s%s"
+                                .formatted(agreed ? "Yes" : "No", Words.day(on), said.isEmpty() ? "" : ": " + said)));
+            case Answer.Awaited() -> {
+                var said = new TextField();
+                said.setPromptText("in the customer's words");
+                said.setId("said-" + approval.number());
+                said.setOnAction(_ -> answer(approval, true, said));
+                card.getChildren().addAll(said, button(approval, true, said), button(approval, false, said));
+            }
+        }
+        card.setAlignment(Pos.CENTER_LEFT);
+        card.getStyleClass().add(Styles.CARD);
+        return card;
+    }
+
+    private Node button(Approval approval, boolean agreed, TextField said) {
+        var button = Nodes.button(
+                agreed ? "Agreed" : "Refused", "Log the customer's answer", () -> answer(approval, agreed, said));
+        button.setId("%s-%d".formatted(agreed ? "agreed" : "refused", approval.number()));
+        return button;
+    }
+
+    private void answer(Approval approval, boolean agreed, TextField said) {
+        model.make(new AtIntake(new ApprovalAnswered(
+                approval.number(), new Answer.Given(agreed, said.getText().strip(), model.today()))));
+    }
+
+    private void ask() {
+        if (question.getText().isBlank()) {
+            question.requestFocus();
+            return;
+        }
+        var names = Stream.of(holds.getText().split(","))
+                .map(String::strip)
+                .filter(one -> !one.isEmpty())
+                .toList();
+        var unknown = names.stream().filter(one -> part(one).isEmpty()).findFirst();
+        if (unknown.isPresent()) {
+            wrong.setText(
+                    "The car has no part “%s”. Type a part's name or its first letters.".formatted(unknown.get()));
+            holds.requestFocus();
+            return;
+        }
+        List<PartId> parts = names.stream().map(one -> part(one).orElseThrow()).toList();
+        var approval = new Approval(
+                model.job().brief().nextApproval(),
+                question.getText().strip(),
+                parts,
+                model.today(),
+                new Answer.Awaited());
+        if (model.make(new AtIntake(new ApprovalAsked(approval)))) question.clear();
+    }
+
+    private Optional<PartId> part(String typed) {
+        return PartNames.findOne(model.job().cabin(), typed);
+    }
+}

@@ -1,0 +1,132 @@
+package welumen.desktop.intake;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.Locale;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import welumen.cabin.CabinChange.PartStruckOff;
+import welumen.cabin.Part;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.model.JobModel;
+import welumen.intake.FeatureLook;
+import welumen.intake.HouseWay;
+import welumen.intake.IntakeChange.FeatureLookedAt;
+import welumen.intake.IntakeChange.HouseWayChosen;
+import welumen.intake.IntakeChange.WishNoted;
+import welumen.job.JobChange;
+import welumen.job.JobChange.AtIntake;
+import welumen.job.JobChange.InCabin;
+import welumen.job.JobChange.Together;
+
+/** The customer's wishes, the house ways of this job, and the features by which versions of the model are told apart. */
+final class WishesSection extends Section {
+    /** Looked for in every car, for what they mean to whoever works near them. */
+    static final String AIRBAGS = "airbags";
+
+    private final TextField wish = new TextField();
+    private final VBox wishes = new VBox(6);
+    private final FlowPane ways = new FlowPane(8, 8);
+    private final VBox features = new VBox(8);
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    WishesSection(JobModel model) {
+        super(model, "Wishes and ways");
+        wish.setId("wish");
+        wish.setPromptText("What the customer wants; Enter notes it");
+        wish.setOnAction(_ -> noteWish());
+        getChildren()
+                .addAll(
+                        Nodes.field("Another wish", wish),
+                        wishes,
+                        Nodes.whole("House ways for this job", Styles.HEADING),
+                        ways,
+                        Nodes.whole("Look, and say", Styles.HEADING),
+                        features);
+    }
+
+    @Override
+    Node first() {
+        return wish;
+    }
+
+    @Override
+    int wanting() {
+        return (int) features().stream()
+                .filter(feature -> model.job().brief().has(feature).isEmpty())
+                .count();
+    }
+
+    @Override
+    void refresh() {
+        wishes.getChildren()
+                .setAll(model.job().brief().wishes().stream()
+                        .map(one -> Nodes.label("·  " + one))
+                        .toList());
+        ways.getChildren().clear();
+        for (var way : HouseWay.values()) {
+            var taken = model.job().brief().ways().contains(way);
+            var button = Nodes.button(
+                    way.word(), way.meaning(), () -> model.make(new AtIntake(new HouseWayChosen(way, !taken))));
+            button.setId("way-" + way.name().toLowerCase(Locale.ROOT));
+            if (taken) button.getStyleClass().add(Styles.CHIEF);
+            ways.getChildren().add(button);
+        }
+        features.getChildren().setAll(features().stream().map(this::feature).toList());
+    }
+
+    private Set<String> features() {
+        var all = new LinkedHashSet<String>();
+        all.add(AIRBAGS);
+        all.addAll(model.job().brief().features().keySet().stream().sorted().toList());
+        for (var part : model.job().cabin().parts()) if (!part.onlyWhere().isEmpty()) all.add(part.onlyWhere());
+        return all;
+    }
+
+    private Node feature(String feature) {
+        var known = model.job().brief().has(feature);
+        var said = known.map(there -> there ? "there" : "not there").orElse("nobody has looked yet");
+        var row = Nodes.row(
+                10,
+                Nodes.grown(Nodes.label(
+                        "%s: %s".formatted(capital(feature), said), known.isEmpty() ? Styles.STRONG : Styles.SECOND)),
+                answer(feature, true),
+                answer(feature, false));
+        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        row.setMaxWidth(620);
+        return row;
+    }
+
+    private Node answer(String feature, boolean there) {
+        var button = Nodes.button(
+                there ? "There" : "Not there",
+                there ? "It was looked for and found" : "It was looked for; parts that need it are struck off",
+                () -> looked(feature, there));
+        button.setId("%s-%s".formatted(feature.replace(' ', '-'), there ? "there" : "not-there"));
+        return button;
+    }
+
+    private void looked(String feature, boolean there) {
+        var changes = new ArrayList<JobChange>();
+        changes.add(new AtIntake(new FeatureLookedAt(new FeatureLook(feature, there, "looked at intake"))));
+        if (!there)
+            for (Part part : model.job().cabin().parts())
+                if (part.onlyWhere().equals(feature)
+                        && model.job().strip().stepsOn(part.id()).isEmpty())
+                    changes.add(new InCabin(new PartStruckOff(part.id())));
+        model.make(changes.size() == 1 ? changes.getFirst() : new Together(changes));
+    }
+
+    private void noteWish() {
+        if (wish.getText().isBlank()) return;
+        if (model.make(new AtIntake(new WishNoted(wish.getText().strip())))) wish.clear();
+    }
+
+    private static String capital(String text) {
+        return welumen.desktop.look.Words.capital(text);
+    }
+}

@@ -1,0 +1,7 @@
+package welumen.desktop.model;
+
+import welumen.evidence.Camera;
+import welumen.strip.LabelPrinter;
+
+/** The devices at this bench. */
+public record Devices(Camera camera, LabelPrinter printer) {}

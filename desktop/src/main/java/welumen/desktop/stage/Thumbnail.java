@@ -1,0 +1,36 @@
+package welumen.desktop.stage;
+
+import java.util.List;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.StackPane;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.model.JobModel;
+
+/** The first of some photos, small; read off the window's thread. */
+public final class Thumbnail {
+    private static final double WIDTH = 76;
+    private static final double HEIGHT = 56;
+
+    private Thumbnail() {}
+
+    public static StackPane of(JobModel model, List<String> photos) {
+        var frame = new StackPane();
+        frame.getStyleClass().add("photo");
+        frame.setMinSize(WIDTH, HEIGHT);
+        frame.setMaxSize(WIDTH, HEIGHT);
+        if (photos.isEmpty()) {
+            frame.getChildren().add(Nodes.whole("no photo", Styles.ON_FELT_FAINT));
+            return frame;
+        }
+        var view =
+                new ImageView(new Image(model.thumbnail(photos.getFirst()), 2 * WIDTH, 2 * HEIGHT, true, true, true));
+        view.setPreserveRatio(true);
+        view.setFitWidth(WIDTH);
+        view.setFitHeight(HEIGHT);
+        frame.getChildren().add(view);
+        if (photos.size() > 1) frame.getChildren().add(Nodes.whole("+" + (photos.size() - 1), "photo-count"));
+        return frame;
+    }
+}

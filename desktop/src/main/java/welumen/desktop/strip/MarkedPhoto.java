@@ -1,0 +1,108 @@
+package welumen.desktop.strip;
+
+import java.util.List;
+import java.util.function.BiConsumer;
+import javafx.scene.Node;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.LineTo;
+import javafx.scene.shape.MoveTo;
+import javafx.scene.shape.Path;
+import welumen.desktop.look.Nodes;
+import welumen.evidence.PhotoMark;
+import welumen.shape.Point;
+
+/** A photo as large as there is room for, with its marks over it. A stroke of the mouse is told in shares of the photo. */
+final class MarkedPhoto extends Pane {
+    private static final double HEAD = 12;
+
+    private final ImageView view = new ImageView();
+    private List<PhotoMark> marks = List.of();
+    private String file = "";
+    private Point from = new Point(0, 0);
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    MarkedPhoto(BiConsumer<Point, Point> stroke) {
+        setId("marked-photo");
+        view.setPreserveRatio(true);
+        setMinSize(0, 0);
+        VBox.setVgrow(this, Priority.ALWAYS);
+        widthProperty().subscribe(this::draw);
+        heightProperty().subscribe(this::draw);
+        setOnMousePressed(mouse -> from = share(mouse.getX(), mouse.getY()));
+        setOnMouseReleased(mouse -> stroke.accept(from, share(mouse.getX(), mouse.getY())));
+    }
+
+    void show(String newFile, List<PhotoMark> newMarks) {
+        marks = newMarks;
+        if (!newFile.equals(file)) {
+            file = newFile;
+            view.setImage(file.isEmpty() ? null : new Image(file, 1600, 1600, true, true, true));
+            if (view.getImage() != null) view.getImage().progressProperty().subscribe(this::draw);
+        }
+        draw();
+    }
+
+    private Point share(double x, double y) {
+        return new Point(Math.clamp(x / Math.max(1, wide()), 0, 1), Math.clamp(y / Math.max(1, high()), 0, 1));
+    }
+
+    private double wide() {
+        return view.getLayoutBounds().getWidth();
+    }
+
+    private double high() {
+        return view.getLayoutBounds().getHeight();
+    }
+
+    private void draw() {
+        view.setFitWidth(Math.max(1, getWidth()));
+        view.setFitHeight(Math.max(1, getHeight()));
+        getChildren().setAll(view);
+        if (view.getImage() == null || view.getImage().getProgress() < 1) return;
+        for (var mark : marks) getChildren().add(drawn(mark));
+    }
+
+    private Node drawn(PhotoMark mark) {
+        return switch (mark) {
+            case PhotoMark.Arrow(var tail, var tip) -> arrow(tail, tip);
+            case PhotoMark.Ring(var centre, var radius) -> {
+                var ring = new Circle(x(centre), y(centre), radius * wide());
+                ring.getStyleClass().add("photo-mark");
+                yield ring;
+            }
+            case PhotoMark.Numbered(var at, var number) -> word(at, Integer.toString(number), "pin");
+            case PhotoMark.Written(var at, var text) -> word(at, text, "photo-words");
+        };
+    }
+
+    private Path arrow(Point tail, Point tip) {
+        var angle = Math.atan2(y(tip) - y(tail), x(tip) - x(tail));
+        var path = new Path(new MoveTo(x(tail), y(tail)), new LineTo(x(tip), y(tip)));
+        for (var side : List.of(2.6, -2.6))
+            path.getElements()
+                    .addAll(
+                            new MoveTo(x(tip), y(tip)),
+                            new LineTo(x(tip) + HEAD * Math.cos(angle + side), y(tip) + HEAD * Math.sin(angle + side)));
+        path.getStyleClass().add("photo-mark");
+        return path;
+    }
+
+    private Node word(Point at, String text, String style) {
+        var word = Nodes.whole(text, style);
+        word.relocate(x(at) - 12, y(at) - 12);
+        return word;
+    }
+
+    private double x(Point at) {
+        return at.x() * wide();
+    }
+
+    private double y(Point at) {
+        return at.y() * high();
+    }
+}

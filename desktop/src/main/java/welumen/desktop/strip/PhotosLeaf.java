@@ -1,0 +1,150 @@
+package welumen.desktop.strip;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import org.jspecify.annotations.Nullable;
+import welumen.cabin.Part;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Thumbnail;
+import welumen.evidence.EvidenceChange.PhotoKept;
+import welumen.evidence.EvidenceChange.PhotoMarked;
+import welumen.evidence.Moment;
+import welumen.evidence.PartPhoto;
+import welumen.evidence.PhotoMark;
+import welumen.job.JobChange.InAlbum;
+import welumen.shape.Point;
+
+/** The picked part's photos, one of them large with the marks that are drawn over it, and what it looked like before. */
+final class PhotosLeaf extends Leaf {
+    private final FlowPane small = new FlowPane(8, 8);
+    private final MarkedPhoto large;
+    private final Label said = Nodes.label("", Styles.SECOND);
+    private final TextField text = new TextField();
+    private Pen pen = Pen.RING;
+    private final FlowPane pens = new FlowPane(8, 8);
+    private @Nullable String shown;
+
+    /** What a stroke on the photo draws. */
+    private enum Pen {
+        ARROW("Arrow"),
+        RING("Ring"),
+        NUMBER("Number"),
+        WORDS("Words");
+
+        private final String word;
+
+        Pen(String word) {
+            this.word = word;
+        }
+    }
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    PhotosLeaf(JobModel model) {
+        super(model);
+        large = new MarkedPhoto(this::stroke);
+        text.setPromptText("words to write on it");
+        text.setId("mark-words");
+        text.setPrefWidth(180);
+        said.setId("photos-said");
+        var after =
+                Nodes.button("Photo, after", "A photo of the part as it is now, beside the one before", this::after);
+        after.setId("photo-after");
+        var row = Nodes.row(10, small, after);
+        row.setMinHeight(USE_PREF_SIZE);
+        pens.setMinHeight(USE_PREF_SIZE);
+        getChildren().addAll(said, row, pens, large);
+    }
+
+    @Override
+    void refresh() {
+        var photos = model.picked().map(this::photos).orElse(List.of());
+        if (shown == null || !photos.contains(shown)) shown = photos.isEmpty() ? null : photos.getLast();
+        small.getChildren().clear();
+        for (var photo : photos) {
+            var one = Thumbnail.of(model, List.of(photo));
+            one.setOnMouseClicked(_ -> {
+                shown = photo;
+                refresh();
+            });
+            small.getChildren().add(one);
+        }
+        var pair = model.picked().flatMap(part -> model.job().album().pair(part.id()));
+        said.setText(
+                photos.isEmpty()
+                        ? "No photo of it yet: F8 takes one."
+                        : pair.map(both -> "Before: %s. After: %s.".formatted(when(both.before()), when(both.after())))
+                                .orElse("Pull over the photo to mark it; Ctrl+Z takes a mark back."));
+        showPens();
+        large.show(shown == null ? "" : model.photo(shown).toUri().toString(), marks());
+        large.setVisible(shown != null);
+    }
+
+    private String when(PartPhoto photo) {
+        return Words.when(photo.taken(), model.nowProperty().get(), model.zone());
+    }
+
+    private List<String> photos(Part part) {
+        var ofSteps = model.job().strip().stepsOn(part.id()).stream().flatMap(step -> step.photos().stream());
+        var others = model.job().album().of(part.id()).stream().map(PartPhoto::photo);
+        return Stream.concat(ofSteps, others).distinct().toList();
+    }
+
+    private List<PhotoMark> marks() {
+        return shown == null ? List.of() : model.job().album().marksOn(shown);
+    }
+
+    private void showPens() {
+        pens.getChildren().clear();
+        for (var one : Pen.values()) {
+            var button = Nodes.button(one.word, "Draw it by pulling over the photo", () -> {
+                pen = one;
+                showPens();
+            });
+            button.setId("pen-" + one.word.toLowerCase(java.util.Locale.ROOT));
+            if (one == pen) button.getStyleClass().add(Styles.CHIEF);
+            pens.getChildren().add(button);
+        }
+        if (pen == Pen.WORDS) pens.getChildren().add(text);
+    }
+
+    private void stroke(Point from, Point to) {
+        if (shown == null) return;
+        var marks = new ArrayList<>(marks());
+        marks.add(
+                switch (pen) {
+                    case ARROW -> new PhotoMark.Arrow(from, to);
+                    case RING ->
+                        new PhotoMark.Ring(from, Math.max(0.04, Math.hypot(to.x() - from.x(), to.y() - from.y())));
+                    case NUMBER ->
+                        new PhotoMark.Numbered(
+                                to,
+                                1
+                                        + (int) marks.stream()
+                                                .filter(PhotoMark.Numbered.class::isInstance)
+                                                .count());
+                    case WORDS ->
+                        new PhotoMark.Written(
+                                to,
+                                text.getText().isBlank()
+                                        ? "here"
+                                        : text.getText().strip());
+                });
+        model.make(new InAlbum(new PhotoMarked(shown, marks)));
+    }
+
+    private void after() {
+        model.picked()
+                .ifPresent(part -> model.photograph(part).ifPresent(photo -> {
+                    shown = photo;
+                    model.make(new InAlbum(new PhotoKept(new PartPhoto(
+                            part.id(), photo, Moment.AFTER, model.nowProperty().get()))));
+                }));
+    }
+}
