@@ -39,6 +39,14 @@ public final class Shorthand {
         return shorthand.reading();
     }
 
+    /** The fixings that a line names, “6 screws no. 8, 2 clips”; empty where any of its words is none. */
+    public static Optional<List<FixingLot>> lots(String line) {
+        var phrases = new PhraseReader();
+        for (var phrase : line.split("[,;]"))
+            if (!phrase.isBlank() && phrases.read(phrase.strip()).isPresent()) return Optional.empty();
+        return phrases.countSaid() ? Optional.of(List.copyOf(phrases.lots())) : Optional.empty();
+    }
+
     private void phrase(String phrase) {
         var small = phrase.toLowerCase(Locale.ROOT);
         if (holder(small) || rejoining(phrase)) return;

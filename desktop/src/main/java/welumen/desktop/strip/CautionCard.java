@@ -35,6 +35,7 @@ final class CautionCard extends HBox {
         getChildren().clear();
         if (due.isEmpty()) return;
         var sentences = Nodes.column(2);
+        sentences.setAlignment(Pos.CENTER_LEFT);
         for (var caution : due) sentences.getChildren().add(Nodes.label(caution.sentence()));
         var seen = Nodes.button(
                 "Seen", "Noted as seen; not shown again for this kind of part in this job (F4)", this::seen);

@@ -1,0 +1,162 @@
+package welumen.desktop.refit;
+
+import java.time.Duration;
+import java.util.Locale;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import welumen.cabin.Part;
+import welumen.clock.BenchClock;
+import welumen.clock.ClockChange.ClockStarted;
+import welumen.clock.UsualWait;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
+import welumen.desktop.model.JobModel;
+import welumen.job.JobChange.AtRefit;
+import welumen.job.JobChange.OnClock;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+import welumen.refit.CountedIn;
+import welumen.refit.PutBack;
+import welumen.refit.RefitChange.PartPutBack;
+import welumen.refit.SignOff;
+import welumen.strip.CoverMap;
+import welumen.strip.FixingLedger;
+
+/** Puts the picked part back: what speaks against it, its fixings and their bags, and a clock for what must wait. */
+final class PutBackForm extends VBox {
+    private final JobModel model;
+    private final VBox objections = new VBox(6);
+    private final VBox ledger = new VBox(4);
+    private final TextField count = new TextField();
+    private final TextField reason = new TextField();
+    private final Label wrong = Nodes.label("", Styles.DANGER);
+    private final ComboBox<UsualWait> wait = new ComboBox<>();
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    PutBackForm(JobModel model) {
+        super(12);
+        this.model = model;
+        count.setId("count");
+        count.setOnAction(_ -> putBack());
+        reason.setId("reason");
+        reason.setPromptText("why it is short, if it is");
+        reason.setOnAction(_ -> putBack());
+        wait.getItems().setAll(UsualWait.values());
+        wait.setValue(UsualWait.CONTACT_TACK);
+        WordCell.in(wait, one -> "%s, %s".formatted(one.word(), length(one.lasts())));
+        wait.setMaxWidth(Double.MAX_VALUE);
+        wait.setMinWidth(200);
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        var back = Nodes.chief(
+                "Put back", "Log that the part is in, with its fixings (Enter in the count)", this::putBack);
+        back.setId("put-back");
+        var start = Nodes.button("Start the clock", "A clock on the rail for the picked part", this::startClock);
+        start.setId("start-clock");
+        getChildren()
+                .addAll(
+                        objections,
+                        ledger,
+                        Nodes.field("Fixings that went in", count),
+                        Nodes.field("Short because", reason),
+                        wrong,
+                        back,
+                        Nodes.whole("Glue, filler, colour", Styles.HEADING),
+                        Nodes.row(10, wait, start));
+        setMinWidth(360);
+        setPrefWidth(450);
+        setMaxWidth(450);
+    }
+
+    void refresh() {
+        wrong.setText("");
+        objections.getChildren().clear();
+        ledger.getChildren().clear();
+        model.picked().ifPresent(this::show);
+    }
+
+    private void show(Part part) {
+        var strip = model.job().strip();
+        if (!model.job().refit().isFitted(part.id()))
+            for (var objection : model.job().signOff().objections(part.id()))
+                objections.getChildren().add(Nodes.label(ObjectionWords.say(model.job(), objection), Styles.DANGER));
+        for (var row : FixingLedger.of(strip, part.id()))
+            ledger.getChildren().add(Nodes.label(row(row), Styles.SECOND));
+        for (var edge : CoverMap.edgesOf(strip, part.id()))
+            ledger.getChildren()
+                    .add(Nodes.label(
+                            "The %s laps it: an edge up to %.0f mm short still hides."
+                                    .formatted(
+                                            model.job().cabin().one(edge.over()).name(), edge.safeShortMm()),
+                            Styles.SECOND));
+        count.setText(model.job()
+                .refit()
+                .findOne(part.id())
+                .map(back -> Integer.toString(back.fixingsIn()))
+                .orElse(CountedIn.usual(strip, part.id())));
+        count.setPromptText("none of its %d places".formatted(SignOff.places(strip, part.id())));
+        reason.clear();
+    }
+
+    private static String row(FixingLedger.Row row) {
+        var text = new StringBuilder("%d %s %s %s"
+                .formatted(row.places(), row.kind().word(row.places()), row.size(), row.colour())
+                .strip()
+                .replaceAll(" +", " "));
+        text.append(": %d can go back".formatted(row.usable()));
+        if (!row.bags().isEmpty())
+            text.append(", bag ")
+                    .append(String.join(
+                            " and ", row.bags().stream().map(String::valueOf).toList()));
+        if (row.toBuy() > 0) text.append(", buy %d".formatted(row.toBuy()));
+        if (row.unaccounted() > 0) text.append(", %d not said".formatted(row.unaccounted()));
+        return text.toString();
+    }
+
+    private static String length(Duration lasts) {
+        return lasts.toHours() > 0 ? lasts.toHours() + " h" : lasts.toMinutes() + " min";
+    }
+
+    private void putBack() {
+        var part = model.picked();
+        if (part.isEmpty()) return;
+        var stopping = ObjectionWords.stopping(
+                model.job().signOff().objections(part.get().id()));
+        if (stopping.isPresent()) {
+            wrong.setText(ObjectionWords.say(model.job(), stopping.get()));
+            return;
+        }
+        var places = SignOff.places(model.job().strip(), part.get().id());
+        switch (CountedIn.read(count.getText(), places)) {
+            case Refused<CountedIn>(var why) -> {
+                wrong.setText(why);
+                count.requestFocus();
+            }
+            case Understood<CountedIn>(var in) -> putBack(part.get(), in, places);
+        }
+    }
+
+    private void putBack(Part part, CountedIn in, int places) {
+        var isShort = in.count() < places;
+        if (isShort && reason.getText().isBlank()) {
+            wrong.setText("%d of its %d places stay empty. Say why, or find the rest."
+                    .formatted(places - in.count(), places));
+            reason.requestFocus();
+            return;
+        }
+        var why = isShort ? reason.getText().strip() : "";
+        model.make(new AtRefit(new PartPutBack(new PutBack(part.id(), in.count(), in.fixings(), why))));
+    }
+
+    private void startClock() {
+        model.picked().ifPresent(part -> {
+            var kind = wait.getValue();
+            var now = model.nowProperty().get();
+            var id = "%s-%s-%d".formatted(part.id(), kind.name().toLowerCase(Locale.ROOT), now.getEpochSecond());
+            model.make(new OnClock(new ClockStarted(
+                    new BenchClock(id, part.title() + ", " + kind.word(), kind.next(), now, kind.lasts()))));
+        });
+    }
+}
