@@ -63,6 +63,11 @@ public enum FixingKind {
         };
     }
 
+    /** Whether new ones come from a shop; a boss and a glued edge are made again on the part. */
+    public boolean isBought() {
+        return this != STAKED_BOSS && this != GLUE;
+    }
+
     /** How a joint that taking off destroys is usually made again; empty where nothing is destroyed for good. */
     public String usualRejoining() {
         return switch (this) {

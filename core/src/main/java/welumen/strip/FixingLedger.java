@@ -35,7 +35,7 @@ public final class FixingLedger {
 
         /** How many to buy so that all places can be filled, with the spare of their kind, rounded up. */
         public int toBuy() {
-            return (int) Math.ceil(shortBy() * (1 + spare(kind)) - 1e-9);
+            return kind.isBought() ? (int) Math.ceil(shortBy() * (1 + spare(kind)) - 1e-9) : 0;
         }
 
         /** How many more are needed than can go back: what keeps the part from being signed off. */
@@ -118,7 +118,7 @@ public final class FixingLedger {
         var wanting = new LinkedHashMap<Key, Integer>();
         for (var part : log.off())
             for (var row : of(log, part))
-                if (row.shortBy() > 0)
+                if (row.shortBy() > 0 && row.kind().isBought())
                     wanting.merge(new Key(row.kind(), row.size(), row.colour()), row.shortBy(), Integer::sum);
         return wanting.entrySet().stream()
                 .map(entry -> toBuy(entry.getKey(), entry.getValue()))

@@ -79,7 +79,8 @@ public final class Shorthand {
     }
 
     private Reading reading() {
-        var fixings = phrases.lots().stream().map(this::whereKnown).toList();
+        var fixings =
+                likeTheirFellows(phrases.lots()).stream().map(this::whereKnown).toList();
         var rules = new ArrayList<StripRule>();
         for (var i = 0; i < reasons.size(); i++)
             if (!holders.get(i).contains(part)) rules.add(new StripRule(part, reasons.get(i), holders.get(i)));
@@ -94,6 +95,23 @@ public final class Shorthand {
                 phrases.countSaid(),
                 String.join(", ", notes),
                 rejoin);
+    }
+
+    /** One that is missing is of the size and colour of those of its kind that are named before it. */
+    private static List<FixingLot> likeTheirFellows(List<FixingLot> lots) {
+        var all = new ArrayList<FixingLot>();
+        for (var lot : lots) {
+            var fellow = all.stream()
+                    .filter(_ -> !lot.condition().cameOut() || lot.condition() == Condition.BROKEN)
+                    .filter(one -> one.kind() == lot.kind()
+                            && lot.size().isEmpty()
+                            && lot.colour().isEmpty())
+                    .reduce((_, last) -> last);
+            all.add(fellow.map(one -> new FixingLot(
+                            lot.count(), lot.kind(), one.size(), one.colour(), lot.where(), lot.condition()))
+                    .orElse(lot));
+        }
+        return all;
     }
 
     /** As said; unsaid, the part is off once nothing that is known holds it. */

@@ -157,4 +157,12 @@ class ShorthandTest {
                         .wanted(1))
                 .isEmpty();
     }
+
+    @Test
+    void aMissingOneIsLikeItsFellows() {
+        var lots = Shorthand.read("6 screws no. 8, 1 clip grey, 1 clip missing", SILL, cabin(), log())
+                .fixings();
+        assertThat(lots.getLast().colour()).isEqualTo("grey");
+        assertThat(lots.getLast().condition()).isEqualTo(Condition.MISSING);
+    }
 }

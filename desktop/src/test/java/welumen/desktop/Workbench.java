@@ -29,6 +29,7 @@ final class Workbench implements AutoCloseable {
     private final Clock clock = Clock.fixed(DemoDay.start(DemoDay.USUAL), DemoDay.ZONE);
     private OpenedWorkshop workshop;
     private WelumenWindow window;
+    private int strokes;
 
     private Workbench(Path folder) {
         this.folder = folder;
@@ -113,6 +114,21 @@ final class Workbench implements AutoCloseable {
     void click(String id) {
         robot.clickOn("#" + id);
         settle();
+    }
+
+    /** Types where the focus is, counting the strokes. */
+    void keys(String text, KeyCode... then) {
+        robot.write(text, 0);
+        for (var key : then) robot.type(key);
+        strokes += text.length() + then.length;
+        settle();
+    }
+
+    /** Strokes since the last time that they were asked for. */
+    int strokes() {
+        var before = strokes;
+        strokes = 0;
+        return before;
     }
 
     String text(String id) {

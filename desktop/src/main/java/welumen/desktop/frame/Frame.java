@@ -123,6 +123,10 @@ public final class Frame extends BorderPane {
             return true;
         }
         if (key.isShortcutDown() && scales(key.getCode())) return true;
+        if (key.isShortcutDown() && (key.getCode() == KeyCode.PAGE_DOWN || key.getCode() == KeyCode.PAGE_UP)) {
+            open.turnLeaf(key.getCode() == KeyCode.PAGE_DOWN ? 1 : -1);
+            return true;
+        }
         if (key.getCode() == KeyCode.F6) {
             model.startOrStopWork();
             return true;

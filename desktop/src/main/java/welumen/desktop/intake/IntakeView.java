@@ -85,12 +85,19 @@ public final class IntakeView extends StagePane {
         for (var section : sections) {
             var wanting = section.wanting();
             var leaf = Nodes.button(
-                    section.word() + (wanting == 0 ? "" : " · " + wanting), "Turn to this leaf", () -> turnTo(section));
+                    section.word() + (wanting == 0 ? "" : " · " + wanting),
+                    "Turn to this leaf (Ctrl+PageDown and PageUp turn on and back)",
+                    () -> turnTo(section));
             leaf.getStyleClass().add("leaf");
             leaf.setId("leaf-" + section.word().toLowerCase(Locale.ROOT).replace(' ', '-'));
             leaf.pseudoClassStateChanged(Styles.PICKED, section == open);
             leaves.getChildren().add(leaf);
         }
+    }
+
+    @Override
+    public void turnLeaf(int by) {
+        turnTo(sections.get(Math.floorMod(sections.indexOf(open) + by, sections.size())));
     }
 
     private void turnTo(Section section) {

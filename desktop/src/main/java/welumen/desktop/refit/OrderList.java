@@ -31,9 +31,10 @@ import welumen.strip.RefitWhy;
 import welumen.strip.StripChange.LooseGroupNoted;
 import welumen.strip.StripChange.SideFirst;
 
-/** The order of putting back. Alt and an arrow move a part: that order is tested, and its first conflict named. */
+/** The order of putting back. Enter puts the picked part back. Alt and an arrow move it: that order is tested, and its first conflict named. */
 final class OrderList extends VBox {
     private final JobModel model;
+    private final Runnable putBack;
     private final ListView<RefitStep> list = new ListView<>();
     private final Label verdict = Nodes.label("", Styles.SECOND);
     private final ComboBox<PartId> other = new ComboBox<>();
@@ -44,8 +45,9 @@ final class OrderList extends VBox {
     private boolean filling;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
-    OrderList(JobModel model) {
+    OrderList(JobModel model, Runnable putBack) {
         super(8);
+        this.putBack = putBack;
         this.model = model;
         list.setId("order");
         list.setCellFactory(_ -> new OrderCell());
@@ -60,12 +62,11 @@ final class OrderList extends VBox {
         verdict.setMinHeight(USE_PREF_SIZE);
         why.setId("why");
         why.setMinHeight(USE_PREF_SIZE);
+        why.managedProperty().bind(why.textProperty().isNotEmpty());
         other.setId("why-other");
         other.setAccessibleText("Why before or after which part");
         other.setMaxWidth(Double.MAX_VALUE);
-        WordCell.in(
-                other,
-                part -> "Why not before the " + model.job().cabin().one(part).name() + "?");
+        WordCell.in(other, part -> "Why not before the %s?".formatted(name(part)), "Why here, and not before …?");
         other.valueProperty().subscribe(this::explain);
         ways.setMinHeight(USE_PREF_SIZE);
         getChildren().addAll(verdict, list, ways, other, why);
@@ -141,6 +142,11 @@ final class OrderList extends VBox {
     }
 
     private void key(KeyEvent key) {
+        if (key.getCode() == KeyCode.ENTER) {
+            key.consume();
+            putBack.run();
+            return;
+        }
         if (!key.isAltDown() || key.getCode() != KeyCode.UP && key.getCode() != KeyCode.DOWN) return;
         key.consume();
         move(key.getCode() == KeyCode.UP ? -1 : 1);

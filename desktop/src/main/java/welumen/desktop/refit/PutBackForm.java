@@ -119,7 +119,7 @@ final class PutBackForm extends VBox {
         return lasts.toHours() > 0 ? lasts.toHours() + " h" : lasts.toMinutes() + " min";
     }
 
-    private void putBack() {
+    void putBack() {
         var part = model.picked();
         if (part.isEmpty()) return;
         var stopping = ObjectionWords.stopping(

@@ -22,9 +22,9 @@ public final class RefitView extends StagePane {
 
     public RefitView(JobModel model) {
         super(model);
-        order = new OrderList(model);
-        fixings = new FixingsLeaf(model);
         form = new PutBackForm(model);
+        order = new OrderList(model, form::putBack);
+        fixings = new FixingsLeaf(model);
         var orderLeaf = leaf("In this order", "leaf-order", false);
         var fixingsLeaf = leaf("Fixings", "leaf-fixings", true);
         var column = Nodes.column(8, Nodes.row(4, orderLeaf, fixingsLeaf), left);
@@ -41,10 +41,16 @@ public final class RefitView extends StagePane {
     }
 
     private Node leaf(String word, String id, boolean forFixings) {
-        var button = Nodes.button(word, "Turn to this leaf", () -> turnTo(forFixings));
+        var button = Nodes.button(
+                word, "Turn to this leaf (Ctrl+PageDown and PageUp turn on and back)", () -> turnTo(forFixings));
         button.getStyleClass().add("leaf");
         button.setId(id);
         return button;
+    }
+
+    @Override
+    public void turnLeaf(int by) {
+        turnTo(!showsFixings);
     }
 
     private void turnTo(boolean forFixings) {

@@ -42,6 +42,9 @@ public abstract class StagePane extends VBox {
         answer();
     }
 
+    /** Turns to the next leaf, or by −1 to the one before; nothing happens where a stage has none. */
+    public void turnLeaf(int by) {}
+
     public final void open() {
         getChildren().addAll(rest);
         rest.clear();

@@ -22,7 +22,11 @@ import welumen.cabin.Part;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
+import welumen.job.JobChange;
+import welumen.job.JobChange.AtStrip;
+import welumen.job.Said;
 import welumen.job.StepLogging;
+import welumen.strip.BondText;
 import welumen.strip.Chip;
 import welumen.strip.FixingLot;
 import welumen.strip.PartNames;
@@ -134,6 +138,14 @@ final class LogLine extends VBox {
     private void readBack() {
         wrong.setText("");
         chips.getChildren().clear();
+        var bond = bond();
+        if (bond.isPresent()) {
+            enter.setText("Enter to note");
+            chips.getChildren()
+                    .add(chip(
+                            new Chip("to note", Said.of(bond.get(), model.job().cabin()), Chip.Tone.UNDERSTOOD)));
+            return;
+        }
         var meant = meant();
         enter.setText(
                 !meant.isEmpty()
@@ -193,12 +205,9 @@ final class LogLine extends VBox {
     private List<Part> meant() {
         var text = line.getText().strip();
         if (correcting != null || !text.matches("[\\p{L} ]{2,24}")) return List.of();
-        var understood =
-                reading().filter(reading -> reading.note().equals(text)).isEmpty();
-        if (understood
-                && model.picked()
-                        .filter(part -> !read(text, part).part().equals(part.id()))
-                        .isEmpty()) return List.of();
+        var named = PartNames.findOne(model.job().cabin(), text);
+        if (named.isPresent()) return List.of(model.job().cabin().one(named.get()));
+        if (reading().filter(reading -> reading.note().equals(text)).isEmpty()) return List.of();
         var likely = PartNames.likely(model.job().cabin(), text);
         var out = model.job().strip().off();
         return Stream.concat(
@@ -308,7 +317,21 @@ final class LogLine extends VBox {
         readBack();
     }
 
+    /** What the line tells of how the part is held, where it tells nothing else. */
+    private Optional<JobChange> bond() {
+        if (correcting != null) return Optional.empty();
+        return model.picked()
+                .flatMap(part ->
+                        BondText.read(line.getText(), part.id(), model.job().cabin()))
+                .map(AtStrip::new);
+    }
+
     private void log() {
+        var bond = bond();
+        if (bond.isPresent()) {
+            if (model.make(bond.get())) forget();
+            return;
+        }
         var meant = meant();
         if (!meant.isEmpty()) {
             pick(meant.getFirst());

@@ -1,6 +1,7 @@
 package welumen.desktop.strip;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Consumer;
@@ -30,7 +31,8 @@ final class StripLeaves extends VBox {
         leaves.put("As it stood", new AsItStoodLeaf(model));
         var head = new FlowPane(4, 4);
         for (var word : leaves.keySet()) {
-            var button = Nodes.button(word, "Turn to this leaf", () -> turnTo(word));
+            var button = Nodes.button(
+                    word, "Turn to this leaf (Ctrl+PageDown and PageUp turn on and back)", () -> turnTo(word));
             button.getStyleClass().add("leaf");
             button.setId("leaf-" + word.toLowerCase(Locale.ROOT).replace(' ', '-'));
             buttons.put(word, button);
@@ -45,6 +47,11 @@ final class StripLeaves extends VBox {
 
     void refresh() {
         leaves.get(open).refresh();
+    }
+
+    void turn(int by) {
+        var words = List.copyOf(leaves.keySet());
+        turnTo(words.get(Math.floorMod(words.indexOf(open) + by, words.size())));
     }
 
     private void turnTo(String word) {

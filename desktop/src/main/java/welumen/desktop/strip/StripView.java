@@ -54,6 +54,11 @@ public final class StripView extends StagePane {
         reach.refresh();
     }
 
+    @Override
+    public void turnLeaf(int by) {
+        leaves.turn(by);
+    }
+
     private void say(Part part) {
         var holds = new HoldWords(model.job(), part.id());
         headline.say(part.title(), holds.answer(), holds.advice());
