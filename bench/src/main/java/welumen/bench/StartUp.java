@@ -25,6 +25,11 @@ final class StartUp {
         var runs = args.length > 0 ? Integer.parseInt(args[0]) : 7;
         var folder = Files.createTempDirectory("welumen-bench").resolve("demo");
         DemoWorkshop.fillIfNew(folder, DemoDay.USUAL);
+        measure(runs, folder);
+    }
+
+    /** Opens a workshop again and again, beside a bare window. */
+    static void measure(int runs, Path folder) throws IOException {
         var bare = new double[runs];
         var first = new double[runs];
         var whole = new double[runs];

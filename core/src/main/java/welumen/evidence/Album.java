@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 import welumen.cabin.PartId;
 import welumen.evidence.EvidenceChange.EvidenceLogged;
 import welumen.evidence.EvidenceChange.PhotoKept;
 import welumen.evidence.EvidenceChange.PhotoMarked;
+import welumen.journal.Growing;
 
 /** The job's evidence, its photos of parts, and the marks on them. */
 public record Album(List<Evidence> evidence, List<PartPhoto> photos, Map<String, List<PhotoMark>> marks) {
@@ -19,15 +19,16 @@ public record Album(List<Evidence> evidence, List<PartPhoto> photos, Map<String,
     public record Pair(PartPhoto before, PartPhoto after) {}
 
     public Album {
-        evidence = List.copyOf(evidence);
-        photos = List.copyOf(photos);
+        evidence = Growing.copyOf(evidence);
+        photos = Growing.copyOf(photos);
         marks = Map.copyOf(marks);
     }
 
     public Album after(EvidenceChange change) {
         return switch (change) {
-            case EvidenceLogged(var one) -> new Album(and(evidence, one), photos, marks);
-            case PhotoKept(var photo) -> new Album(evidence, and(photos, photo), marks);
+            case EvidenceLogged(var one) -> new Album(Growing.copyOf(evidence).with(one), photos, marks);
+            case PhotoKept(var photo) ->
+                new Album(evidence, Growing.copyOf(photos).with(photo), marks);
             case PhotoMarked(var photo, var drawn) -> {
                 var now = new TreeMap<>(marks);
                 now.put(photo, drawn);
@@ -60,9 +61,5 @@ public record Album(List<Evidence> evidence, List<PartPhoto> photos, Map<String,
 
     public int nextEvidence() {
         return evidence.size() + 1;
-    }
-
-    private static <T> List<T> and(List<T> list, T more) {
-        return Stream.concat(list.stream(), Stream.of(more)).toList();
     }
 }

@@ -1,6 +1,7 @@
 package welumen.job;
 
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
@@ -227,17 +228,29 @@ public record Job(
 
     /** Where a part is on its way out of the car and back. What is built into an assembly goes where that goes. */
     public PartState stateOf(PartId part) {
+        return stateOf(part, strip.off());
+    }
+
+    /** Where every part is: of a long log, all at once take little longer than one. */
+    public Map<PartId, PartState> states() {
+        var off = strip.off();
+        var states = new TreeMap<PartId, PartState>();
+        for (var part : cabin.parts()) states.put(part.id(), stateOf(part.id(), off));
+        return states;
+    }
+
+    private PartState stateOf(PartId part, Set<PartId> off) {
         if (refit.isFitted(part)) return PartState.FITTED;
         if (survey.isHeld(part) || brief.heldBy(part).isPresent()) return PartState.HELD;
-        if (!strip.isOff(part)) return withAssembly(part);
+        if (!off.contains(part)) return withAssembly(part, off);
         if (survey.done().contains(part)) return PartState.READY;
         return survey.chosenFor(part).isPresent() ? PartState.ON_BENCH : PartState.OUT;
     }
 
-    private PartState withAssembly(PartId part) {
+    private PartState withAssembly(PartId part, Set<PartId> off) {
         return cabin.findOne(part)
                 .filter(one -> one.within() instanceof Within.Assembly)
-                .map(one -> stateOf(((Within.Assembly) one.within()).part()))
+                .map(one -> stateOf(((Within.Assembly) one.within()).part(), off))
                 .filter(state -> state != PartState.HELD)
                 .orElse(PartState.IN_CAR);
     }

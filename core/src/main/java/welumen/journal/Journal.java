@@ -7,7 +7,9 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Deque;
 import java.util.List;
+import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.BiFunction;
 import welumen.journal.EntryStore.Addition;
@@ -26,16 +28,23 @@ import welumen.journal.Note.TakenBack;
  * @param <S> the state, a value
  */
 public final class Journal<C, S> {
+    /** So many of the newest states are kept, for what is taken back is mostly new. */
+    private static final int RECENT = 64;
+
+    /** Of the older ones every so many, so that a long log needs little memory and takes back quickly all the same. */
+    private static final int CHECKPOINT = 256;
+
     private final EntryStore store;
     private final UUID stream;
     private final Clock clock;
     private final BiFunction<S, C, S> after;
     private final S start;
     private final List<Entry<C>> entries = new ArrayList<>();
-    private final Deque<Standing<C, S>> standing = new ArrayDeque<>();
+    private final List<Standing<C>> standing = new ArrayList<>();
+    private final NavigableMap<Integer, S> states = new TreeMap<>();
     private final Deque<Entry<C>> takenBack = new ArrayDeque<>();
 
-    private record Standing<C, S>(Entry<C> entry, C change, S state) {}
+    private record Standing<C>(Entry<C> entry, C change) {}
 
     /** Opens a stream: reads its entries and folds them. */
     public static <C, S> Journal<C, S> open(
@@ -51,10 +60,33 @@ public final class Journal<C, S> {
         this.clock = clock;
         this.start = start;
         this.after = after;
+        states.put(0, start);
     }
 
     public S state() {
-        return standing.isEmpty() ? start : standing.getLast().state();
+        return stateAfter(standing.size());
+    }
+
+    /** The state after the first so many changes that stand: kept, or folded again from the nearest that is. */
+    private S stateAfter(int count) {
+        var nearest = states.floorEntry(count);
+        var state = nearest.getValue();
+        for (var change : standing.subList(nearest.getKey(), count)) state = after.apply(state, change.change());
+        if (nearest.getKey() < count) states.put(count, state);
+        return state;
+    }
+
+    private void stand(Entry<C> entry, C change) {
+        var state = after.apply(state(), change);
+        standing.add(new Standing<>(entry, change));
+        states.put(standing.size(), state);
+        var old = standing.size() - RECENT;
+        if (old % CHECKPOINT != 0) states.remove(old);
+    }
+
+    private Standing<C> unstand() {
+        states.tailMap(standing.size()).clear();
+        return standing.removeLast();
     }
 
     /** Every entry, those of taking back included. */
@@ -69,7 +101,9 @@ public final class Journal<C, S> {
 
     /** The change that {@link #takeBack} would take back. */
     public Optional<C> newest() {
-        return Optional.ofNullable(standing.peekLast()).map(Standing::change);
+        return standing.isEmpty()
+                ? Optional.empty()
+                : Optional.of(standing.getLast().change());
     }
 
     /** The state of an earlier day: folded to that moment, without what was taken back only later. */
@@ -118,24 +152,24 @@ public final class Journal<C, S> {
                     .formatted(entry.sequence(), stream, entries.size() + 1L));
         switch (entry.note()) {
             case Made<C>(var change) -> {
-                standing.addLast(new Standing<>(entry, change, after.apply(state(), change)));
+                stand(entry, change);
                 takenBack.clear();
             }
-            case TakenBack<C>(var sequence) -> takenBack.addLast(newest(standing.pollLast(), sequence, entry));
+            case TakenBack<C>(var sequence) -> takenBack.addLast(takenBack(sequence, entry));
             case PutBack<C>(var sequence) -> putBack(takenBack.pollLast(), sequence, entry);
         }
         entries.add(entry);
     }
 
-    private Entry<C> newest(@org.jspecify.annotations.Nullable Standing<C, S> last, long sequence, Entry<C> entry) {
-        if (last == null || last.entry().sequence() != sequence) throw crossed(entry, sequence);
-        return last.entry();
+    private Entry<C> takenBack(long sequence, Entry<C> entry) {
+        if (standing.isEmpty() || standing.getLast().entry().sequence() != sequence) throw crossed(entry, sequence);
+        return unstand().entry();
     }
 
     private void putBack(@org.jspecify.annotations.Nullable Entry<C> last, long sequence, Entry<C> entry) {
         if (last == null || last.sequence() != sequence || !(last.note() instanceof Made<C>(var change)))
             throw crossed(entry, sequence);
-        standing.addLast(new Standing<>(last, change, after.apply(state(), change)));
+        stand(last, change);
     }
 
     private StoreException crossed(Entry<C> entry, long sequence) {

@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import welumen.cabin.PartId;
+import welumen.journal.Growing;
 import welumen.strip.StripChange.LapNoted;
 import welumen.strip.StripChange.LooseGroupNoted;
 import welumen.strip.StripChange.PlacesNoted;
@@ -22,13 +22,13 @@ public record StripLog(List<Step> steps, Bonds bonds, Map<PartId, List<FixingPla
     public static final StripLog EMPTY = new StripLog(List.of(), Bonds.NONE, Map.of());
 
     public StripLog {
-        steps = List.copyOf(steps);
+        steps = Growing.copyOf(steps);
         places = Map.copyOf(places);
     }
 
     public StripLog after(StripChange change) {
         return switch (change) {
-            case StepLogged(var step) -> new StripLog(and(steps, step), bonds, places);
+            case StepLogged(var step) -> new StripLog(Growing.copyOf(steps).with(step), bonds, places);
             case StepCorrected(var step) -> new StripLog(corrected(step), bonds, places);
             case StripRuleNoted(var rule) -> with(bonds.with(rule));
             case RefitLinkNoted(var link) -> with(bonds.with(link));
@@ -107,9 +107,5 @@ public record StripLog(List<Step> steps, Bonds bonds, Map<PartId, List<FixingPla
         return steps.stream()
                 .map(step -> step.number() == correction.number() ? correction : step)
                 .toList();
-    }
-
-    private static <T> List<T> and(List<T> list, T more) {
-        return Stream.concat(list.stream(), Stream.of(more)).toList();
     }
 }

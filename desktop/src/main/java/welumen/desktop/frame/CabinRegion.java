@@ -64,8 +64,7 @@ final class CabinRegion extends Group {
         word.setText(state == PartState.HELD ? "held" : shortened(spot));
         word.getStyleClass().setAll("region-word", Styles.of(state));
         var said = parts.stream()
-                .map(part ->
-                        part.title() + ": " + model.job().stateOf(part.id()).word())
+                .map(part -> part.title() + ": " + model.stateOf(part.id()).word())
                 .toList();
         shape.setAccessibleText(spot.word() + ". " + String.join(". ", said));
         tip.setText(said.isEmpty() ? spot.word() : String.join("\n", said));
@@ -84,7 +83,7 @@ final class CabinRegion extends Group {
 
     private PartState telling(List<Part> parts) {
         return parts.stream()
-                .map(part -> model.job().stateOf(part.id()))
+                .map(part -> model.stateOf(part.id()))
                 .min(Comparator.comparingInt(TELLING::indexOf))
                 .orElse(PartState.IN_CAR);
     }

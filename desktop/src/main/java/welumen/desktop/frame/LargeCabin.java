@@ -73,7 +73,7 @@ final class LargeCabin extends VBox {
 
     private int count(PartState state) {
         return (int) model.job().cabin().parts().stream()
-                .filter(part -> model.job().stateOf(part.id()) == state)
+                .filter(part -> model.stateOf(part.id()) == state)
                 .count();
     }
 
@@ -83,8 +83,7 @@ final class LargeCabin extends VBox {
         var cabin = model.job().cabin();
         var plan = CabinPlan.of(cabin, sheet.getWidth(), sheet.getHeight(), GAP);
         for (var part : cabin.parts()) {
-            var cell = new PartCell(
-                    part, model.job().stateOf(part.id()), plan.parts().get(part.id()), () -> pick(part));
+            var cell = new PartCell(part, model.stateOf(part.id()), plan.parts().get(part.id()), () -> pick(part));
             cell.setDisable(!isMeant(part));
             cell.pseudoClassStateChanged(
                     Styles.PICKED, part.id().equals(model.pickedProperty().get()));

@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
@@ -20,6 +21,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
+import welumen.cabin.PartState;
 import welumen.clock.WorkChange.WorkBegun;
 import welumen.clock.WorkChange.WorkEnded;
 import welumen.clock.WorkKind;
@@ -59,6 +61,9 @@ public final class JobModel {
     private final LabelPrinter printer;
     private final Journal<WorkshopChange, Workshop> workshop;
     private Journal<JobChange, Job> journal;
+
+    private Map<PartId, PartState> states = Map.of();
+    private Job statesOf = Job.EMPTY;
 
     private final ReadOnlyObjectWrapper<JobOpened> opened = new ReadOnlyObjectWrapper<>(this, "opened");
     private final ReadOnlyObjectWrapper<Job> job = new ReadOnlyObjectWrapper<>(this, "job", Job.EMPTY);
@@ -274,6 +279,16 @@ public final class JobModel {
 
     public Job job() {
         return job.get();
+    }
+
+    /** Where a part is on its way out of the car and back. */
+    public PartState stateOf(PartId part) {
+        var now = job.get();
+        if (statesOf != now) {
+            states = now.states();
+            statesOf = now;
+        }
+        return states.getOrDefault(part, PartState.IN_CAR);
     }
 
     public ReadOnlyObjectProperty<Job> jobProperty() {

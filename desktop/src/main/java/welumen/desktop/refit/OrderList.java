@@ -278,7 +278,7 @@ final class OrderList extends VBox {
                     .formatted(
                             model.job().cabin().one(part).title(),
                             how,
-                            model.job().stateOf(part).word(),
+                            model.stateOf(part).word(),
                             waits);
         }
     }

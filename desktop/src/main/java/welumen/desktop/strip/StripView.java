@@ -43,11 +43,16 @@ public final class StripView extends StagePane {
     }
 
     @Override
-    protected void refresh() {
+    protected void answer() {
         model.picked()
                 .ifPresentOrElse(
                         this::say,
                         () -> headline.say("", "This car has no parts yet.", "List them at Intake, leaf “Its parts”."));
+    }
+
+    @Override
+    protected void refresh() {
+        answer();
         cautions.refresh();
         line.refresh();
         leaves.refresh();

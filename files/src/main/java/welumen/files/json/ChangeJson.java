@@ -11,6 +11,7 @@ import com.fasterxml.jackson.databind.AnnotationIntrospector;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.ObjectReader;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
@@ -20,6 +21,8 @@ import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.io.IOException;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import welumen.cabin.PartId;
 import welumen.journal.StoreException;
 import welumen.shape.Point;
@@ -48,6 +51,8 @@ public final class ChangeJson {
             .visibility(PropertyAccessor.IS_GETTER, Visibility.NONE)
             .build();
 
+    private final Map<Class<?>, ObjectReader> readers = new ConcurrentHashMap<>();
+
     /** One change as JSON; {@code kind} is the sealed family to which it belongs. */
     public <C> String write(C change, Class<C> kind) {
         try {
@@ -66,15 +71,19 @@ public final class ChangeJson {
             throw new StoreException("It was written by a newer Welumen (version %d of its kind). Update this program."
                     .formatted(version));
         try {
-            if (version == VERSION) return mapper.readerFor(kind).readValue(json);
+            if (version == VERSION) return reader(kind).readValue(json);
             var change = mapper.readTree(json);
             StepUp.from(version, change);
-            return mapper.readerFor(kind).readValue(change);
+            return reader(kind).readValue(change);
         } catch (JsonProcessingException fault) {
             throw new StoreException(firstLine(fault.getOriginalMessage()), fault);
         } catch (IOException fault) {
             throw new StoreException(firstLine(String.valueOf(fault.getMessage())), fault);
         }
+    }
+
+    private ObjectReader reader(Class<?> kind) {
+        return readers.computeIfAbsent(kind, mapper::readerFor);
     }
 
     private static String firstLine(String message) {

@@ -26,6 +26,9 @@ import welumen.journal.StoreException;
  * use by several threads, one at a time.
  */
 final class SqliteEntryStore implements EntryStore, AutoCloseable {
+    /** A log of so many entries takes longer to read than to share out. */
+    private static final int LONG = 400;
+
     private static final String INSERT =
             "INSERT INTO entry (stream, sequence, at, author, note, version, body) VALUES (?, ?, ?, ?, ?, ?, ?)";
     private static final String SELECT =
@@ -78,29 +81,51 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
     public synchronized <C> List<Entry<C>> entries(UUID stream, Class<C> kind) {
         try (var select = connection.prepareStatement(SELECT)) {
             select.setString(1, stream.toString());
-            var entries = new ArrayList<Entry<C>>();
-            try (var rows = select.executeQuery()) {
-                while (rows.next()) entries.add(entry(rows, stream, kind));
+            var rows = new ArrayList<Row>();
+            try (var result = select.executeQuery()) {
+                while (result.next()) rows.add(Row.of(result));
             }
-            return entries;
+            return parsed(rows, stream, kind);
         } catch (SQLException fault) {
             throw damaged(file, fault);
         }
     }
 
-    private <C> Entry<C> entry(ResultSet row, UUID stream, Class<C> kind) throws SQLException {
-        var sequence = row.getLong(1);
+    private record Row(long sequence, String at, String author, String note, int version, String body) {
+        static Row of(ResultSet row) throws SQLException {
+            return new Row(
+                    row.getLong(1),
+                    row.getString(2),
+                    row.getString(3),
+                    row.getString(4),
+                    row.getInt(5),
+                    row.getString(6));
+        }
+    }
+
+    /** A long log is read on all cores; what cannot be read is looked for again in order, so the first is named. */
+    private <C> List<Entry<C>> parsed(List<Row> rows, UUID stream, Class<C> kind) {
+        if (rows.size() < LONG)
+            return rows.stream().map(row -> entry(row, stream, kind)).toList();
         try {
-            Note<C> note = switch (row.getString(4)) {
-                case "made" -> new Made<>(json.read(row.getString(6), kind, row.getInt(5)));
-                case "taken-back" -> new TakenBack<>(Long.parseLong(row.getString(6)));
-                default -> new PutBack<>(Long.parseLong(row.getString(6)));
+            return rows.parallelStream().map(row -> entry(row, stream, kind)).toList();
+        } catch (StoreException fault) {
+            return rows.stream().map(row -> entry(row, stream, kind)).toList();
+        }
+    }
+
+    private <C> Entry<C> entry(Row row, UUID stream, Class<C> kind) {
+        try {
+            Note<C> note = switch (row.note()) {
+                case "made" -> new Made<>(json.read(row.body(), kind, row.version()));
+                case "taken-back" -> new TakenBack<>(Long.parseLong(row.body()));
+                default -> new PutBack<>(Long.parseLong(row.body()));
             };
-            return new Entry<>(sequence, Instant.parse(row.getString(2)), row.getString(3), note);
+            return new Entry<>(row.sequence(), Instant.parse(row.at()), row.author(), note);
         } catch (RuntimeException fault) {
             throw new StoreException(
                     "Entry %d of log %s in [%s] cannot be read. %s Restore the last backup."
-                            .formatted(sequence, stream, file, fault.getMessage()),
+                            .formatted(row.sequence(), stream, file, fault.getMessage()),
                     fault);
         }
     }
