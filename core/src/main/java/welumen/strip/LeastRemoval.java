@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -32,6 +34,8 @@ final class LeastRemoval {
     private final Problem problem;
     private final int size;
     private final BitSet[] support;
+    private final int[] order;
+    private final Map<BitSet, BitSet> clauseSupport = new HashMap<>();
     private final int patience;
     private int nodes;
     private BitSet best = new BitSet();
@@ -43,6 +47,7 @@ final class LeastRemoval {
         this.size = problem.costs().length;
         this.patience = patience;
         this.support = supports();
+        this.order = order();
     }
 
     /**
@@ -84,7 +89,8 @@ final class LeastRemoval {
     /** @param chosen what must come off (modified); {@code barred} what may not (modified) */
     private void branch(BitSet chosen, BitSet barred) {
         if (!force(chosen, barred)) return;
-        var open = open(chosen, barred);
+        var far = distances(chosen);
+        var open = open(chosen, barred, far);
         var bound = bound(chosen, barred, open);
         if (bound >= bestCost) return;
         if (nodes++ >= patience && bestCost < NEVER) {
@@ -94,14 +100,20 @@ final class LeastRemoval {
         if (open.isEmpty()) {
             var ring = ring(chosen);
             if (ring.isEmpty()) keep(chosen);
-            else each(wayOut(chosen, barred, ring), chosen, barred);
-        } else
-            each(open.stream().min(Comparator.comparingInt(BitSet::cardinality)).orElseThrow(), chosen, barred);
+            else each(wayOut(chosen, barred, ring), chosen, barred, far);
+        } else each(hardest(open).ways(), chosen, barred, far);
+    }
+
+    /** The clause with the fewest ways, and of those the dearest: there the bound rises soonest. */
+    private static Owed hardest(List<Owed> open) {
+        return open.stream()
+                .min(Comparator.comparingInt((Owed owed) -> owed.ways().cardinality())
+                        .thenComparing(owed -> -owed.far()))
+                .orElseThrow();
     }
 
     /** One way after the other, the most hopeful first; what was tried is barred for those after it. */
-    private void each(BitSet ways, BitSet chosen, BitSet barred) {
-        var far = distances(chosen);
+    private void each(BitSet ways, BitSet chosen, BitSet barred, long[] far) {
         var tried = (BitSet) barred.clone();
         ways.stream()
                 .boxed()
@@ -132,11 +144,17 @@ final class LeastRemoval {
         return true;
     }
 
-    private List<BitSet> open(BitSet chosen, BitSet barred) {
-        var open = new ArrayList<BitSet>();
+    /** The clauses of the chosen that are not answered yet, without those that another's answer answers too. */
+    private List<Owed> open(BitSet chosen, BitSet barred, long[] far) {
+        var open = new ArrayList<Owed>();
         for (var part = chosen.nextSetBit(0); part >= 0; part = chosen.nextSetBit(part + 1))
-            for (var clause : problem.clauses().get(part))
-                if (!clause.intersects(chosen)) open.add(without(clause, barred));
+            for (var clause : problem.clauses().get(part)) {
+                if (clause.intersects(chosen)) continue;
+                var ways = without(clause, barred);
+                if (open.stream().anyMatch(other -> without(other.ways(), ways).isEmpty())) continue;
+                open.removeIf(other -> without(ways, other.ways()).isEmpty());
+                open.add(new Owed(ways, clauseSupport.computeIfAbsent(clause, this::supportOf), least(ways, far)));
+            }
         return open;
     }
 
@@ -189,25 +207,22 @@ final class LeastRemoval {
     }
 
     private long cost(BitSet parts) {
-        return parts.stream().mapToLong(part -> problem.costs()[part]).sum();
+        var sum = 0L;
+        for (var part = parts.nextSetBit(0); part >= 0; part = parts.nextSetBit(part + 1)) sum += problem.costs()[part];
+        return sum;
     }
 
     /** What the chosen cost, and the least that answers their open clauses: those are added that share no part. */
-    private long bound(BitSet chosen, BitSet barred, List<BitSet> open) {
-        var spent = cost(chosen);
-        if (open.isEmpty()) return spent;
-        var far = distances(chosen);
+    private long bound(BitSet chosen, BitSet barred, List<Owed> open) {
         var deep = 0L;
-        var used = new BitSet();
         var sum = 0L;
-        var byWorth = open.stream()
-                .map(ways -> new Owed(ways, least(ways, far)))
-                .sorted(Comparator.comparingLong(Owed::far).reversed())
-                .toList();
-        for (var owed : byWorth) {
+        var used = new BitSet(size);
+        open.sort(Comparator.comparingLong(Owed::far).reversed());
+        for (var owed : open) {
             if (owed.far() >= NEVER) return NEVER;
             deep = Math.max(deep, owed.far());
-            var foot = without(footprint(owed.ways(), chosen), barred);
+            var foot = without(owed.support(), chosen);
+            foot.andNot(barred);
             if (!foot.intersects(used)) {
                 used.or(foot);
                 sum += owed.far();
@@ -216,16 +231,16 @@ final class LeastRemoval {
                 sum += least(owed.ways(), problem.costs());
             }
         }
-        return spent + Math.max(deep, sum);
+        return cost(chosen) + Math.max(deep, sum);
     }
 
-    private record Owed(BitSet ways, long far) {}
+    /** An open clause: its ways that are not barred, all that they may need, and the least that it costs to answer. */
+    private record Owed(BitSet ways, BitSet support, long far) {}
 
-    private BitSet footprint(BitSet ways, BitSet chosen) {
-        var foot = new BitSet();
-        ways.stream().forEach(way -> foot.or(support[way]));
-        foot.andNot(chosen);
-        return foot;
+    private BitSet supportOf(BitSet ways) {
+        var all = new BitSet(size);
+        for (var way = ways.nextSetBit(0); way >= 0; way = ways.nextSetBit(way + 1)) all.or(support[way]);
+        return all;
     }
 
     private static long least(BitSet ways, long[] costs) {
@@ -235,13 +250,16 @@ final class LeastRemoval {
         return least;
     }
 
-    /** For each part no more than it costs to free it when the chosen are paid: its dearest clause by the cheapest way. */
+    /**
+     * For each part no more than it costs to free it when the chosen are paid: its dearest clause by the cheapest way. In
+     * the order in which parts can come free one pass is enough where nothing holds itself in a ring.
+     */
     private long[] distances(BitSet chosen) {
         var far = new long[size];
         Arrays.fill(far, NEVER);
         for (var grew = true; grew; ) {
             grew = false;
-            for (var part = 0; part < size; part++) {
+            for (var part : order) {
                 var dearest = 0L;
                 for (var clause : problem.clauses().get(part)) dearest = Math.max(dearest, least(clause, far));
                 var here = Math.min(NEVER, dearest + (chosen.get(part) ? 0 : problem.costs()[part]));
@@ -253,6 +271,24 @@ final class LeastRemoval {
         return far;
     }
 
+    /** The parts that the target may need, in an order in which they can come free; those that never can are left out. */
+    private int[] order() {
+        var free = new BitSet();
+        var order = new ArrayList<Integer>();
+        for (var grew = true; grew; ) {
+            grew = false;
+            for (var part = 0; part < size; part++)
+                if (!free.get(part)
+                        && support[problem.target()].get(part)
+                        && problem.clauses().get(part).stream().allMatch(free::intersects)) {
+                    free.set(part);
+                    order.add(part);
+                    grew = true;
+                }
+        }
+        return order.stream().mapToInt(Integer::intValue).toArray();
+    }
+
     /** For each part itself and everything that could ever be needed to free it. */
     private BitSet[] supports() {
         var all = new BitSet[size];
@@ -262,13 +298,13 @@ final class LeastRemoval {
         }
         for (var grew = true; grew; ) {
             grew = false;
-            for (var part = 0; part < size; part++)
-                for (var clause : problem.clauses().get(part)) {
-                    var before = all[part].cardinality();
+            for (var part = 0; part < size; part++) {
+                var before = (BitSet) all[part].clone();
+                for (var clause : problem.clauses().get(part))
                     for (var way = clause.nextSetBit(0); way >= 0; way = clause.nextSetBit(way + 1))
                         all[part].or(all[way]);
-                    grew |= all[part].cardinality() > before;
-                }
+                grew |= !all[part].equals(before);
+            }
         }
         return all;
     }

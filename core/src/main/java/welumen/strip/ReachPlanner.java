@@ -23,8 +23,8 @@ import welumen.strip.LeastRemoval.Problem;
  * is. Where each part comes free in one way only, time grows with the rules; see {@link LeastRemoval} for the rest.
  */
 public final class ReachPlanner {
-    /** Branchings after which the best so far is given with its bound: some 50 ms. */
-    private static final int PATIENCE = 2000;
+    /** Branchings after which the best so far is given with its bound: some 100 ms with 200 parts. */
+    private static final int PATIENCE = 600;
 
     /** The way to a part. */
     public sealed interface Reach {
