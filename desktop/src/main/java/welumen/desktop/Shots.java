@@ -36,10 +36,12 @@ public final class Shots {
             for (var stage : WorkStage.values()) {
                 partFor(stage, window);
                 window.model().stageProperty().set(stage);
-                write(
-                        window.scene(),
-                        folder.resolve("%d-%s.png"
-                                .formatted(stage.number(), stage.word().toLowerCase(Locale.ROOT))));
+                var name = "%d-%s".formatted(stage.number(), stage.word().toLowerCase(Locale.ROOT));
+                write(window.scene(), folder.resolve(name + ".png"));
+                for (var leaf = 1; leaf < leaves(stage); leaf++) {
+                    window.turnLeaf();
+                    write(window.scene(), folder.resolve("%s-%d.png".formatted(name, leaf + 1)));
+                }
             }
             window.openLargeCabin();
             write(window.scene(), folder.resolve("cabin.png"));
@@ -47,6 +49,15 @@ public final class Shots {
             throw new StoreException(
                     "The pictures cannot be written to [%s]: %s.".formatted(folder, fault.getMessage()), fault);
         }
+    }
+
+    private static int leaves(WorkStage stage) {
+        return switch (stage) {
+            case INTAKE -> 6;
+            case STRIP -> 4;
+            case REFIT -> 2;
+            case SURVEY, PATTERN, CUT, STORES, DIARY, HANDOVER -> 1;
+        };
     }
 
     /** The part that shows most on a stage. */

@@ -48,6 +48,10 @@ public final class WelumenWindow {
         frame.fillIn();
     }
 
+    void turnLeaf() {
+        frame.turnLeaf(1);
+    }
+
     void openLargeCabin() {
         frame.openLarge();
     }

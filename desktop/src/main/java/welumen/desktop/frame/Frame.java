@@ -28,6 +28,7 @@ public final class Frame extends BorderPane {
     private final StackPane middle = new StackPane();
     private @Nullable LargeCabin largeCabin;
     private StagePane open;
+    private @Nullable CabinView cabin;
     private boolean filled;
     private boolean evening;
     private int percent = 100;
@@ -52,7 +53,8 @@ public final class Frame extends BorderPane {
 
     /** Adds what is around the answer, once that has been painted: the cabin, the rail and the stage's detail. */
     public void fillIn() {
-        setLeft(new CabinView(model, this::openLarge));
+        cabin = new CabinView(model, this::openLarge);
+        setLeft(cabin);
         setBottom(new BenchRail(model, this::turnEvening));
         filled = true;
         open.open();
@@ -80,20 +82,28 @@ public final class Frame extends BorderPane {
         open.setMinHeight(0);
         middle.getChildren().setAll(open);
         largeCabin = null;
+        setLeft(cabin);
         if (filled) open.open();
         else open.openWithAnswer();
         open.first().requestFocus();
     }
 
+    /** Turns to the open stage's next leaf, or by −1 to the one before. */
+    public void turnLeaf(int by) {
+        open.turnLeaf(by);
+    }
+
     /** Opens the cabin large over the stage. */
     public void openLarge() {
         largeCabin = new LargeCabin(model, this::closeLarge);
+        setLeft(null); // it shows the same, smaller
         middle.getChildren().setAll(open, largeCabin);
         largeCabin.open();
     }
 
     private void closeLarge() {
         largeCabin = null;
+        setLeft(cabin);
         middle.getChildren().setAll(open);
         open.first().requestFocus();
     }
@@ -124,7 +134,7 @@ public final class Frame extends BorderPane {
         }
         if (key.isShortcutDown() && scales(key.getCode())) return true;
         if (key.isShortcutDown() && (key.getCode() == KeyCode.PAGE_DOWN || key.getCode() == KeyCode.PAGE_UP)) {
-            open.turnLeaf(key.getCode() == KeyCode.PAGE_DOWN ? 1 : -1);
+            turnLeaf(key.getCode() == KeyCode.PAGE_DOWN ? 1 : -1);
             return true;
         }
         if (key.getCode() == KeyCode.F6) {

@@ -1,6 +1,7 @@
 package welumen.desktop.frame;
 
 import java.util.Locale;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
@@ -18,6 +19,11 @@ import welumen.desktop.model.JobModel;
 /** The cabin over the stage: every part is a target of its own, and typing letters leaves those that have them. */
 final class LargeCabin extends VBox {
     private static final double GAP = 7;
+
+    /** Smaller, and parts would be no targets; then one scrolls. */
+    private static final double LEAST_WIDTH = 900;
+
+    private static final double LEAST_HEIGHT = 540;
 
     private final JobModel model;
     private final Runnable close;
@@ -40,13 +46,17 @@ final class LargeCabin extends VBox {
             close.run();
             key.consume();
         });
-        sheet.setMinSize(0, 0);
-        VBox.setVgrow(sheet, Priority.ALWAYS);
+        sheet.setMinSize(LEAST_WIDTH, LEAST_HEIGHT);
         sheet.widthProperty().subscribe(this::draw);
         sheet.heightProperty().subscribe(this::draw);
         var head = Nodes.row(24, Nodes.grown(Nodes.column(2, Nodes.label(answer(), Styles.ANSWER), counts())), letters);
         head.setMinHeight(USE_PREF_SIZE);
-        getChildren().addAll(head, sheet);
+        var scroll = new ScrollPane(sheet);
+        scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
+        scroll.setFocusTraversable(false);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(head, scroll);
     }
 
     void open() {

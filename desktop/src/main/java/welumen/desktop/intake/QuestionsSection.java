@@ -1,5 +1,6 @@
 package welumen.desktop.intake;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -66,6 +67,7 @@ final class QuestionsSection extends Section {
         questions
                 .getChildren()
                 .setAll(model.job().brief().approvals().reversed().stream()
+                        .sorted(Comparator.comparing((Approval approval) -> !approval.isOpen()))
                         .map(this::card)
                         .toList());
         if (questions.getChildren().isEmpty())

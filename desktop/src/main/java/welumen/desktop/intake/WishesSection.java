@@ -3,6 +3,7 @@ package welumen.desktop.intake;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
@@ -12,6 +13,7 @@ import welumen.cabin.CabinChange.PartStruckOff;
 import welumen.cabin.Part;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.intake.FeatureLook;
 import welumen.intake.HouseWay;
@@ -22,12 +24,10 @@ import welumen.job.JobChange;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.Together;
+import welumen.job.StepLogging;
 
 /** The customer's wishes, the house ways of this job, and the features by which versions of the model are told apart. */
 final class WishesSection extends Section {
-    /** Looked for in every car, for what they mean to whoever works near them. */
-    static final String AIRBAGS = "airbags";
-
     private final TextField wish = new TextField();
     private final VBox wishes = new VBox(6);
     private final FlowPane ways = new FlowPane(8, 8);
@@ -81,7 +81,7 @@ final class WishesSection extends Section {
 
     private Set<String> features() {
         var all = new LinkedHashSet<String>();
-        all.add(AIRBAGS);
+        all.add(StepLogging.AIRBAGS); // in every car, for whoever works near them
         all.addAll(model.job().brief().features().keySet().stream().sorted().toList());
         for (var part : model.job().cabin().parts()) if (!part.onlyWhere().isEmpty()) all.add(part.onlyWhere());
         return all;
@@ -93,7 +93,8 @@ final class WishesSection extends Section {
         var row = Nodes.row(
                 10,
                 Nodes.grown(Nodes.label(
-                        "%s: %s".formatted(capital(feature), said), known.isEmpty() ? Styles.STRONG : Styles.SECOND)),
+                        "%s: %s".formatted(Words.capital(feature), said),
+                        known.isEmpty() ? Styles.STRONG : Styles.SECOND)),
                 answer(feature, true),
                 answer(feature, false));
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
@@ -106,6 +107,8 @@ final class WishesSection extends Section {
                 there ? "There" : "Not there",
                 there ? "It was looked for and found" : "It was looked for; parts that need it are struck off",
                 () -> looked(feature, there));
+        if (model.job().brief().has(feature).equals(Optional.of(there)))
+            button.getStyleClass().add(Styles.CHIEF);
         button.setId("%s-%s".formatted(feature.replace(' ', '-'), there ? "there" : "not-there"));
         return button;
     }
@@ -124,9 +127,5 @@ final class WishesSection extends Section {
     private void noteWish() {
         if (wish.getText().isBlank()) return;
         if (model.make(new AtIntake(new WishNoted(wish.getText().strip())))) wish.clear();
-    }
-
-    private static String capital(String text) {
-        return welumen.desktop.look.Words.capital(text);
     }
 }

@@ -22,6 +22,7 @@ final class FixingsLeaf extends VBox {
         super(10);
         this.model = model;
         answer.setId("fixings-answer");
+        answer.setMinHeight(USE_PREF_SIZE);
         lines.setId("fixings");
         getChildren().addAll(answer, Nodes.scroll(lines));
     }

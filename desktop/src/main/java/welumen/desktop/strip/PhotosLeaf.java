@@ -6,6 +6,8 @@ import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
 import welumen.desktop.look.Nodes;
@@ -56,7 +58,8 @@ final class PhotosLeaf extends Leaf {
         var after =
                 Nodes.button("Photo, after", "A photo of the part as it is now, beside the one before", this::after);
         after.setId("photo-after");
-        var row = Nodes.row(10, small, after);
+        HBox.setHgrow(small, Priority.ALWAYS);
+        var row = Nodes.row(10, after, small);
         row.setMinHeight(USE_PREF_SIZE);
         pens.setMinHeight(USE_PREF_SIZE);
         getChildren().addAll(said, row, pens, large);
@@ -82,6 +85,7 @@ final class PhotosLeaf extends Leaf {
                         : pair.map(both -> "Before: %s. After: %s.".formatted(when(both.before()), when(both.after())))
                                 .orElse("Pull over the photo to mark it; Ctrl+Z takes a mark back."));
         showPens();
+        pens.setVisible(shown != null);
         large.show(shown == null ? "" : model.photo(shown).toUri().toString(), marks());
         large.setVisible(shown != null);
     }
