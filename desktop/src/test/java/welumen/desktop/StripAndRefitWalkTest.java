@@ -76,7 +76,7 @@ class StripAndRefitWalkTest {
 
     private void listTheParts() {
         bench.go(WorkStage.INTAKE);
-        turnLeaf(); // the keyboard is on the last body; two before it is the estate's
+        bench.turnLeaf(); // the keyboard is on the last body; two before it is the estate's
         assertThat(bench.text("wheel-left")).contains("left");
         focus("body-estate");
         bench.keys("", KeyCode.SPACE);
@@ -124,9 +124,9 @@ class StripAndRefitWalkTest {
 
     private void readTheAccount() {
         bench.go(WorkStage.REFIT);
-        turnLeaf();
+        bench.turnLeaf();
         assertThat(bench.text("fixings-answer")).contains("0 are back in").endsWith("Buy 2 trim clips grey.");
-        turnLeaf();
+        bench.turnLeaf();
     }
 
     /** Each time the first of the list; where fixings are short the program asks why, once. */
@@ -150,13 +150,8 @@ class StripAndRefitWalkTest {
                 .filteredOn(back -> !back.shortBecause().isEmpty())
                 .extracting(back -> back.part().value())
                 .containsExactlyInAnyOrder("left-sill-cover", "console");
-        turnLeaf();
+        bench.turnLeaf();
         assertThat(bench.text("fixings-answer")).contains("0 wait in bags");
-    }
-
-    private void turnLeaf() {
-        bench.robot.press(KeyCode.CONTROL).type(KeyCode.PAGE_DOWN).release(KeyCode.CONTROL);
-        bench.settle();
     }
 
     /** Moves the keyboard on with Tab until it is there. */

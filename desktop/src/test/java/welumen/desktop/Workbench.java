@@ -2,10 +2,14 @@ package welumen.desktop;
 
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -13,6 +17,7 @@ import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
+import welumen.cabin.PartId;
 import welumen.desktop.model.Devices;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.model.OpenedWorkshop;
@@ -26,7 +31,23 @@ import welumen.standins.printer.PrinterStandin;
 final class Workbench implements AutoCloseable {
     final FxRobot robot = new FxRobot();
     private final Path folder;
-    private final Clock clock = Clock.fixed(DemoDay.start(DemoDay.USUAL), DemoDay.ZONE);
+    private final AtomicReference<Instant> now = new AtomicReference<>(DemoDay.start(DemoDay.USUAL));
+    private final Clock clock = new Clock() {
+        @Override
+        public ZoneId getZone() {
+            return DemoDay.ZONE;
+        }
+
+        @Override
+        public Clock withZone(ZoneId zone) {
+            throw new UnsupportedOperationException("The bench stands where it stands.");
+        }
+
+        @Override
+        public Instant instant() {
+            return now.get();
+        }
+    };
     private OpenedWorkshop workshop;
     private WelumenWindow window;
     private int strokes;
@@ -113,6 +134,30 @@ final class Workbench implements AutoCloseable {
 
     void click(String id) {
         robot.clickOn("#" + id);
+        settle();
+    }
+
+    /** Lets time go by, and the window notice. */
+    void pass(Duration time) {
+        now.updateAndGet(before -> before.plus(time));
+        ask(() -> {
+            model().tick();
+            return null;
+        });
+        settle();
+    }
+
+    /** Turns to the next leaf of the stage. */
+    void turnLeaf() {
+        robot.press(KeyCode.CONTROL).type(KeyCode.PAGE_DOWN).release(KeyCode.CONTROL);
+        settle();
+    }
+
+    void pick(String part) {
+        ask(() -> {
+            model().pickedProperty().set(new PartId(part));
+            return null;
+        });
         settle();
     }
 

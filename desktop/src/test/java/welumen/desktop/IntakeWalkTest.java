@@ -1,0 +1,110 @@
+package welumen.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import welumen.cabin.PartId;
+import welumen.cabin.PartState;
+import welumen.intake.HouseWay;
+import welumen.job.StepLogging;
+import welumen.job.WorkStage;
+
+/** The leaves of the intake, as a trimmer turns them while the customer is still there. */
+class IntakeWalkTest {
+    @TempDir
+    private Path home;
+
+    private Workbench bench;
+
+    @BeforeEach
+    void open() {
+        bench = Workbench.open(home);
+        bench.go(WorkStage.INTAKE);
+    }
+
+    @AfterEach
+    void close() {
+        bench.close();
+    }
+
+    /** A question holds its part, on every stage, until the customer has answered. */
+    @Test
+    void aQuestionHoldsItsPartUntilItIsAnswered() {
+        bench.click("leaf-questions");
+        bench.keys("plate behind the broken boss?", KeyCode.ENTER);
+        bench.type("question-holds", "console, roof");
+        bench.keys("", KeyCode.ENTER);
+        assertThat(bench.ask(() -> bench.robot.lookup(".danger").queryAllAs(javafx.scene.control.Label.class).stream()
+                        .anyMatch(label -> label.getText().contains("no part “roof”"))))
+                .isTrue();
+        bench.typeAndEnter("question-holds", "console");
+        assertThat(state("console")).isEqualTo(PartState.HELD);
+        bench.pick("console");
+        bench.go(WorkStage.REFIT);
+        assertThat(bench.answer()).startsWith("Hold: console, the customer has not answered");
+        bench.go(WorkStage.INTAKE);
+        bench.click("leaf-questions");
+        bench.type("said-3", "yes, if it does not show");
+        bench.click("agreed-3");
+        assertThat(state("console")).isEqualTo(PartState.ON_BENCH);
+    }
+
+    @Test
+    void wishesWaysFeaturesAndFindsAreNoted() {
+        bench.click("leaf-wishes-and-ways");
+        bench.typeAndEnter("wish", "a hook for the hat");
+        bench.click("way-dry_fit_first");
+        bench.click("airbags-not-there");
+        var brief = bench.ask(() -> bench.model().job().brief());
+        assertThat(brief.wishes()).contains("a hook for the hat");
+        assertThat(brief.ways()).contains(HouseWay.DRY_FIT_FIRST);
+        assertThat(brief.has(StepLogging.AIRBAGS)).contains(false);
+        bench.click("leaf-found-in-it");
+        bench.typeAndEnter("found-what", "a glove, behind the left kick panel");
+        bench.click("handed-back-2");
+        assertThat(bench.ask(
+                        () -> bench.model().job().brief().things().getLast().handedBack()))
+                .isTrue();
+    }
+
+    @Test
+    void evidenceSpeaksForThePickedPart() {
+        bench.pick("padded-roll");
+        bench.click("leaf-evidence");
+        bench.click("strength-proof");
+        bench.typeAndEnter("shows", "darker green under the roll");
+        var logged = bench.ask(() -> bench.model().job().album().about(new PartId("padded-roll")));
+        assertThat(logged).extracting(one -> one.shows()).containsExactly("darker green under the roll");
+    }
+
+    /** A part is described anew, one of its own name is added, and one that was never there is struck off. */
+    @Test
+    void partsArePutRight() {
+        bench.pick("mirror");
+        bench.click("leaf-its-parts");
+        bench.typeAndEnter("part-material", "plated brass");
+        assertThat(bench.ask(() ->
+                        bench.model().job().cabin().one(new PartId("mirror")).material()))
+                .isEqualTo("plated brass");
+        bench.typeAndEnter("part-name", "left speaker board");
+        assertThat(bench.ask(() -> bench.model().job().cabin().findOne(new PartId("left-speaker-board"))))
+                .isPresent();
+        bench.click("strike-off");
+        assertThat(bench.ask(() -> bench.model().job().cabin().findOne(new PartId("left-speaker-board"))))
+                .isEmpty();
+        bench.pick("left-front-seat");
+        bench.click("strike-off");
+        assertThat(bench.ask(() -> bench.model().job().cabin().findOne(new PartId("left-front-seat"))))
+                .as("a part with steps stays")
+                .isPresent();
+    }
+
+    private PartState state(String part) {
+        return bench.ask(() -> bench.model().job().stateOf(new PartId(part)));
+    }
+}

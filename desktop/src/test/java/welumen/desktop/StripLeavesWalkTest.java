@@ -1,0 +1,167 @@
+package welumen.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.time.Duration;
+import java.time.Instant;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import welumen.cabin.PartId;
+import welumen.care.Caution;
+import welumen.evidence.PhotoMark;
+import welumen.job.WorkStage;
+import welumen.standins.camera.CameraStandin;
+import welumen.strip.Wanted;
+
+/** What the Strip stage does beside logging a line: putting right, photos, labels, cautions, working time, another day. */
+class StripLeavesWalkTest {
+    private static final PartId SILL = new PartId("left-sill-cover");
+
+    @TempDir
+    private Path home;
+
+    private Workbench bench;
+
+    @BeforeEach
+    void open() {
+        bench = Workbench.open(home);
+        bench.go(WorkStage.STRIP);
+    }
+
+    @AfterEach
+    void close() {
+        bench.close();
+    }
+
+    /** The last step lacks a photo, which is asked for at once; one key adds it, another loads the step to put it right. */
+    @Test
+    void theLastStepIsCompletedAndPutRight() {
+        assertThat(bench.ask(
+                        () -> bench.robot.lookup(".chip-label").queryAllAs(javafx.scene.control.Label.class).stream()
+                                .map(javafx.scene.control.Label::getText)
+                                .toList()))
+                .containsExactly(Wanted.PHOTO.word());
+        bench.keys("", KeyCode.F8);
+        assertThat(bench.ask(() -> bench.model().job().strip().steps().getLast().photos()))
+                .hasSize(1);
+        bench.keys("", KeyCode.F2, KeyCode.END);
+        bench.keys(", 1 screw no. 10 worn", KeyCode.ENTER);
+        var step = bench.ask(() -> bench.model().job().strip().steps().getLast());
+        assertThat(step.fixings()).extracting(lot -> lot.size()).containsExactly("no. 8", "no. 10");
+        assertThat(step.photos()).hasSize(1);
+        assertThat(bench.ask(() -> bench.model().job().strip().steps())).hasSize(18);
+    }
+
+    @Test
+    void phonePhotosArePickedUpWithTheNextStep() throws IOException {
+        var phone = Files.createDirectories(bench.folder().resolve("phone"));
+        Files.write(phone.resolve("one.png"), new CameraStandin().shoot("a clip"));
+        Files.setLastModifiedTime(phone.resolve("one.png"), FileTime.from(Instant.parse("2026-04-14T14:30:00Z")));
+        bench.keys("2 clips grey under seal, bag 14", KeyCode.F7, KeyCode.ENTER);
+        assertThat(bench.ask(() -> bench.model().job().strip().steps().getLast().photos()))
+                .hasSize(1);
+        assertThat(phone.resolve("kept/one.png")).exists();
+    }
+
+    @Test
+    void aMarkIsDrawnOverAPhotoAndTakenBack() {
+        bench.pick("console");
+        bench.click("leaf-photos");
+        bench.until(() -> bench.robot.lookup("#marked-photo").query().isVisible());
+        bench.robot.drag("#marked-photo").moveBy(30, 20).drop();
+        bench.settle();
+        var photo = bench.ask(() -> bench.model()
+                .job()
+                .strip()
+                .stepsOn(new PartId("console"))
+                .getFirst()
+                .photos()
+                .getFirst());
+        assertThat(bench.ask(() -> bench.model().job().album().marksOn(photo)))
+                .singleElement()
+                .isInstanceOf(PhotoMark.Ring.class);
+        bench.click("take-back");
+        assertThat(bench.ask(() -> bench.model().job().album().marksOn(photo))).isEmpty();
+    }
+
+    @Test
+    void labelsArePrintedForEveryBag() throws IOException {
+        bench.click("leaf-bags");
+        bench.click("print-labels");
+        assertThat(bench.text("bags-said")).startsWith("11 labels printed to");
+        try (var papers = Files.list(bench.folder().resolve("paper"))) {
+            assertThat(papers).anyMatch(paper -> paper.toString().endsWith("labels.pdf"));
+        }
+    }
+
+    @Test
+    void aCautionIsShownOnceAndNotedAsSeen() {
+        bench.pick("headlining");
+        assertThat(bench.ask(() -> bench.robot.lookup("#cautions").query().isVisible()))
+                .isTrue();
+        bench.keys("", KeyCode.F4);
+        assertThat(bench.ask(() -> bench.robot.lookup("#cautions").query().isVisible()))
+                .isFalse();
+        assertThat(bench.ask(() -> bench.model().job().care().seen()))
+                .anyMatch(seen -> seen.caution() == Caution.SPRINGS_AND_BLADES
+                        && seen.work().equals("headlining off"));
+        bench.restart();
+        bench.go(WorkStage.STRIP);
+        bench.pick("headlining");
+        assertThat(bench.ask(() -> bench.robot.lookup("#cautions").query().isVisible()))
+                .isFalse();
+    }
+
+    /** One key starts the work and the part that comes off ends it; a pause is asked about once. */
+    @Test
+    void workingTimeHasOneKeyAndAPauseIsAskedAbout() {
+        bench.pick("left-kick-panel");
+        bench.keys("", KeyCode.F6);
+        assertThat(bench.text("work")).startsWith("left kick panel");
+        bench.pass(Duration.ofMinutes(20));
+        assertThat(bench.text("idle-question"))
+                .isEqualTo("Still at the left kick panel? Nothing was touched for 20 minutes.");
+        bench.click("still-at-it");
+        bench.pass(Duration.ofMinutes(16));
+        assertThat(bench.ask(() -> bench.robot.lookup("#idle").query().isVisible()))
+                .as("asked once for each pause")
+                .isFalse();
+        bench.robot.clickOn("#line");
+        bench.pass(Duration.ofMinutes(30));
+        bench.click("stopped-then");
+        var spell = bench.ask(() -> bench.model().job().work().spells().getLast());
+        assertThat(spell.worked()).isEqualTo(Duration.ofMinutes(36));
+        assertThat(spell.on()).isEqualTo("left-kick-panel");
+        assertThat(bench.text("work")).isEqualTo("Start work");
+    }
+
+    @Test
+    void theCarStandsAsItStoodOnAnotherDay() {
+        bench.click("leaf-as-it-stood");
+        bench.click("day-earlier");
+        assertThat(bench.text("stood-answer")).startsWith("On the evening of Mon 13 Apr");
+        bench.typeAndEnter("stood-day", "2026-03-01");
+        assertThat(bench.text("stood-answer")).isEqualTo("On Sun 1 Mar the car had not been taken in.");
+        bench.typeAndEnter("stood-day", "yesterday");
+        assertThat(bench.text("stood-answer")).contains("is no date");
+    }
+
+    /** A line that tells how a part is held is noted as such, and what holds it changes at once. */
+    @Test
+    void howAPartIsHeldIsTyped() {
+        bench.pick("right-sun-visor");
+        bench.keys("held by 3 screws no. 6", KeyCode.ENTER);
+        assertThat(bench.answer()).isEqualTo("Three screws still hold it.");
+        bench.pick(SILL.value());
+        bench.keys("laps the left rear carpet by 15 mm", KeyCode.ENTER);
+        assertThat(bench.ask(() -> bench.model().job().strip().laps().getLast().byMm()))
+                .isEqualTo(15);
+    }
+}
