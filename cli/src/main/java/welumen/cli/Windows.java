@@ -15,6 +15,7 @@ import welumen.desktop.model.Devices;
 import welumen.desktop.model.OpenedWorkshop;
 import welumen.journal.StoreException;
 import welumen.standins.camera.CameraStandin;
+import welumen.standins.camera.LabelPhoto;
 import welumen.standins.printer.PrinterStandin;
 
 /** Opens a workshop beside the starting toolkit, shows it, and ends when the window is closed. */
@@ -111,7 +112,7 @@ final class Windows {
     }
 
     private static Devices standIns(OpenedWorkshop workshop) {
-        return new Devices(new CameraStandin(), new PrinterStandin(workshop.folder()::keepPaper));
+        return new Devices(new CameraStandin(), new PrinterStandin(workshop.folder()::keepPaper), LabelPhoto::ofNewest);
     }
 
     private static void backUp(OpenedWorkshop workshop, WelumenWindow window) {

@@ -11,7 +11,9 @@ public enum Caution {
     HOT_TOOLS("Hot tools never near fresh glue; extinguisher at hand."),
     SPRINGS_AND_BLADES("Clips and springs under tension, blades, tacks: eyes and hands."),
     STRUCTURE("Rust through and structure go to someone qualified; fuel and wiring cleared first."),
-    LIFTING("Heavy or wide: two people.");
+    LIFTING("Heavy or wide: two people."),
+    IRREPLACEABLE(
+            "It is brittle and no longer made: know every fixing first, warm it, support it, two people, and never pull.");
 
     private final String sentence;
 

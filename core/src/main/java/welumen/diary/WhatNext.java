@@ -3,7 +3,6 @@ package welumen.diary;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
 import welumen.refit.RefitLog;
@@ -26,18 +25,14 @@ public final class WhatNext {
 
     private WhatNext(Standing at) {
         this.cabin = at.cabin();
-        this.strip = at.strip();
         this.survey = at.survey();
-        this.refit = at.refit();
-        this.signOff = new SignOff(strip, refit, at.holds());
+        this.signOff = at.signOff();
+        this.strip = signOff.strip();
+        this.refit = signOff.refit();
     }
 
-    /**
-     * The work as it stands.
-     *
-     * @param holds why each part that is held is
-     */
-    public record Standing(Cabin cabin, StripLog strip, Survey survey, RefitLog refit, Map<PartId, String> holds) {}
+    /** The work as it stands. */
+    public record Standing(Cabin cabin, Survey survey, SignOff signOff) {}
 
     /** Every task that is open, those that can be begun first, then by how many others they keep waiting. */
     public static List<Task> of(Standing at) {
@@ -48,7 +43,7 @@ public final class WhatNext {
         var tasks = new ArrayList<Task>();
         for (var part : cabin.parts()) {
             if (isToBeTreated(part.id())) tasks.add(treat(part.id()));
-            if (strip.isOff(part.id()) && !refit.isFitted(part.id())) tasks.add(putBack(part.id()));
+            if (signOff.stillOut().contains(part.id())) tasks.add(putBack(part.id()));
         }
         tasks.sort(Comparator.comparing((Task task) -> !task.canBegin())
                 .thenComparing(task -> -task.keepsWaiting())
@@ -76,6 +71,10 @@ public final class WhatNext {
                 case Objection.TooEarly(var link) ->
                     reasons.add("%s goes in first; this %s"
                             .formatted(name(link.first()), link.reason().verb()));
+                case Objection.Elsewhere(var away) ->
+                    reasons.add("it is %s until %s".formatted(away.where(), away.due()));
+                case Objection.ShutsIn(var left) ->
+                    reasons.add("%s was left off for %s".formatted(name(left.part()), left.because()));
                 case Objection.Short(var places, var usable) ->
                     reasons.add("%d of its %d fixings are short".formatted(places - usable, places));
             }

@@ -10,23 +10,12 @@ import welumen.cabin.Within;
 import welumen.care.CareLog;
 import welumen.clock.Clocks;
 import welumen.clock.WorkLog;
+import welumen.custody.Custody;
 import welumen.cut.CuttingTable;
 import welumen.diary.WhatNext;
 import welumen.evidence.Album;
 import welumen.intake.Brief;
 import welumen.intake.Intake;
-import welumen.job.JobChange.AtCut;
-import welumen.job.JobChange.AtIntake;
-import welumen.job.JobChange.AtPattern;
-import welumen.job.JobChange.AtRefit;
-import welumen.job.JobChange.AtStrip;
-import welumen.job.JobChange.AtSurvey;
-import welumen.job.JobChange.AtWork;
-import welumen.job.JobChange.InAlbum;
-import welumen.job.JobChange.InCabin;
-import welumen.job.JobChange.OnClock;
-import welumen.job.JobChange.Together;
-import welumen.job.JobChange.WithCare;
 import welumen.pattern.Patterns;
 import welumen.refit.RefitLog;
 import welumen.refit.SignOff;
@@ -46,7 +35,8 @@ public record Job(
         RefitLog refit,
         Clocks clocks,
         WorkLog work,
-        CareLog care) {
+        CareLog care,
+        Custody custody) {
     public static final Job EMPTY = new Job(
             new Intake.Awaited(),
             Brief.EMPTY,
@@ -59,171 +49,14 @@ public record Job(
             RefitLog.EMPTY,
             Clocks.NONE,
             WorkLog.EMPTY,
-            CareLog.EMPTY);
+            CareLog.EMPTY,
+            Custody.EMPTY);
 
     /** The job after a change; runs no engine. */
     public Job after(JobChange change) {
-        return switch (change) {
-            case AtIntake(var inner) ->
-                new Job(
-                        intake.after(inner),
-                        brief.after(inner),
-                        cabin,
-                        strip,
-                        album,
-                        survey,
-                        patterns,
-                        table,
-                        refit,
-                        clocks,
-                        work,
-                        care);
-            case InCabin(var inner) ->
-                new Job(
-                        intake,
-                        brief,
-                        cabin.after(inner),
-                        strip,
-                        album,
-                        survey,
-                        patterns,
-                        table,
-                        refit,
-                        clocks,
-                        work,
-                        care);
-            case AtStrip(var inner) ->
-                new Job(
-                        intake,
-                        brief,
-                        cabin,
-                        strip.after(inner),
-                        album,
-                        survey,
-                        patterns,
-                        table,
-                        refit,
-                        clocks,
-                        work,
-                        care);
-            case InAlbum(var inner) ->
-                new Job(
-                        intake,
-                        brief,
-                        cabin,
-                        strip,
-                        album.after(inner),
-                        survey,
-                        patterns,
-                        table,
-                        refit,
-                        clocks,
-                        work,
-                        care);
-            case AtSurvey(var inner) ->
-                new Job(
-                        intake,
-                        brief,
-                        cabin,
-                        strip,
-                        album,
-                        survey.after(inner),
-                        patterns,
-                        table,
-                        refit,
-                        clocks,
-                        work,
-                        care);
-            case AtPattern(var inner) ->
-                new Job(
-                        intake,
-                        brief,
-                        cabin,
-                        strip,
-                        album,
-                        survey,
-                        patterns.after(inner),
-                        table,
-                        refit,
-                        clocks,
-                        work,
-                        care);
-            case AtCut(var inner) ->
-                new Job(
-                        intake,
-                        brief,
-                        cabin,
-                        strip,
-                        album,
-                        survey,
-                        patterns,
-                        table.after(inner),
-                        refit,
-                        clocks,
-                        work,
-                        care);
-            case AtRefit(var inner) ->
-                new Job(
-                        intake,
-                        brief,
-                        cabin,
-                        strip,
-                        album,
-                        survey,
-                        patterns,
-                        table,
-                        refit.after(inner),
-                        clocks,
-                        work,
-                        care);
-            case OnClock(var inner) ->
-                new Job(
-                        intake,
-                        brief,
-                        cabin,
-                        strip,
-                        album,
-                        survey,
-                        patterns,
-                        table,
-                        refit,
-                        clocks.after(inner),
-                        work,
-                        care);
-            case AtWork(var inner) ->
-                new Job(
-                        intake,
-                        brief,
-                        cabin,
-                        strip,
-                        album,
-                        survey,
-                        patterns,
-                        table,
-                        refit,
-                        clocks,
-                        work.after(inner),
-                        care);
-            case WithCare(var inner) ->
-                new Job(
-                        intake,
-                        brief,
-                        cabin,
-                        strip,
-                        album,
-                        survey,
-                        patterns,
-                        table,
-                        refit,
-                        clocks,
-                        work,
-                        care.after(inner));
-            case Together(var changes) -> {
-                var job = this;
-                for (var one : changes) job = job.after(one);
-                yield job;
-            }
-        };
+        var next = new JobDraft(this);
+        next.take(change);
+        return next.job();
     }
 
     /** Where a part is on its way out of the car and back. What is built into an assembly goes where that goes. */
@@ -266,10 +99,10 @@ public record Job(
     }
 
     public SignOff signOff() {
-        return new SignOff(strip, refit, holds());
+        return new SignOff(strip, refit, custody, holds());
     }
 
     public WhatNext.Standing standing() {
-        return new WhatNext.Standing(cabin, strip, survey, refit, holds());
+        return new WhatNext.Standing(cabin, survey, signOff());
     }
 }

@@ -4,6 +4,7 @@ import welumen.cabin.CabinChange;
 import welumen.care.CareChange;
 import welumen.clock.ClockChange;
 import welumen.clock.WorkChange;
+import welumen.custody.CustodyChange;
 import welumen.cut.CutChange;
 import welumen.evidence.EvidenceChange;
 import welumen.intake.IntakeChange;
@@ -29,6 +30,8 @@ public sealed interface JobChange {
     record AtRefit(RefitChange change) implements JobChange {}
 
     record OnClock(ClockChange change) implements JobChange {}
+
+    record InCustody(CustodyChange change) implements JobChange {}
 
     record InAlbum(EvidenceChange change) implements JobChange {}
 

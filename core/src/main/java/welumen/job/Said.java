@@ -12,6 +12,10 @@ import welumen.clock.ClockChange.ClockPutAway;
 import welumen.clock.ClockChange.ClockStarted;
 import welumen.clock.WorkChange.WorkBegun;
 import welumen.clock.WorkChange.WorkEnded;
+import welumen.custody.CustodyChange.CameBack;
+import welumen.custody.CustodyChange.FateSaid;
+import welumen.custody.CustodyChange.PartLeftOff;
+import welumen.custody.CustodyChange.SentAway;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.evidence.EvidenceChange.EvidenceLogged;
 import welumen.evidence.EvidenceChange.PhotoKept;
@@ -34,6 +38,7 @@ import welumen.job.JobChange.AtSurvey;
 import welumen.job.JobChange.AtWork;
 import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.InCabin;
+import welumen.job.JobChange.InCustody;
 import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WithCare;
@@ -126,6 +131,17 @@ public final class Said {
                 "Put back: " + cabin.one(back.part()).title();
             case OnClock(ClockStarted(var clock)) -> "Clock started: " + clock.on();
             case OnClock(ClockPutAway(var id)) -> "Clock put away";
+            case InCustody(SentAway(var away)) ->
+                "%s is %s until %s".formatted(cabin.one(away.part()).title(), away.where(), away.due());
+            case InCustody(CameBack(var part)) ->
+                "Back here: " + cabin.one(part).name();
+            case InCustody(FateSaid(var part, var fate, var agreed)) ->
+                "%s: %s".formatted(cabin.one(part).title(), fate.word());
+            case InCustody(PartLeftOff(var left)) ->
+                "Left off: %s, until the %s"
+                        .formatted(
+                                cabin.one(left.part()).name(),
+                                cabin.one(left.before()).name());
             case InAlbum(EvidenceLogged(var evidence)) -> "Evidence: " + evidence.shows();
             case InAlbum(PhotoKept(var photo)) ->
                 "Photo, %s: %s"

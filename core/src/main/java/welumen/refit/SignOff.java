@@ -6,6 +6,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import welumen.cabin.PartId;
+import welumen.custody.Away;
+import welumen.custody.Custody;
+import welumen.custody.Fate;
+import welumen.custody.LeftOff;
 import welumen.strip.FixingLedger;
 import welumen.strip.RefitLink;
 import welumen.strip.RefitLinks;
@@ -25,18 +29,26 @@ public final class SignOff {
         /** Another part goes in before it. */
         record TooEarly(RefitLink link) implements Objection {}
 
+        /** Somebody else has it. */
+        record Elsewhere(Away away) implements Objection {}
+
+        /** Something was left off on purpose, and this would shut it in. */
+        record ShutsIn(LeftOff leftOff) implements Objection {}
+
         /** Fewer fixings are there than it has places: it can go in, but only with a word why. */
         record Short(int places, int usable) implements Objection {}
     }
 
     private final StripLog strip;
     private final RefitLog refit;
+    private final Custody custody;
     private final Map<PartId, String> holds;
 
     /** @param holds why each part that is held is */
-    public SignOff(StripLog strip, RefitLog refit, Map<PartId, String> holds) {
+    public SignOff(StripLog strip, RefitLog refit, Custody custody, Map<PartId, String> holds) {
         this.strip = strip;
         this.refit = refit;
+        this.custody = custody;
         this.holds = Map.copyOf(holds);
     }
 
@@ -46,6 +58,8 @@ public final class SignOff {
         var objections = new ArrayList<Objection>();
         for (var held : coveredBy(strip, part))
             if (holds.containsKey(held)) objections.add(new Objection.Held(held, holds.get(held)));
+        custody.findAway(part).ifPresent(away -> objections.add(new Objection.Elsewhere(away)));
+        for (var left : custody.shutInBy(part, refit.parts())) objections.add(new Objection.ShutsIn(left));
         for (var link : RefitLinks.waitsFor(strip, part, stillOut())) objections.add(new Objection.TooEarly(link));
         var places = places(strip, part);
         var usable = usable(strip, part);
@@ -53,9 +67,21 @@ public final class SignOff {
         return objections;
     }
 
-    /** The parts that are off and not yet back. */
+    public StripLog strip() {
+        return strip;
+    }
+
+    public RefitLog refit() {
+        return refit;
+    }
+
+    /** The parts that are off and not yet back, but for those that are not to come back at all. */
     public Set<PartId> stillOut() {
-        return stillOut(strip, refit);
+        var out = stillOut(strip, refit);
+        custody.fates().forEach((part, said) -> {
+            if (said.fate() != Fate.REFIT) out.remove(part);
+        });
+        return out;
     }
 
     /** The parts that are off by one log and not yet back by the other. */

@@ -4,7 +4,9 @@ import static welumen.care.Caution.*;
 
 import java.util.List;
 import java.util.stream.Stream;
+import welumen.cabin.Part;
 import welumen.cabin.PartKind;
+import welumen.cabin.Supply;
 import welumen.care.Caution;
 
 /** Which cautions belong to taking off a kind of part. */
@@ -43,6 +45,12 @@ public final class StripCautions {
                     LAMP,
                     RAIL -> List.of();
         };
+    }
+
+    /** Whether a part breaks easily and cannot be had again: then it is cautioned for itself, whatever its kind. */
+    public static boolean isIrreplaceable(Part part) {
+        return part.supply() == Supply.NO_LONGER_MADE
+                && Stream.of("plastic", "board", "moulded").anyMatch(part.material()::contains);
     }
 
     /** What cars with airbags or pretensioners want besides: the battery waited out before any of these is touched. */

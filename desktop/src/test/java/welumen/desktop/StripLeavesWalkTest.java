@@ -99,6 +99,12 @@ class StripLeavesWalkTest {
         try (var papers = Files.list(bench.folder().resolve("paper"))) {
             assertThat(papers).anyMatch(paper -> paper.toString().endsWith("labels.pdf"));
         }
+        bench.click("print-part-labels");
+        assertThat(bench.text("bags-said")).startsWith("11 labels printed to");
+        bench.pick("dash");
+        bench.click("read-by-camera");
+        bench.until(() -> bench.text("bags-said").equals("Bag 13 is open."));
+        assertThat(bench.ask(() -> bench.model().pickedProperty().get())).isEqualTo(SILL);
     }
 
     @Test
@@ -151,6 +157,22 @@ class StripLeavesWalkTest {
         assertThat(bench.text("stood-answer")).isEqualTo("On Sun 1 Mar the car had not been taken in.");
         bench.typeAndEnter("stood-day", "yesterday");
         assertThat(bench.text("stood-answer")).contains("is no date");
+    }
+
+    /** Where a part is, and what was left off, is typed in the same line, and stops the refit that would forget it. */
+    @Test
+    void whereAPartIsAndWhatIsLeftOffIsTyped() {
+        bench.pick("console");
+        bench.keys("at the platers until 2026-04-20", KeyCode.ENTER);
+        bench.go(WorkStage.REFIT);
+        assertThat(bench.answer()).isEqualTo("Not yet: it is at the platers until Mon 20 Apr.");
+        bench.go(WorkStage.STRIP);
+        bench.keys("is back", KeyCode.ENTER);
+        bench.pick("left-seat-runner-cover");
+        bench.keys("left off for the heater cable, before the console", KeyCode.ENTER);
+        bench.pick("console");
+        bench.go(WorkStage.REFIT);
+        assertThat(bench.answer()).isEqualTo("Not yet: the left seat runner cover was left off on purpose.");
     }
 
     /** A line that tells how a part is held is noted as such, and what holds it changes at once. */

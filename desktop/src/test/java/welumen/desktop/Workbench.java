@@ -23,6 +23,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.model.OpenedWorkshop;
 import welumen.job.WorkStage;
 import welumen.standins.camera.CameraStandin;
+import welumen.standins.camera.LabelPhoto;
 import welumen.standins.demo.DemoDay;
 import welumen.standins.demo.DemoWorkshop;
 import welumen.standins.printer.PrinterStandin;
@@ -83,7 +84,8 @@ final class Workbench implements AutoCloseable {
         window = new WelumenWindow(
                 workshop,
                 DemoWorkshop.PERSON,
-                new Devices(new CameraStandin(), new PrinterStandin(workshop.folder()::keepPaper)));
+                new Devices(
+                        new CameraStandin(), new PrinterStandin(workshop.folder()::keepPaper), LabelPhoto::ofNewest));
         window.showOn(stage, new Painted() {
             @Override
             public void answer() {}

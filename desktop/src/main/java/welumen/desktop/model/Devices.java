@@ -1,7 +1,8 @@
 package welumen.desktop.model;
 
 import welumen.evidence.Camera;
+import welumen.strip.LabelCamera;
 import welumen.strip.LabelPrinter;
 
 /** The devices at this bench. */
-public record Devices(Camera camera, LabelPrinter printer) {}
+public record Devices(Camera camera, LabelPrinter printer, LabelCamera labelCamera) {}

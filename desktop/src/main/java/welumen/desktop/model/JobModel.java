@@ -44,6 +44,7 @@ import welumen.journal.Entry;
 import welumen.journal.Journal;
 import welumen.journal.Note.Made;
 import welumen.journal.StoreException;
+import welumen.strip.LabelCamera;
 import welumen.strip.LabelPrinter;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
@@ -59,6 +60,7 @@ public final class JobModel {
     private final String author;
     private final Camera camera;
     private final LabelPrinter printer;
+    private final LabelCamera labelCamera;
     private final Journal<WorkshopChange, Workshop> workshop;
     private Journal<JobChange, Job> journal;
 
@@ -79,6 +81,7 @@ public final class JobModel {
         this.author = author;
         this.camera = devices.camera();
         this.printer = devices.printer();
+        this.labelCamera = devices.labelCamera();
         this.workshop = start.workshop();
         this.journal = start.firstJob();
         var jobs = workshop.state().jobs();
@@ -233,6 +236,28 @@ public final class JobModel {
                 LabelPdf.write(labels, sheet, 0),
                 "%s %s, labels".formatted(opened.get().title(), today())));
         return Optional.ofNullable(where[0]);
+    }
+
+    /** The labels of all bags. */
+    public List<TrimLabel> bagLabels() {
+        var here = opened.get();
+        return job().strip().bags().stream()
+                .map(number -> TrimLabel.ofBag(job().cabin(), job().strip(), number, here.job(), here.title()))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    /** The labels of all parts that are out. */
+    public List<TrimLabel> partLabels() {
+        var here = opened.get();
+        return job().signOff().stillOut().stream()
+                .map(part -> TrimLabel.ofPart(job().cabin(), job().strip(), part, here.job(), here.title()))
+                .toList();
+    }
+
+    /** A photo of the label that lies before the camera. Takes time; call it off the window's thread. */
+    public byte[] photographLabel(List<TrimLabel> printed) {
+        return labelCamera.shoot(printed);
     }
 
     /** The job as it stood at the end of a day. */

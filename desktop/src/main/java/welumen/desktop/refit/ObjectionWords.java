@@ -3,6 +3,7 @@ package welumen.desktop.refit;
 import java.util.List;
 import java.util.Optional;
 import welumen.cabin.Part;
+import welumen.desktop.look.Words;
 import welumen.job.Job;
 import welumen.refit.SignOff.Objection;
 
@@ -20,6 +21,11 @@ final class ObjectionWords {
             case Objection.TooEarly(var link) ->
                 "Not yet: the %s goes in first."
                         .formatted(job.cabin().one(link.first()).name());
+            case Objection.Elsewhere(var away) ->
+                "Not yet: it is %s until %s.".formatted(away.where(), Words.day(away.due()));
+            case Objection.ShutsIn(var left) ->
+                "Not yet: the %s was left off on purpose."
+                        .formatted(job.cabin().one(left.part()).name());
             case Objection.Short(var places, var usable) ->
                 "It can go back, %d fixings short.".formatted(places - usable);
         };
@@ -36,6 +42,12 @@ final class ObjectionWords {
                         .formatted(
                                 job.cabin().one(link.first()).name(),
                                 link.reason().verb());
+            case Objection.Elsewhere(var away) ->
+                "It is %s until %s. Once it is here, type “is back” at Strip."
+                        .formatted(away.where(), Words.day(away.due()));
+            case Objection.ShutsIn(var left) ->
+                "The %s was left off for %s; this would shut it in."
+                        .formatted(job.cabin().one(left.part()).name(), left.because());
             case Objection.Short(var places, var usable) ->
                 "%d of its %d fixings cannot go back.".formatted(places - usable, places);
         };
@@ -45,7 +57,11 @@ final class ObjectionWords {
     static Optional<Objection> stopping(List<Objection> against) {
         return against.stream()
                 .filter(objection -> switch (objection) {
-                    case Objection.NotOff(), Objection.Held _, Objection.TooEarly _ -> true;
+                    case Objection.NotOff(),
+                            Objection.Held _,
+                            Objection.Elsewhere _,
+                            Objection.ShutsIn _,
+                            Objection.TooEarly _ -> true;
                     case Objection.Short _ -> false;
                 })
                 .findFirst();

@@ -21,7 +21,6 @@ import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.job.JobChange.AtStrip;
-import welumen.refit.SignOff;
 import welumen.strip.LooseGroup;
 import welumen.strip.RefitLink;
 import welumen.strip.RefitLinks;
@@ -102,7 +101,7 @@ final class OrderList extends VBox {
     }
 
     private void fill() {
-        var out = SignOff.stillOut(model.job().strip(), model.job().refit());
+        var out = model.job().signOff().stillOut();
         circle = List.of();
         verdict.setText("");
         switch (RefitOrder.of(model.job().cabin(), model.job().strip(), out)) {
@@ -268,7 +267,7 @@ final class OrderList extends VBox {
         }
 
         private String said(PartId part, String how) {
-            var out = SignOff.stillOut(model.job().strip(), model.job().refit());
+            var out = model.job().signOff().stillOut();
             var waits = RefitLinks.waitsFor(model.job().strip(), part, out).stream()
                     .findFirst()
                     .map(link -> "\n     after the %s, since this %s"

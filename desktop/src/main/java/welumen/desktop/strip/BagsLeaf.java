@@ -1,13 +1,16 @@
 package welumen.desktop.strip;
 
-import java.io.IOException;
 import java.nio.file.Files;
+import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import welumen.desktop.look.Nodes;
@@ -17,7 +20,6 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.files.label.LabelReader;
 import welumen.files.label.LabelSheet;
-import welumen.journal.StoreException;
 import welumen.strip.BagContents;
 import welumen.strip.LabelCode;
 import welumen.strip.TrimLabel;
@@ -37,13 +39,18 @@ final class BagsLeaf extends Leaf {
         sheet.setId("label-sheet");
         sheet.setAccessibleText("Which label sheet");
         WordCell.in(sheet, LabelSheet::word);
-        var print = Nodes.button("Print labels", "A sheet of labels for all bags, 1:1", this::print);
+        var print = Nodes.button("Bag labels", "A sheet of labels for all bags, 1:1", () -> print(model.bagLabels()));
         print.setId("print-labels");
-        var read = Nodes.button("Read a label", "Open a bag by a photo of its label", this::read);
-        read.setId("read-label");
+        var parts = Nodes.button("Part labels", "Labels for all parts that are out", () -> print(model.partLabels()));
+        parts.setId("print-part-labels");
+        var camera =
+                Nodes.button("Read by camera", "Open the bag whose label lies before the camera", this::readByCamera);
+        camera.setId("read-by-camera");
+        var file = Nodes.button("From a file", "Open a bag by a photo of its label", this::readFromFile);
+        file.setId("read-label");
         said.setId("bags-said");
         said.managedProperty().bind(said.textProperty().isNotEmpty());
-        var row = Nodes.row(8, sheet, print, read);
+        var row = new FlowPane(8, 8, sheet, print, parts, camera, file);
         row.setMinHeight(USE_PREF_SIZE);
         getChildren().addAll(row, said, Nodes.scroll(bags));
     }
@@ -89,32 +96,35 @@ final class BagsLeaf extends Leaf {
                 .formatted(size, model.job().cabin().one(inside.part()).name(), place);
     }
 
-    private void print() {
-        var job = model.openedProperty().get();
-        var labels = model.job().strip().bags().stream()
-                .map(number ->
-                        TrimLabel.ofBag(model.job().cabin(), model.job().strip(), number, job.job(), job.title()))
-                .flatMap(Optional::stream)
-                .toList();
+    private void print(List<TrimLabel> labels) {
         if (labels.isEmpty()) return;
         model.printLabels(labels, sheet.getValue())
                 .ifPresent(where -> said.setText("%s printed to %s. Print it at full size, not fitted to the page."
                         .formatted(Words.many(labels.size(), "label"), where)));
     }
 
-    private void read() {
+    private void readByCamera() {
+        var labels = model.bagLabels();
+        if (!labels.isEmpty()) read(() -> model.photographLabel(labels), "the camera's photo");
+    }
+
+    private void readFromFile() {
         var chooser = new FileChooser();
         chooser.setTitle("A photo of a label");
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Photos", "*.jpg", "*.jpeg", "*.png"));
         var file = chooser.showOpenDialog(getScene().getWindow());
-        if (file == null) return;
+        if (file != null) read(() -> Files.readAllBytes(file.toPath()), file.getName());
+    }
+
+    /** Off this thread: a bad photo is tried in many ways. */
+    private void read(Callable<byte[]> photo, String name) {
         said.setText("Reading it …");
         Thread.ofVirtual().start(() -> {
             try {
-                var code = LabelReader.read(Files.readAllBytes(file.toPath()), file.getName());
-                javafx.application.Platform.runLater(() -> open(code));
-            } catch (IOException | StoreException fault) {
-                javafx.application.Platform.runLater(() -> said.setText(String.valueOf(fault.getMessage())));
+                var code = LabelReader.read(photo.call(), name);
+                Platform.runLater(() -> open(code));
+            } catch (Exception fault) {
+                Platform.runLater(() -> said.setText("%s cannot be read: %s".formatted(name, fault.getMessage())));
             }
         });
     }

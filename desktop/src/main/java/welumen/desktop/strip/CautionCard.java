@@ -1,5 +1,6 @@
 package welumen.desktop.strip;
 
+import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.layout.HBox;
@@ -36,7 +37,8 @@ final class CautionCard extends HBox {
         if (due.isEmpty()) return;
         var sentences = Nodes.column(2);
         sentences.setAlignment(Pos.CENTER_LEFT);
-        for (var caution : due) sentences.getChildren().add(Nodes.label(caution.sentence()));
+        for (var one : due)
+            sentences.getChildren().add(Nodes.label(one.caution().sentence()));
         var seen = Nodes.button(
                 "Seen", "Noted as seen; not shown again for this kind of part in this job (F4)", this::seen);
         seen.setId("caution-seen");
@@ -44,21 +46,23 @@ final class CautionCard extends HBox {
     }
 
     void seen() {
-        model.picked().ifPresent(part -> {
-            var changes = due(part).stream()
-                    .<JobChange>map(caution -> new WithCare(new CautionSeen(caution, work(part))))
-                    .toList();
-            if (!changes.isEmpty()) model.make(changes.size() == 1 ? changes.getFirst() : new Together(changes));
-        });
+        var changes = model.picked().map(this::due).orElse(List.of()).stream()
+                .<JobChange>map(WithCare::new)
+                .toList();
+        if (!changes.isEmpty()) model.make(changes.size() == 1 ? changes.getFirst() : new Together(changes));
     }
 
-    private List<Caution> due(Part part) {
+    /** What is to be seen: once for each kind of part, and once for a part that cannot be had again. */
+    private List<CautionSeen> due(Part part) {
         if (model.job().strip().isOff(part.id())) return List.of();
-        var usual = StripCautions.of(part.kind(), StepLogging.hasAirbags(model.job()));
-        return model.job().care().due(usual, work(part));
-    }
-
-    private static String work(Part part) {
-        return part.kind().word() + " off";
+        var work = part.kind().word() + " off";
+        var care = model.job().care();
+        var due = new ArrayList<CautionSeen>();
+        if (StripCautions.isIrreplaceable(part))
+            for (var caution : care.due(List.of(Caution.IRREPLACEABLE), part.name()))
+                due.add(new CautionSeen(caution, part.name()));
+        for (var caution : care.due(StripCautions.of(part.kind(), StepLogging.hasAirbags(model.job())), work))
+            due.add(new CautionSeen(caution, work));
+        return due;
     }
 }

@@ -317,7 +317,7 @@ final class LogLine extends VBox {
         readBack();
     }
 
-    /** What the line tells of how the part is held, where it tells nothing else. */
+    /** What the line tells of how the part is held or where it is, where it tells nothing else. */
     private Optional<JobChange> bond() {
         if (correcting != null) return Optional.empty();
         return model.picked()

@@ -44,7 +44,7 @@ class JobModelTest {
     @BeforeEach
     void open() {
         workshop = OpenedWorkshop.open(DemoCopy.into(home), clock);
-        model = new JobModel(workshop, "Ada", new Devices(camera, (_, name) -> name));
+        model = new JobModel(workshop, "Ada", new Devices(camera, (_, name) -> name, _ -> new byte[0]));
     }
 
     @AfterEach

@@ -26,6 +26,13 @@ import welumen.clock.ClockChange.ClockStarted;
 import welumen.clock.WorkChange.WorkBegun;
 import welumen.clock.WorkChange.WorkEnded;
 import welumen.clock.WorkKind;
+import welumen.custody.Away;
+import welumen.custody.CustodyChange.CameBack;
+import welumen.custody.CustodyChange.FateSaid;
+import welumen.custody.CustodyChange.PartLeftOff;
+import welumen.custody.CustodyChange.SentAway;
+import welumen.custody.Fate;
+import welumen.custody.LeftOff;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
@@ -67,6 +74,7 @@ import welumen.job.JobChange.AtSurvey;
 import welumen.job.JobChange.AtWork;
 import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.InCabin;
+import welumen.job.JobChange.InCustody;
 import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WithCare;
@@ -203,6 +211,10 @@ class ChangeJsonTest {
                                 new PhotoMark.Written(new Point(0, 1), "clip")))),
                 new AtWork(new WorkBegun("Orla", "left-sill-cover", WorkKind.TAKING_OFF, Instant.EPOCH)),
                 new AtWork(new WorkEnded("Orla", Instant.EPOCH, Duration.ofMinutes(3))),
+                new InCustody(new SentAway(new Away(SILL, "at the platers", LocalDate.of(2026, 4, 20)))),
+                new InCustody(new CameBack(SILL)),
+                new InCustody(new FateSaid(SILL, Fate.THROW_AWAY, "agreed by letter")),
+                new InCustody(new PartLeftOff(new LeftOff(SILL, "the loom", new PartId("dash")))),
                 new WithCare(new CautionSeen(Caution.LIFTING, "seat off")),
                 new OnClock(new ClockStarted(new BenchClock(
                         "c", "sill", "lay", Instant.parse("2026-04-14T13:53:00.123456789Z"), Duration.ofMinutes(8)))),

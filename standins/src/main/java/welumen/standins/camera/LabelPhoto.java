@@ -30,6 +30,11 @@ public final class LabelPhoto {
         this.random = new Random(seed);
     }
 
+    /** Of several labels the newest lies before the camera, on the smallest of sheets. */
+    public static byte[] ofNewest(List<TrimLabel> printed) {
+        return of(printed.getLast(), LabelSheet.THREE_BY_SEVEN, printed.size());
+    }
+
     /** A JPEG of a label that was printed on a sheet. */
     public static byte[] of(TrimLabel label, LabelSheet sheet, long seed) {
         try {

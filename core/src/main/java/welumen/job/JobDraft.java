@@ -1,0 +1,86 @@
+package welumen.job;
+
+import welumen.cabin.Cabin;
+import welumen.care.CareLog;
+import welumen.clock.Clocks;
+import welumen.clock.WorkLog;
+import welumen.custody.Custody;
+import welumen.cut.CuttingTable;
+import welumen.evidence.Album;
+import welumen.intake.Brief;
+import welumen.intake.Intake;
+import welumen.job.JobChange.AtCut;
+import welumen.job.JobChange.AtIntake;
+import welumen.job.JobChange.AtPattern;
+import welumen.job.JobChange.AtRefit;
+import welumen.job.JobChange.AtStrip;
+import welumen.job.JobChange.AtSurvey;
+import welumen.job.JobChange.AtWork;
+import welumen.job.JobChange.InAlbum;
+import welumen.job.JobChange.InCabin;
+import welumen.job.JobChange.InCustody;
+import welumen.job.JobChange.OnClock;
+import welumen.job.JobChange.Together;
+import welumen.job.JobChange.WithCare;
+import welumen.pattern.Patterns;
+import welumen.refit.RefitLog;
+import welumen.strip.StripLog;
+import welumen.survey.Survey;
+
+/** A job while it takes changes in: each goes to its room, and nothing else moves. Never leaves {@link Job#after}. */
+final class JobDraft {
+    private Intake intake;
+    private Brief brief;
+    private Cabin cabin;
+    private StripLog strip;
+    private Album album;
+    private Survey survey;
+    private Patterns patterns;
+    private CuttingTable table;
+    private RefitLog refit;
+    private Clocks clocks;
+    private WorkLog work;
+    private CareLog care;
+    private Custody custody;
+
+    JobDraft(Job job) {
+        intake = job.intake();
+        brief = job.brief();
+        cabin = job.cabin();
+        strip = job.strip();
+        album = job.album();
+        survey = job.survey();
+        patterns = job.patterns();
+        table = job.table();
+        refit = job.refit();
+        clocks = job.clocks();
+        work = job.work();
+        care = job.care();
+        custody = job.custody();
+    }
+
+    void take(JobChange change) {
+        switch (change) {
+            case AtIntake(var inner) -> {
+                intake = intake.after(inner);
+                brief = brief.after(inner);
+            }
+            case InCabin(var inner) -> cabin = cabin.after(inner);
+            case AtStrip(var inner) -> strip = strip.after(inner);
+            case InAlbum(var inner) -> album = album.after(inner);
+            case InCustody(var inner) -> custody = custody.after(inner);
+            case AtSurvey(var inner) -> survey = survey.after(inner);
+            case AtPattern(var inner) -> patterns = patterns.after(inner);
+            case AtCut(var inner) -> table = table.after(inner);
+            case AtRefit(var inner) -> refit = refit.after(inner);
+            case OnClock(var inner) -> clocks = clocks.after(inner);
+            case AtWork(var inner) -> work = work.after(inner);
+            case WithCare(var inner) -> care = care.after(inner);
+            case Together(var changes) -> changes.forEach(this::take);
+        }
+    }
+
+    Job job() {
+        return new Job(intake, brief, cabin, strip, album, survey, patterns, table, refit, clocks, work, care, custody);
+    }
+}
