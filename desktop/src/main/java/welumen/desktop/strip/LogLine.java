@@ -19,11 +19,13 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
+import welumen.custody.CustodyText;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtStrip;
+import welumen.job.JobChange.InCustody;
 import welumen.job.Said;
 import welumen.job.StepLogging;
 import welumen.strip.BondText;
@@ -320,10 +322,12 @@ final class LogLine extends VBox {
     /** What the line tells of how the part is held or where it is, where it tells nothing else. */
     private Optional<JobChange> bond() {
         if (correcting != null) return Optional.empty();
+        var cabin = model.job().cabin();
         return model.picked()
-                .flatMap(part ->
-                        BondText.read(line.getText(), part.id(), model.job().cabin()))
-                .map(AtStrip::new);
+                .map(Part::id)
+                .flatMap(part -> BondText.read(line.getText(), part, cabin)
+                        .<JobChange>map(AtStrip::new)
+                        .or(() -> CustodyText.read(line.getText(), part, cabin).map(InCustody::new)));
     }
 
     private void log() {
