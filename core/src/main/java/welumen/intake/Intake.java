@@ -6,6 +6,7 @@ import welumen.intake.IntakeChange.ApprovalAsked;
 import welumen.intake.IntakeChange.CarTakenIn;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.IntakeChange.HouseWayChosen;
+import welumen.intake.IntakeChange.PartMissing;
 import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.ThingHandedBack;
 import welumen.intake.IntakeChange.WishNoted;
@@ -28,6 +29,7 @@ public sealed interface Intake {
                 yield new TakenIn(taken.car(), taken.customer(), agreement);
             }
             case WishNoted _,
+                    PartMissing _,
                     HouseWayChosen _,
                     FeatureLookedAt _,
                     ApprovalAsked _,

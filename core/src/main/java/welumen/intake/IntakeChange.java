@@ -1,5 +1,7 @@
 package welumen.intake;
 
+import welumen.cabin.PartId;
+
 /** What happens at the intake. */
 public sealed interface IntakeChange {
     record CarTakenIn(Car car, Customer customer, Agreement agreement) implements IntakeChange {}
@@ -12,6 +14,9 @@ public sealed interface IntakeChange {
     record HouseWayChosen(HouseWay way, boolean taken) implements IntakeChange {}
 
     record FeatureLookedAt(FeatureLook look) implements IntakeChange {}
+
+    /** @param missing false where it turned up after all */
+    record PartMissing(PartId part, boolean missing) implements IntakeChange {}
 
     record ApprovalAsked(Approval approval) implements IntakeChange {}
 

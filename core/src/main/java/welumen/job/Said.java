@@ -26,6 +26,7 @@ import welumen.intake.IntakeChange.ApprovalAsked;
 import welumen.intake.IntakeChange.CarTakenIn;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.IntakeChange.HouseWayChosen;
+import welumen.intake.IntakeChange.PartMissing;
 import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.ThingHandedBack;
 import welumen.intake.IntakeChange.WishNoted;
@@ -74,6 +75,11 @@ public final class Said {
             case AtIntake(HouseWayChosen(var way, var taken)) -> (taken ? "House way: " : "No longer: ") + way.word();
             case AtIntake(FeatureLookedAt(var look)) ->
                 "%s: %s".formatted(capital(look.feature()), look.present() ? "there" : "not there");
+            case AtIntake(PartMissing(var part, var missing)) ->
+                "%s: %s"
+                        .formatted(
+                                missing ? "Came without" : "Turned up",
+                                cabin.one(part).name());
             case AtIntake(ApprovalAsked(var approval)) -> "Asked: " + approval.question();
             case AtIntake(ApprovalAnswered(var number, var answer)) ->
                 "Answered, question %d: %s".formatted(number, answer.agreed() ? "yes" : "no");

@@ -107,4 +107,25 @@ class IntakeWalkTest {
     private PartState state(String part) {
         return bench.ask(() -> bench.model().job().stateOf(new PartId(part)));
     }
+
+    /** The same model comes in again: what its last strip taught is there before a screw is turned. */
+    @Test
+    void theNextCarOfAModelKnowsWhatTheLastOneTaught() {
+        bench.ask(() -> {
+            bench.model().open(bench.model().workshop().jobs().get(1));
+            return null;
+        });
+        for (var typed : java.util.List.of("car:Varrow Selkie", "year:1964", "budget:£4000", "due:2026-09-01"))
+            bench.type(typed.split(":")[0], typed.split(":")[1]);
+        bench.click("agree");
+        bench.click("leaf-its-parts");
+        bench.click("body-saloon");
+        var strip = bench.ask(() -> bench.model().job().strip());
+        assertThat(strip.placesOf(new PartId("left-front-seat")))
+                .as("four bolts and the plug under the cushion")
+                .hasSize(3);
+        bench.pick("mirror");
+        bench.click("came-without");
+        assertThat(bench.ask(() -> bench.model().job().brief().missing())).containsExactly(new PartId("mirror"));
+    }
 }

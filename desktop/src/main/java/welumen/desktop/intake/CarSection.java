@@ -45,6 +45,7 @@ final class CarSection extends Section {
         budget.setId("budget");
         due.setId("due");
         car.setId("car");
+        year.setId("year");
         due.setPromptText("2026-06-12");
         var fields = new GridPane(16, 12);
         fields.addRow(0, Nodes.field("Car", car), Nodes.field("Year", year), Nodes.field("Body", body));

@@ -1,6 +1,7 @@
 package welumen.desktop.intake;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
@@ -28,10 +29,15 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.intake.Intake;
+import welumen.intake.IntakeChange.PartMissing;
+import welumen.job.Job;
 import welumen.job.JobChange;
+import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.Together;
+import welumen.strip.EarlierCar;
 import welumen.strip.StripChange.StripRuleNoted;
 import welumen.strip.UsualRules;
 
@@ -79,9 +85,12 @@ final class PartsSection extends Section {
         supply.setPrefWidth(230);
         var keep = Nodes.chief("Keep", "Describe the part so, or list it where the name is new", this::keep);
         keep.setId("keep-part");
+        var missing =
+                Nodes.button("Came without it", "Missing when the car came in, or there after all", this::cameWithout);
+        missing.setId("came-without");
         var strike = Nodes.button("Strike off", "This car does not have it", this::strikeOff);
         strike.setId("strike-off");
-        form.getChildren().addAll(fields, Nodes.row(12, keep, strike, wrong));
+        form.getChildren().addAll(fields, Nodes.row(12, keep, missing, strike, wrong));
         name.setOnAction(_ -> keep());
         material.setOnAction(_ -> keep());
         getChildren().addAll(told, bodies, form);
@@ -99,9 +108,11 @@ final class PartsSection extends Section {
         var empty = parts.isEmpty();
         told.setText(
                 empty
-                        ? "What body is it? All its usual parts are listed in one step, with what usually holds them."
+                        ? "What body is it? All its usual parts are listed in one step, with what usually holds them"
+                                + (earlierCars().isEmpty() ? "." : ", and with what the last car of this name taught.")
                         : "%s are listed. Pick one in the cabin (C) to describe it, or type a new name."
-                                .formatted(Words.many(parts.size(), "part")));
+                                        .formatted(Words.many(parts.size(), "part"))
+                                + shortage());
         bodies.setVisible(empty);
         bodies.setManaged(empty);
         form.setVisible(!empty);
@@ -131,13 +142,23 @@ final class PartsSection extends Section {
         }
     }
 
+    /** The body's usual parts and rules, then what earlier cars of this name taught. */
     private void fill(Body body) {
         var parts = BodyParts.of(body, wheel);
+        var cabin = new Cabin(parts);
         var changes = new ArrayList<JobChange>();
         changes.add(new InCabin(new PartsListed(parts)));
-        for (var rule : UsualRules.of(new Cabin(parts))) changes.add(new AtStrip(new StripRuleNoted(rule)));
+        for (var rule : UsualRules.of(cabin)) changes.add(new AtStrip(new StripRuleNoted(rule)));
+        for (var earlier : earlierCars())
+            for (var lesson : EarlierCar.lessons(earlier.strip(), cabin)) changes.add(new AtStrip(lesson));
         if (model.make(new Together(changes)))
             model.pickedProperty().set(parts.getFirst().id());
+    }
+
+    private List<Job> earlierCars() {
+        return model.job().intake() instanceof Intake.TakenIn taken
+                ? model.earlierCars(taken.car().name())
+                : List.of();
     }
 
     private void show(Part part) {
@@ -175,6 +196,22 @@ final class PartsSection extends Section {
             wrong.setText("“%s” is no name for a part: give it letters.".formatted(name.getText()));
             name.requestFocus();
         }
+    }
+
+    private void cameWithout() {
+        model.picked()
+                .ifPresent(part -> model.make(new AtIntake(new PartMissing(
+                        part.id(), !model.job().brief().missing().contains(part.id())))));
+    }
+
+    /** What was missing when the car came in, what can no longer be had first. */
+    private String shortage() {
+        var missing = model.job().cabin().parts().stream()
+                .filter(part -> model.job().brief().missing().contains(part.id()))
+                .sorted(Comparator.comparing((Part part) -> part.supply() != Supply.NO_LONGER_MADE))
+                .map(part -> "%s (%s)".formatted(part.name(), part.supply().word()))
+                .toList();
+        return missing.isEmpty() ? "" : " It came without: %s.".formatted(String.join(", ", missing));
     }
 
     private void strikeOff() {

@@ -30,6 +30,7 @@ import welumen.files.label.LabelPdf;
 import welumen.files.label.LabelSheet;
 import welumen.files.report.JobLogPdf;
 import welumen.files.workshop.WorkshopFolder;
+import welumen.intake.Intake;
 import welumen.job.Job;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtStrip;
@@ -218,10 +219,32 @@ public final class JobModel {
 
     private Instant lastStep() {
         return journal.standing().reversed().stream()
-                .filter(entry -> entry.note() instanceof Made<JobChange>(AtStrip(StepLogged step)))
+                .filter(entry -> entry.note() instanceof Made<JobChange>(var change) && logsAStep(change))
                 .map(Entry::at)
                 .findFirst()
                 .orElse(Instant.EPOCH);
+    }
+
+    private static boolean logsAStep(JobChange change) {
+        return switch (change) {
+            case AtStrip(StepLogged step) -> true;
+            case Together(var changes) -> changes.stream().anyMatch(JobModel::logsAStep);
+            default -> false;
+        };
+    }
+
+    /** The other jobs of this workshop on a car that is called the same, the newest last. */
+    public List<Job> earlierCars(String car) {
+        var earlier = new ArrayList<Job>();
+        attempt(() -> {
+            for (var other : workshop().jobs()) {
+                if (other.job().equals(opened.get().job())) continue;
+                var job = folder.job(other.job(), clock).state();
+                if (job.intake() instanceof Intake.TakenIn taken
+                        && taken.car().name().equalsIgnoreCase(car.strip())) earlier.add(job);
+            }
+        });
+        return earlier;
     }
 
     /** Who works at this window. */

@@ -14,6 +14,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Thumbnail;
 import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.OnClock;
 import welumen.measure.Parsed.Refused;
@@ -82,6 +83,10 @@ final class PutBackForm extends VBox {
         if (!model.job().refit().isFitted(part.id()))
             for (var objection : model.job().signOff().objections(part.id()))
                 objections.getChildren().add(Nodes.label(ObjectionWords.say(model.job(), objection), Styles.DANGER));
+        var photos = strip.stepsOn(part.id()).stream()
+                .flatMap(step -> step.photos().stream())
+                .toList();
+        if (!photos.isEmpty()) ledger.getChildren().add(Thumbnail.of(model, photos.reversed()));
         for (var row : FixingLedger.of(strip, part.id()))
             ledger.getChildren().add(Nodes.label(row(row), Styles.SECOND));
         for (var edge : CoverMap.edgesOf(strip, part.id()))

@@ -109,17 +109,21 @@ public final class SurveyView extends StagePane {
     private void say(Part part) {
         var findings = model.job().survey().on(part.id());
         var chosen = model.job().survey().chosenFor(part.id());
-        var answer = findings.isEmpty()
-                ? "Nothing has been found on it yet."
-                : chosen.map(treatment -> "%s, %s."
-                                .formatted(
-                                        Words.capital(treatment.word()),
-                                        Words.hours(treatment.hours().likely())))
-                        .orElse("%s found; nothing chosen yet."
-                                .formatted(Words.capital(
-                                        findings.size() == 1
-                                                ? "one thing"
-                                                : Words.count(findings.size()).toLowerCase() + " things")));
+        var hold = model.job().holds().get(part.id());
+        var answer = hold != null
+                ? "Held: %s.".formatted(hold.replaceFirst("[?.]$", ""))
+                : findings.isEmpty()
+                        ? "Nothing has been found on it yet."
+                        : chosen.map(treatment -> "%s, %s."
+                                        .formatted(
+                                                Words.capital(treatment.word()),
+                                                Words.hours(treatment.hours().likely())))
+                                .orElse("%s found; nothing chosen yet."
+                                        .formatted(Words.capital(
+                                                findings.size() == 1
+                                                        ? "one thing"
+                                                        : Words.count(findings.size())
+                                                                        .toLowerCase() + " things")));
         headline.say(
                 part.title(),
                 answer,

@@ -62,6 +62,7 @@ import welumen.intake.IntakeChange.ApprovalAsked;
 import welumen.intake.IntakeChange.CarTakenIn;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.IntakeChange.HouseWayChosen;
+import welumen.intake.IntakeChange.PartMissing;
 import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.Standard;
 import welumen.job.JobChange;
@@ -197,6 +198,7 @@ class ChangeJsonTest {
                         1, "wool?", List.of(SILL), LocalDate.of(2026, 4, 14), new Approval.Answer.Awaited()))),
                 new AtIntake(new ApprovalAnswered(
                         1, new Approval.Answer.Given(true, "by telephone", LocalDate.of(2026, 4, 15)))),
+                new AtIntake(new PartMissing(SILL, true)),
                 new AtIntake(new ThingFound(new FoundThing(1, "two coins", "under the cushion", false))),
                 new InAlbum(new EvidenceLogged(
                         new Evidence(1, "sage", "seam", "L 42", Strength.PROOF, List.of(SILL), List.of("ab12")))),
