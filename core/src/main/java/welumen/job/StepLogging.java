@@ -20,11 +20,14 @@ import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.Together;
 import welumen.strip.Outcome;
 import welumen.strip.Reading;
+import welumen.strip.Shorthand;
 import welumen.strip.Step;
+import welumen.strip.StepText;
 import welumen.strip.StripCautions;
 import welumen.strip.StripChange.StepCorrected;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
+import welumen.strip.Wanted;
 
 /** What logging one line of the strip brings about: the step, what it says of other parts, and what ends or begins with it. */
 public final class StepLogging {
@@ -89,6 +92,18 @@ public final class StepLogging {
         for (var photo : morePhotos)
             changes.add(new InAlbum(new PhotoKept(new PartPhoto(reading.part(), photo, Moment.BEFORE, now))));
         return together(changes);
+    }
+
+    /** What the step that was logged last still lacks. */
+    public static List<Wanted> lastLacks(Job job) {
+        if (job.strip().steps().isEmpty()) return List.of();
+        var last = job.strip().steps().getLast();
+        return reread(job, last).wanted(last.photos().size());
+    }
+
+    /** A logged step, as its line would be understood. */
+    public static Reading reread(Job job, Step step) {
+        return Shorthand.read(StepText.line(step), step.part(), job.cabin(), job.strip());
     }
 
     public static boolean hasAirbags(Job job) {

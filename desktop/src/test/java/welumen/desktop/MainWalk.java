@@ -64,8 +64,8 @@ final class MainWalk {
                 .containsExactly(
                         new FixingLot(2, FixingKind.TRIM_CLIP, "", "grey", "under the door seal", Condition.GOOD));
         assertThat(step.bag()).isEqualTo(new Bag.Numbered(14));
-        assertThat(Files.exists(
-                        bench.ask(() -> bench.model().photo(step.photos().getFirst()))))
+        assertThat(Files.exists(bench.ask(
+                        () -> bench.model().photos().file(step.photos().getFirst()))))
                 .isTrue();
     }
 

@@ -65,6 +65,7 @@ class StripLeavesWalkTest {
         Files.write(phone.resolve("one.png"), new CameraStandin().shoot("a clip"));
         Files.setLastModifiedTime(phone.resolve("one.png"), FileTime.from(Instant.parse("2026-04-14T14:30:00Z")));
         bench.keys("2 clips grey under seal, bag 14", KeyCode.F7, KeyCode.ENTER);
+        bench.until(() -> bench.model().job().strip().steps().size() == 19);
         assertThat(bench.ask(() -> bench.model().job().strip().steps().getLast().photos()))
                 .hasSize(1);
         assertThat(phone.resolve("kept/one.png")).exists();

@@ -40,7 +40,7 @@ final class BenchRail extends HBox {
         setMinWidth(0);
         clocks.setAlignment(Pos.CENTER_LEFT);
         work = Nodes.button(
-                "Start work", "Start or stop your working time on the picked part (F6)", model::startOrStopWork);
+                "Start work", "Start or stop your working time on the picked part (F6)", model.workTime()::startOrStop);
         work.setId("work");
         takeBack = Nodes.button("Take back", "Take back the last action (Ctrl+Z)", model::takeBack);
         takeBack.setId("take-back");

@@ -138,7 +138,7 @@ public final class Frame extends BorderPane {
             return true;
         }
         if (key.getCode() == KeyCode.F6) {
-            model.startOrStopWork();
+            model.workTime().startOrStop();
             return true;
         }
         if (key.getCode() == KeyCode.F9) {

@@ -70,7 +70,7 @@ final class IdleQuestion extends HBox {
 
     private void stopped() {
         show(false);
-        model.stopWorkAt(touched);
+        model.workTime().stopAt(touched);
         touched = model.nowProperty().get();
     }
 

@@ -100,7 +100,7 @@ final class EvidenceSection extends Section {
     }
 
     private void photograph() {
-        model.picked().flatMap(model::photograph).ifPresent(photos::add);
+        model.picked().flatMap(model.photos()::take).ifPresent(photos::add);
     }
 
     private void log() {

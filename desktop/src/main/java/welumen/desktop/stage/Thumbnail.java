@@ -24,8 +24,8 @@ public final class Thumbnail {
             frame.getChildren().add(Nodes.whole("no photo", Styles.ON_FELT_FAINT));
             return frame;
         }
-        var view =
-                new ImageView(new Image(model.thumbnail(photos.getFirst()), 2 * WIDTH, 2 * HEIGHT, true, true, true));
+        var view = new ImageView(
+                new Image(model.photos().thumbnail(photos.getFirst()), 2 * WIDTH, 2 * HEIGHT, true, true, true));
         view.setPreserveRatio(true);
         view.setFitWidth(WIDTH);
         view.setFitHeight(HEIGHT);

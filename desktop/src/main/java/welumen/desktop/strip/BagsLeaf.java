@@ -39,9 +39,15 @@ final class BagsLeaf extends Leaf {
         sheet.setId("label-sheet");
         sheet.setAccessibleText("Which label sheet");
         WordCell.in(sheet, LabelSheet::word);
-        var print = Nodes.button("Bag labels", "A sheet of labels for all bags, 1:1", () -> print(model.bagLabels()));
+        var print = Nodes.button(
+                "Bag labels",
+                "A sheet of labels for all bags, 1:1",
+                () -> print(model.labels().ofBags()));
         print.setId("print-labels");
-        var parts = Nodes.button("Part labels", "Labels for all parts that are out", () -> print(model.partLabels()));
+        var parts = Nodes.button(
+                "Part labels",
+                "Labels for all parts that are out",
+                () -> print(model.labels().ofParts()));
         parts.setId("print-part-labels");
         var camera =
                 Nodes.button("Read by camera", "Open the bag whose label lies before the camera", this::readByCamera);
@@ -98,14 +104,15 @@ final class BagsLeaf extends Leaf {
 
     private void print(List<TrimLabel> labels) {
         if (labels.isEmpty()) return;
-        model.printLabels(labels, sheet.getValue())
+        model.labels()
+                .print(labels, sheet.getValue())
                 .ifPresent(where -> said.setText("%s printed to %s. Print it at full size, not fitted to the page."
                         .formatted(Words.many(labels.size(), "label"), where)));
     }
 
     private void readByCamera() {
-        var labels = model.bagLabels();
-        if (!labels.isEmpty()) read(() -> model.photographLabel(labels), "the camera's photo");
+        var labels = model.labels().ofBags();
+        if (!labels.isEmpty()) read(() -> model.labels().photograph(labels), "the camera's photo");
     }
 
     private void readFromFile() {

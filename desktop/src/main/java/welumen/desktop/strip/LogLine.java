@@ -1,7 +1,5 @@
 package welumen.desktop.strip;
 
-import java.io.File;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -16,22 +14,18 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
-import welumen.custody.CustodyText;
+import welumen.cabin.PartId;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
-import welumen.job.JobChange;
-import welumen.job.JobChange.AtStrip;
-import welumen.job.JobChange.InCustody;
 import welumen.job.Said;
 import welumen.job.StepLogging;
-import welumen.strip.BondText;
+import welumen.job.TypedLine;
 import welumen.strip.Chip;
+import welumen.strip.FixingKind;
 import welumen.strip.FixingLot;
-import welumen.strip.PartNames;
 import welumen.strip.Reading;
 import welumen.strip.Shorthand;
 import welumen.strip.Step;
@@ -54,19 +48,20 @@ final class LogLine extends VBox {
             "How many, what kind, what size, where, which bag, with what tool: in any order. "
                     + "Two letters and Enter pick a part; F8 takes a photo, F2 puts the last step right.",
             Styles.SECOND);
-    private final List<String> photos = new ArrayList<>();
+    private final StepPhotos photos;
     private @Nullable Step correcting;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     LogLine(JobModel model) {
         super(10);
         this.model = model;
+        this.photos = new StepPhotos(model, this::arrived);
         line.setId("line");
         line.getStyleClass().add("line");
         line.setPromptText("2 trim clips grey, under seal, bag 14, lever plastic");
         line.setAccessibleText("What came off, in one line");
         line.textProperty().subscribe(this::readBack);
-        line.setOnAction(_ -> log());
+        line.setOnAction(_ -> photos.whenHere(this::enter));
         line.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         chips.setId("chips");
         chips.setMinHeight(34);
@@ -106,7 +101,10 @@ final class LogLine extends VBox {
         photo.setId("take-photo");
         var phone = Nodes.button("Phone", "Pick up the phone photos since the last step (F7)", this::pickUp);
         phone.setId("phone-photos");
-        var files = Nodes.button("Files", "Choose photos from files", this::choose);
+        var files = Nodes.button(
+                "Files",
+                "Choose photos from files",
+                () -> photos.choose(getScene().getWindow()));
         Stream.of(photo, phone, files).forEach(button -> button.getStyleClass().add("tall"));
         return Nodes.row(8, field, photo, phone, files);
     }
@@ -137,91 +135,81 @@ final class LogLine extends VBox {
         readBack();
     }
 
+    /** A step that is put right is a step whatever it says; so is a photo without words. */
+    private TypedLine typed() {
+        var part = model.picked().map(Part::id);
+        if (part.isEmpty()) return new TypedLine.Nothing();
+        if (correcting != null || line.getText().isBlank() && !photos.list().isEmpty())
+            return new TypedLine.Says(read(line.getText(), part.get()));
+        return TypedLine.read(line.getText(), part.get(), model.job());
+    }
+
+    private Reading read(String text, PartId part) {
+        return Shorthand.read(text, part, model.job().cabin(), model.job().strip());
+    }
+
     private void readBack() {
         wrong.setText("");
         chips.getChildren().clear();
-        var bond = bond();
-        if (bond.isPresent()) {
-            enter.setText("Enter to note");
-            chips.getChildren()
-                    .add(chip(
-                            new Chip("to note", Said.of(bond.get(), model.job().cabin()), Chip.Tone.UNDERSTOOD)));
-            return;
+        switch (typed()) {
+            case TypedLine.Nothing() -> {
+                enter.setText("Enter to log");
+                showQuiet();
+            }
+            case TypedLine.Picks(var parts) -> {
+                enter.setText("Enter to pick");
+                parts.stream()
+                        .limit(MOST_LIKELY)
+                        .forEach(part -> chip(new Chip("", part.name(), Chip.Tone.UNDERSTOOD), () -> pick(part)));
+            }
+            case TypedLine.Notes(var change) -> {
+                enter.setText("Enter to note");
+                chip(
+                        new Chip("to note", Said.of(change, model.job().cabin()), Chip.Tone.UNDERSTOOD),
+                        line::requestFocus);
+            }
+            case TypedLine.Says(var reading) -> {
+                enter.setText(
+                        correcting == null ? "Enter to log" : "Enter to put step " + correcting.number() + " right");
+                for (var chip : reading.chips(model.job().cabin(), photoCount())) chip(chip, () -> lead(chip));
+                if (photoCount() > 0)
+                    chip(new Chip("photo", photoCount() + " taken", Chip.Tone.UNDERSTOOD), line::requestFocus);
+            }
         }
-        var meant = meant();
-        enter.setText(
-                !meant.isEmpty()
-                        ? "Enter to pick"
-                        : correcting == null ? "Enter to log" : "Enter to put step " + correcting.number() + " right");
-        if (!meant.isEmpty()) {
-            meant.stream().limit(MOST_LIKELY).map(this::partChip).forEach(chips.getChildren()::add);
-            return;
-        }
-        if (reading().isEmpty()) showQuiet();
-        reading().ifPresent(reading -> {
-            for (var chip : reading.chips(model.job().cabin(), photoCount()))
-                chips.getChildren().add(chip(chip));
-            if (photoCount() > 0)
-                chips.getChildren().add(chip(new Chip("photo", photoCount() + " taken", Chip.Tone.UNDERSTOOD)));
-        });
     }
 
     private int photoCount() {
-        return photos.size() + (correcting == null ? 0 : correcting.photos().size());
+        return photos.list().size()
+                + (correcting == null ? 0 : correcting.photos().size());
     }
 
     /** With an empty line, what the last step lacks is asked for, or how to type is said. */
     private void showQuiet() {
-        var lacking = lastStepLacks();
+        var lacking = StepLogging.lastLacks(model.job());
         if (lacking.isEmpty()) {
             chips.getChildren().add(hint);
             return;
         }
         var last = model.job().strip().steps().getLast();
-        chips.getChildren()
-                .add(Nodes.whole(
-                        "Step %d, the %s, lacks"
-                                .formatted(
-                                        last.number(),
-                                        model.job().cabin().one(last.part()).name()),
-                        Styles.SECOND));
+        var name = model.job().cabin().one(last.part()).name();
+        chips.getChildren().add(Nodes.whole("Step %d, the %s, lacks".formatted(last.number(), name), Styles.SECOND));
         for (var one : lacking) {
-            var node = chip(new Chip(one.word(), one == Wanted.PHOTO ? "F8" : "F2", Chip.Tone.WANTED));
-            node.setOnMouseClicked(_ -> {
-                if (one == Wanted.PHOTO) photograph();
+            var isPhoto = one == Wanted.PHOTO;
+            chip(new Chip(one.word(), isPhoto ? "F8" : "F2", Chip.Tone.WANTED), () -> {
+                if (isPhoto) photograph();
                 else correct(last);
             });
-            chips.getChildren().add(node);
         }
     }
 
-    private List<Wanted> lastStepLacks() {
-        var steps = model.job().strip().steps();
-        if (steps.isEmpty() || correcting != null) return List.of();
-        var last = steps.getLast();
-        return read(StepText.line(last), model.job().cabin().one(last.part()))
-                .wanted(last.photos().size());
-    }
-
-    /** The parts that a few letters alone may mean; none as soon as they say anything else. */
-    private List<Part> meant() {
-        var text = line.getText().strip();
-        if (correcting != null || !text.matches("[\\p{L} ]{2,24}")) return List.of();
-        var named = PartNames.findOne(model.job().cabin(), text);
-        if (named.isPresent()) return List.of(model.job().cabin().one(named.get()));
-        if (reading().filter(reading -> reading.note().equals(text)).isEmpty()) return List.of();
-        var likely = PartNames.likely(model.job().cabin(), text);
-        var out = model.job().strip().off();
-        return Stream.concat(
-                        likely.stream().filter(part -> !out.contains(part.id())),
-                        likely.stream().filter(part -> out.contains(part.id())))
-                .toList();
-    }
-
-    private Node partChip(Part part) {
-        var chip = chip(new Chip("", part.name(), Chip.Tone.UNDERSTOOD));
-        chip.setOnMouseClicked(_ -> pick(part));
-        return chip;
+    private void chip(Chip chip, Runnable action) {
+        var node = Nodes.row(8, Nodes.whole(chip.value(), "chip-value"));
+        if (!chip.label().isEmpty()) node.getChildren().addFirst(Nodes.whole(chip.label(), "chip-label"));
+        node.getStyleClass().add("chip");
+        node.pseudoClassStateChanged(Styles.WANTED, chip.tone() == Chip.Tone.WANTED);
+        node.pseudoClassStateChanged(Styles.KEPT, chip.tone() == Chip.Tone.KEPT_AS_NOTE);
+        node.setOnMouseClicked(_ -> action.run());
+        chips.getChildren().add(node);
     }
 
     private void pick(Part part) {
@@ -230,42 +218,21 @@ final class LogLine extends VBox {
         line.requestFocus();
     }
 
-    private Optional<Reading> reading() {
-        return model.picked()
-                .filter(_ -> !line.getText().isBlank() || !photos.isEmpty())
-                .map(part -> read(line.getText(), part));
-    }
-
-    private Reading read(String text, Part part) {
-        return Shorthand.read(text, part.id(), model.job().cabin(), model.job().strip());
-    }
-
-    private HBox chip(Chip chip) {
-        var node = Nodes.row(8, Nodes.whole(chip.value(), "chip-value"));
-        if (!chip.label().isEmpty()) node.getChildren().addFirst(Nodes.whole(chip.label(), "chip-label"));
-        node.getStyleClass().add("chip");
-        node.pseudoClassStateChanged(Styles.WANTED, chip.tone() == Chip.Tone.WANTED);
-        node.pseudoClassStateChanged(Styles.KEPT, chip.tone() == Chip.Tone.KEPT_AS_NOTE);
-        node.setOnMouseClicked(_ -> lead(chip));
-        return node;
-    }
-
     /** From a chip to the words that it stands for; from what is wanted to where it is given. */
     private void lead(Chip chip) {
         line.requestFocus();
-        if (chip.tone() == Chip.Tone.WANTED) {
-            if (chip.label().equals(Wanted.PHOTO.word())) photograph();
-            if (chip.label().equals(Wanted.BAG.word()))
-                append("bag " + model.job().strip().nextBag());
-            if (chip.label().equals(Wanted.REJOINING.word())) append("rejoin with " + usualRejoining());
-            return;
-        }
+        if (chip.tone() != Chip.Tone.WANTED) select(chip);
+        else if (chip.label().equals(Wanted.PHOTO.word())) photograph();
+        else if (chip.label().equals(Wanted.BAG.word()))
+            append("bag " + model.job().strip().nextBag());
+        else if (chip.label().equals(Wanted.REJOINING.word())) append("rejoin with " + usualRejoining());
+    }
+
+    private void select(Chip chip) {
+        var part = model.picked().map(Part::id).orElseThrow();
         var at = 0;
         for (var phrase : line.getText().split("(?<=[,;])")) {
-            var says = model.picked()
-                    .map(part -> read(phrase, part).chips(model.job().cabin(), 1))
-                    .orElse(List.of());
-            if (says.contains(chip)) {
+            if (read(phrase, part).chips(model.job().cabin(), 1).contains(chip)) {
                 line.selectRange(at, at + phrase.replaceFirst("[,;]$", "").length());
                 return;
             }
@@ -282,79 +249,66 @@ final class LogLine extends VBox {
         return reading().stream()
                 .flatMap(reading -> reading.fixings().stream())
                 .map(FixingLot::kind)
-                .map(kind -> kind.usualRejoining())
+                .map(FixingKind::usualRejoining)
                 .filter(way -> !way.isEmpty())
                 .findFirst()
                 .orElse("");
     }
 
+    private Optional<Reading> reading() {
+        return typed() instanceof TypedLine.Says(var reading) ? Optional.of(reading) : Optional.empty();
+    }
+
     private void photograph() {
-        var about = reading().map(Reading::part).or(() -> model.picked().map(Part::id));
-        about.map(model.job().cabin()::one).flatMap(model::photograph).ifPresent(photo -> add(List.of(photo)));
+        reading()
+                .map(Reading::part)
+                .or(() -> model.picked().map(Part::id))
+                .map(model.job().cabin()::one)
+                .ifPresent(photos::take);
     }
 
     private void pickUp() {
-        var found = model.pickUpPhonePhotos();
-        if (found.isEmpty())
-            wrong.setText("No phone photo has come since the last step. Drop them into the workshop's folder “phone”.");
-        else add(found);
-    }
-
-    private void choose() {
-        var chooser = new FileChooser();
-        chooser.setTitle("Photos for this step");
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Photos", "*.jpg", "*.jpeg", "*.png"));
-        var files = chooser.showOpenMultipleDialog(getScene().getWindow());
-        if (files != null) add(model.keepPhotos(files.stream().map(File::toPath).toList()));
+        photos.pickUp(() -> wrong.setText(
+                "No phone photo has come since the last step. Drop them into the workshop's folder “phone”."));
     }
 
     /** With nothing typed, photos go to the last step where that lacks one. */
-    private void add(List<String> more) {
-        if (line.getText().isBlank() && lastStepLacks().contains(Wanted.PHOTO)) {
+    private void arrived(List<String> more) {
+        var isForLast = correcting == null
+                && line.getText().isBlank()
+                && StepLogging.lastLacks(model.job()).contains(Wanted.PHOTO);
+        if (isForLast) {
             var last = model.job().strip().steps().getLast();
-            var reading = read(StepText.line(last), model.job().cabin().one(last.part()));
+            var reading = StepLogging.reread(model.job(), last);
             model.make(
                     StepLogging.correct(last, reading, more, model.nowProperty().get()));
-        } else photos.addAll(more);
+        } else photos.add(more);
         readBack();
     }
 
-    /** What the line tells of how the part is held or where it is, where it tells nothing else. */
-    private Optional<JobChange> bond() {
-        if (correcting != null) return Optional.empty();
-        var cabin = model.job().cabin();
-        return model.picked()
-                .map(Part::id)
-                .flatMap(part -> BondText.read(line.getText(), part, cabin)
-                        .<JobChange>map(AtStrip::new)
-                        .or(() -> CustodyText.read(line.getText(), part, cabin).map(InCustody::new)));
+    private void enter() {
+        switch (typed()) {
+            case TypedLine.Nothing() -> {}
+            case TypedLine.Picks(var parts) -> pick(parts.getFirst());
+            case TypedLine.Notes(var change) -> {
+                if (model.make(change)) forget();
+            }
+            case TypedLine.Says(var reading) -> log(reading);
+        }
     }
 
-    private void log() {
-        var bond = bond();
-        if (bond.isPresent()) {
-            if (model.make(bond.get())) forget();
-            return;
-        }
-        var meant = meant();
-        if (!meant.isEmpty()) {
-            pick(meant.getFirst());
-            return;
-        }
-        var reading = reading();
-        if (reading.isEmpty()) return;
+    private void log(Reading reading) {
         var now = model.nowProperty().get();
-        var objection = StepLogging.objection(model.job(), reading.get(), now);
+        var objection = StepLogging.objection(model.job(), reading, now);
         if (objection.isPresent()) {
             wrong.setText(objection.get());
             return;
         }
         var change = correcting == null
-                ? StepLogging.log(model.job(), reading.get(), photos, model.person(), now)
-                : StepLogging.correct(correcting, reading.get(), photos, now);
+                ? StepLogging.log(model.job(), reading, photos.list(), model.person(), now)
+                : StepLogging.correct(correcting, reading, photos.list(), now);
         if (!model.make(change)) return;
-        var part = reading.get().part();
         forget();
-        model.pickedProperty().set(part);
+        model.pickedProperty().set(reading.part());
     }
 }

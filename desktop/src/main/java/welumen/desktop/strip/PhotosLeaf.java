@@ -86,7 +86,7 @@ final class PhotosLeaf extends Leaf {
                                 .orElse("Pull over the photo to mark it; Ctrl+Z takes a mark back."));
         showPens();
         pens.setVisible(shown != null);
-        large.show(shown == null ? "" : model.photo(shown).toUri().toString(), marks());
+        large.show(shown == null ? "" : model.photos().file(shown).toUri().toString(), marks());
         large.setVisible(shown != null);
     }
 
@@ -145,7 +145,7 @@ final class PhotosLeaf extends Leaf {
 
     private void after() {
         model.picked()
-                .ifPresent(part -> model.photograph(part).ifPresent(photo -> {
+                .ifPresent(part -> model.photos().take(part).ifPresent(photo -> {
                     shown = photo;
                     model.make(new InAlbum(new PhotoKept(new PartPhoto(
                             part.id(), photo, Moment.AFTER, model.nowProperty().get()))));

@@ -13,6 +13,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.job.LogSearch;
 import welumen.strip.FixingPlaces;
 import welumen.strip.Hold;
 import welumen.strip.LearntTimes;
@@ -88,7 +89,7 @@ final class ReachFelt extends VBox {
     private void circle(List<PartId> parts) {
         route.getChildren().add(Nodes.label("These wait for each other in a circle:", Styles.ON_FELT_DANGER));
         for (var part : parts) route.getChildren().add(step(part, "waits for the next", "", 0));
-        model.circleMadeBy(parts)
+        LogSearch.circleMadeBy(model.log(), parts)
                 .ifPresent(entry -> route.getChildren()
                         .add(Nodes.label(
                                 "It was closed %s by %s. Take that back, or let one come free another way: “fouls the … or the …”."

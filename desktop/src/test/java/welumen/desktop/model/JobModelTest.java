@@ -87,11 +87,11 @@ class JobModelTest {
     void aPhotoIsKeptAndAPictureThatIsNoneIsRefusedByName() {
         var dash = model.job().cabin().one(DASH);
         when(camera.shoot(any())).thenReturn(new CameraStandin().shoot("dash"));
-        var hash = model.photograph(dash).orElseThrow();
+        var hash = model.photos().take(dash).orElseThrow();
         verify(camera).shoot("dash");
-        assertThat(model.photo(hash)).exists();
+        assertThat(model.photos().file(hash)).exists();
         when(camera.shoot(any())).thenReturn(new byte[] {1, 2, 3});
-        assertThat(model.photograph(dash)).isEmpty();
+        assertThat(model.photos().take(dash)).isEmpty();
         assertThat(model.troubleProperty().get()).contains("dash.png");
     }
 

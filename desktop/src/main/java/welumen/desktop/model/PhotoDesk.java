@@ -1,0 +1,104 @@
+package welumen.desktop.model;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import welumen.cabin.Part;
+import welumen.evidence.Camera;
+import welumen.files.workshop.WorkshopFolder;
+import welumen.job.LogSearch;
+import welumen.journal.StoreException;
+
+/** Photos on their way into the workshop and onto the screen. Reading large ones takes a while, so it is done beside. */
+public final class PhotoDesk {
+    private final JobModel model;
+    private final WorkshopFolder folder;
+    private final Camera camera;
+
+    PhotoDesk(JobModel model, WorkshopFolder folder, Camera camera) {
+        this.model = model;
+        this.folder = folder;
+        this.camera = camera;
+    }
+
+    /** Takes a photo of a part and keeps it; the hash, or empty if it could not be kept. */
+    public Optional<String> take(Part part) {
+        try {
+            return Optional.of(folder.photos().keep(camera.shoot(part.name()), part.name() + ".png"));
+        } catch (StoreException fault) {
+            model.say(fault.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    /** Keeps photos that somebody chose; those that cannot be read are named as trouble. */
+    public void keep(List<Path> files, Consumer<List<String>> then) {
+        beside(
+                kept -> {
+                    for (var file : files) keep(() -> Files.readAllBytes(file), file, kept);
+                },
+                then);
+    }
+
+    /** Keeps the phone photos that were dropped into the workshop's folder since the last step was logged, in their order. */
+    public void pickUpFromPhone(Consumer<List<String>> then) {
+        var since = LogSearch.lastStep(model.log());
+        beside(
+                kept -> {
+                    var drop = folder.phonePhotos();
+                    for (var photo : drop.since(since, model.zone()))
+                        if (keep(() -> drop.content(photo), photo.file(), kept)) drop.putAside(photo);
+                },
+                then);
+    }
+
+    public Path file(String hash) {
+        return folder.photos().file(hash);
+    }
+
+    /** Where the window finds a photo small and upright; where that is lost it is made anew, and the whole one shown so long. */
+    public String thumbnail(String hash) {
+        var small = folder.photos().thumbnail(hash);
+        if (Files.exists(small)) return small.toUri().toString();
+        beside(_ -> folder.photos().madeThumbnail(hash), _ -> {});
+        return file(hash).toUri().toString();
+    }
+
+    private interface Reading {
+        byte[] content() throws IOException;
+    }
+
+    private boolean keep(Reading photo, Path file, List<String> kept) {
+        try {
+            kept.add(folder.photos().keep(photo.content(), String.valueOf(file.getFileName())));
+            return true;
+        } catch (IOException fault) {
+            trouble("[%s] cannot be read: %s.".formatted(file, fault.getMessage()));
+        } catch (StoreException fault) {
+            trouble(fault.getMessage());
+        }
+        return false;
+    }
+
+    private void beside(Consumer<List<String>> work, Consumer<List<String>> then) {
+        Thread.ofVirtual().start(() -> {
+            var kept = new ArrayList<String>();
+            try {
+                work.accept(kept);
+            } catch (StoreException fault) {
+                trouble(fault.getMessage());
+            } finally {
+                Platform.runLater(() -> then.accept(kept));
+            }
+        });
+    }
+
+    private void trouble(String sentence) {
+        Platform.runLater(() -> model.say(sentence));
+    }
+}

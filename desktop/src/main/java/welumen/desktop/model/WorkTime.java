@@ -1,0 +1,42 @@
+package welumen.desktop.model;
+
+import java.time.Duration;
+import java.time.Instant;
+import welumen.cabin.PartId;
+import welumen.clock.WorkChange.WorkBegun;
+import welumen.clock.WorkChange.WorkEnded;
+import welumen.clock.WorkKind;
+import welumen.job.JobChange.AtWork;
+
+/** The working time of whoever sits at this window. */
+public final class WorkTime {
+    private final JobModel model;
+
+    WorkTime(JobModel model) {
+        this.model = model;
+    }
+
+    /** Starts it on the picked part, or stops what runs. */
+    public void startOrStop() {
+        var now = model.nowProperty().get();
+        var running = model.job().work().runningFor(model.person());
+        if (running.isPresent()) model.make(new AtWork(new WorkEnded(model.person(), now, Duration.ZERO)));
+        else
+            model.picked()
+                    .ifPresent(part -> model.make(
+                            new AtWork(new WorkBegun(model.person(), part.id().value(), kind(part.id()), now))));
+    }
+
+    /** What has run since nobody touched anything was no work. */
+    public void stopAt(Instant lastTouched) {
+        var now = model.nowProperty().get();
+        model.job().work().runningFor(model.person()).ifPresent(begun -> {
+            var idle = Duration.between(lastTouched.isBefore(begun.at()) ? begun.at() : lastTouched, now);
+            model.make(new AtWork(new WorkEnded(model.person(), now, idle)));
+        });
+    }
+
+    private WorkKind kind(PartId part) {
+        return model.job().strip().isOff(part) ? WorkKind.PUTTING_BACK : WorkKind.TAKING_OFF;
+    }
+}
