@@ -15,6 +15,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Thumbnail;
+import welumen.job.HouseWayObjections;
 import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.OnClock;
 import welumen.measure.Parsed.Refused;
@@ -144,6 +145,12 @@ final class PutBackForm extends VBox {
     }
 
     private void putBack(Part part, CountedIn in, int places) {
+        var substitutes = HouseWayObjections.substitutes(model.job(), part.id(), in, reason.getText());
+        if (substitutes.isPresent()) {
+            wrong.setText(substitutes.get());
+            reason.requestFocus();
+            return;
+        }
         var isShort = in.count() < places;
         if (isShort && reason.getText().isBlank()) {
             wrong.setText("%d of its %d places stay empty. Say why, or find the rest."
@@ -151,8 +158,8 @@ final class PutBackForm extends VBox {
             reason.requestFocus();
             return;
         }
-        var why = isShort ? reason.getText().strip() : "";
-        model.make(new AtRefit(new PartPutBack(new PutBack(part.id(), in.count(), in.fixings(), why))));
+        model.make(new AtRefit(new PartPutBack(new PutBack(
+                part.id(), in.count(), in.fixings(), reason.getText().strip()))));
     }
 
     private void startClock() {

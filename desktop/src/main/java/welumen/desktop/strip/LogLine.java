@@ -20,6 +20,7 @@ import welumen.cabin.PartId;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
+import welumen.job.HouseWayObjections;
 import welumen.job.Said;
 import welumen.job.StepLogging;
 import welumen.job.TypedLine;
@@ -172,6 +173,9 @@ final class LogLine extends VBox {
                 enter.setText(
                         correcting == null ? "Enter to log" : "Enter to put step " + correcting.number() + " right");
                 for (var chip : reading.chips(model.job().cabin(), photoCount())) chip(chip, () -> lead(chip));
+                if (correcting == null)
+                    HouseWayObjections.otherSide(model.job(), reading.part())
+                            .ifPresent(why -> chip(new Chip("mind", why, Chip.Tone.WANTED), line::requestFocus));
                 if (photoCount() > 0)
                     chip(new Chip("photo", photoCount() + " taken", Chip.Tone.UNDERSTOOD), line::requestFocus);
             }
@@ -291,7 +295,9 @@ final class LogLine extends VBox {
             case TypedLine.Nothing() -> {}
             case TypedLine.Picks(var parts) -> pick(parts.getFirst());
             case TypedLine.Notes(var change) -> {
-                if (model.make(change)) forget();
+                var objection = HouseWayObjections.to(model.job(), change);
+                objection.ifPresent(wrong::setText);
+                if (objection.isEmpty() && model.make(change)) forget();
             }
             case TypedLine.Says(var reading) -> log(reading);
         }
