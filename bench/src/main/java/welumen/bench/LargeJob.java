@@ -40,6 +40,7 @@ final class LargeJob {
         var folder = Files.createTempDirectory("welumen-bench").resolve("large");
         write(folder);
         StartUp.measure(Integer.parseInt(runs), folder);
+        Smoothness.measure(folder);
     }
 
     private static void write(Path folder) {

@@ -55,9 +55,10 @@ public record Progress(double share, int attention) {
     }
 
     private static int withoutBag(Job job) {
+        var fitted = job.refit().parts();
         return (int) job.strip().steps().stream()
-                .filter(step -> !job.refit().isFitted(step.part()))
                 .filter(Progress::lacksABag)
+                .filter(step -> !fitted.contains(step.part()))
                 .count();
     }
 

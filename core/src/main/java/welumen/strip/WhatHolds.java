@@ -19,12 +19,13 @@ public final class WhatHolds {
         var parts = log.rules().stream()
                 .filter(rule -> rule.part().equals(part) && !rule.isMet(log))
                 .<Hold>map(rule -> new Hold.ByPart(rule.reason(), rule.byAnyOf()));
-        return Stream.concat(parts, fixingsLeft(log.placesOf(part), log.foundOn(part)).stream())
+        return Stream.concat(parts, fixingsLeftAfter(log, part, List.of()).stream())
                 .toList();
     }
 
     /** Which known places would still hold if these lots were out too. */
     public static List<Hold.ByFixings> fixingsLeftAfter(StripLog log, PartId part, List<FixingLot> more) {
+        if (log.placesOf(part).isEmpty()) return List.of(); // most parts, and a long log is long to go through
         return fixingsLeft(
                 log.placesOf(part),
                 Stream.concat(log.foundOn(part).stream(), more.stream()).toList());

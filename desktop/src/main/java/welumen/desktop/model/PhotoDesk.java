@@ -8,14 +8,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.image.Image;
 import welumen.cabin.Part;
 import welumen.evidence.Camera;
+import welumen.files.photo.PhotoFile;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.job.LogSearch;
 import welumen.journal.StoreException;
 
 /** Photos on their way into the workshop and onto the screen. Reading large ones takes a while, so it is done beside. */
 public final class PhotoDesk {
+    private static final int LARGE = 1600;
+
     private final JobModel model;
     private final WorkshopFolder folder;
     private final Camera camera;
@@ -67,6 +72,21 @@ public final class PhotoDesk {
         if (Files.exists(small)) return small.toUri().toString();
         beside(_ -> folder.photos().madeThumbnail(hash), _ -> {});
         return file(hash).toUri().toString();
+    }
+
+    /** A photo upright and large, read beside; nothing is told of one that is gone or damaged but its trouble. */
+    public void upright(String hash, Consumer<Image> then) {
+        Thread.ofVirtual().start(() -> {
+            try {
+                var image =
+                        SwingFXUtils.toFXImage(new PhotoFile(Files.readAllBytes(file(hash)), hash).read(LARGE), null);
+                Platform.runLater(() -> then.accept(image));
+            } catch (IOException fault) {
+                trouble("The photo [%s] is gone: %s.".formatted(hash, fault.getMessage()));
+            } catch (StoreException fault) {
+                trouble(fault.getMessage());
+            }
+        });
     }
 
     private interface Reading {

@@ -13,6 +13,7 @@ import javafx.scene.shape.LineTo;
 import javafx.scene.shape.MoveTo;
 import javafx.scene.shape.Path;
 import welumen.desktop.look.Nodes;
+import welumen.desktop.model.PhotoDesk;
 import welumen.evidence.PhotoMark;
 import welumen.shape.Point;
 
@@ -20,13 +21,15 @@ import welumen.shape.Point;
 final class MarkedPhoto extends Pane {
     private static final double HEAD = 12;
 
+    private final PhotoDesk photos;
     private final ImageView view = new ImageView();
     private List<PhotoMark> marks = List.of();
-    private String file = "";
+    private String hash = "";
     private Point from = new Point(0, 0);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
-    MarkedPhoto(BiConsumer<Point, Point> stroke) {
+    MarkedPhoto(PhotoDesk photos, BiConsumer<Point, Point> stroke) {
+        this.photos = photos;
         setId("marked-photo");
         view.setPreserveRatio(true);
         setMinSize(0, 0);
@@ -37,13 +40,21 @@ final class MarkedPhoto extends Pane {
         setOnMouseReleased(mouse -> stroke.accept(from, share(mouse.getX(), mouse.getY())));
     }
 
-    void show(String newFile, List<PhotoMark> newMarks) {
+    /** @param newHash of the photo; empty for none */
+    void show(String newHash, List<PhotoMark> newMarks) {
         marks = newMarks;
-        if (!newFile.equals(file)) {
-            file = newFile;
-            view.setImage(file.isEmpty() ? null : new Image(file, 1600, 1600, true, true, true));
-            if (view.getImage() != null) view.getImage().progressProperty().subscribe(this::draw);
+        if (!newHash.equals(hash)) {
+            hash = newHash;
+            view.setImage(null);
+            if (!hash.isEmpty()) photos.upright(hash, image -> arrived(newHash, image));
         }
+        draw();
+    }
+
+    /** Another may have been asked for meanwhile. */
+    private void arrived(String which, Image image) {
+        if (!which.equals(hash)) return;
+        view.setImage(image);
         draw();
     }
 
@@ -63,7 +74,7 @@ final class MarkedPhoto extends Pane {
         view.setFitWidth(Math.max(1, getWidth()));
         view.setFitHeight(Math.max(1, getHeight()));
         getChildren().setAll(view);
-        if (view.getImage() == null || view.getImage().getProgress() < 1) return;
+        if (view.getImage() == null) return;
         for (var mark : marks) getChildren().add(drawn(mark));
     }
 

@@ -50,7 +50,7 @@ final class PhotosLeaf extends Leaf {
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PhotosLeaf(JobModel model) {
         super(model);
-        large = new MarkedPhoto(this::stroke);
+        large = new MarkedPhoto(model.photos(), this::stroke);
         text.setPromptText("words to write on it");
         text.setId("mark-words");
         text.setPrefWidth(180);
@@ -86,7 +86,7 @@ final class PhotosLeaf extends Leaf {
                                 .orElse("Pull over the photo to mark it; Ctrl+Z takes a mark back."));
         showPens();
         pens.setVisible(shown != null);
-        large.show(shown == null ? "" : model.photos().file(shown).toUri().toString(), marks());
+        large.show(shown == null ? "" : shown, marks());
         large.setVisible(shown != null);
     }
 

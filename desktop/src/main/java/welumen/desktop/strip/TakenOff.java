@@ -61,12 +61,10 @@ final class TakenOff extends Leaf {
                     .add(Nodes.label("Nothing yet. Pick a part in the cabin and type what holds it.", Styles.SECOND));
     }
 
-    /** As it was put right since. */
+    /** As it was put right since; steps are numbered in their order, so it is looked for from the end. */
     private Step asItStands(Step logged) {
-        return model.job().strip().steps().stream()
-                .filter(step -> step.number() == logged.number())
-                .findFirst()
-                .orElse(logged);
+        for (var step : model.job().strip().steps().reversed()) if (step.number() == logged.number()) return step;
+        return logged;
     }
 
     private Node showAll() {
