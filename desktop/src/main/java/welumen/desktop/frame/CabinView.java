@@ -82,13 +82,13 @@ final class CabinView extends VBox {
     }
 
     private static FlowPane legend() {
-        var legend = new FlowPane(2, 6);
+        var legend = new FlowPane(6, 6);
         for (var state : PartState.values()) {
             var swatch = new Rectangle(18, 13);
             swatch.getStyleClass().addAll("region", Styles.of(state));
             var row = new HBox(6, swatch, Nodes.whole(state.word(), Styles.NOTE));
             row.setAlignment(Pos.CENTER_LEFT);
-            row.setMinWidth(92);
+            row.setMinWidth(88);
             legend.getChildren().add(row);
         }
         return legend;

@@ -7,11 +7,9 @@ import javafx.scene.control.ListCell;
 /** A cell that shows a choice by its word. */
 public final class WordCell<T> extends ListCell<T> {
     private final Function<T, String> word;
-    private final String nothing;
 
-    private WordCell(Function<T, String> word, String nothing) {
+    private WordCell(Function<T, String> word) {
         this.word = word;
-        this.nothing = nothing;
     }
 
     /** Shows the choices of a box by their words. */
@@ -21,13 +19,14 @@ public final class WordCell<T> extends ListCell<T> {
 
     /** @param nothing what the box says while nothing is chosen */
     public static <T> void in(ComboBox<T> box, Function<T, String> word, String nothing) {
-        box.setCellFactory(_ -> new WordCell<>(word, ""));
-        box.setButtonCell(new WordCell<>(word, nothing));
+        box.setCellFactory(_ -> new WordCell<>(word));
+        box.setButtonCell(new WordCell<>(word));
+        box.setPromptText(nothing);
     }
 
     @Override
     protected void updateItem(T item, boolean empty) {
         super.updateItem(item, empty);
-        setText(empty || item == null ? nothing : word.apply(item));
+        setText(empty || item == null ? "" : word.apply(item));
     }
 }
