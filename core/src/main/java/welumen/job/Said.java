@@ -109,7 +109,7 @@ public final class Said {
                                 cabin.one(lap.under()).name(),
                                 lap.byMm());
             case AtStrip(LooseGroupNoted(var group)) ->
-                "Fitted loose, tightened together: the " + names(group.parts(), " and the ", cabin);
+                "Loose together: the " + names(group.parts(), " and the ", cabin);
             case AtStrip(SideFirst(var side)) ->
                 side == Side.MIDDLE
                         ? "Either side may come first"

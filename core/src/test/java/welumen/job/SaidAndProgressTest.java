@@ -11,23 +11,61 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import welumen.cabin.CabinChange.PartStruckOff;
 import welumen.cabin.CabinChange.PartsListed;
 import welumen.cabin.PartState;
+import welumen.cabin.Side;
+import welumen.care.CareChange.CautionSeen;
+import welumen.care.Caution;
 import welumen.clock.BenchClock;
 import welumen.clock.ClockChange.ClockPutAway;
 import welumen.clock.ClockChange.ClockStarted;
 import welumen.clock.UsualWait;
+import welumen.clock.WorkChange.WorkBegun;
+import welumen.clock.WorkChange.WorkEnded;
+import welumen.clock.WorkKind;
+import welumen.custody.Away;
+import welumen.custody.CustodyChange.CameBack;
+import welumen.custody.CustodyChange.FateSaid;
+import welumen.custody.CustodyChange.PartLeftOff;
+import welumen.custody.CustodyChange.SentAway;
+import welumen.custody.Fate;
+import welumen.custody.LeftOff;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.Stock;
+import welumen.evidence.Evidence;
+import welumen.evidence.EvidenceChange.EvidenceLogged;
+import welumen.evidence.EvidenceChange.PhotoKept;
+import welumen.evidence.EvidenceChange.PhotoMarked;
+import welumen.evidence.Moment;
+import welumen.evidence.PartPhoto;
+import welumen.evidence.Strength;
+import welumen.intake.Approval;
+import welumen.intake.FeatureLook;
+import welumen.intake.FoundThing;
+import welumen.intake.HouseWay;
+import welumen.intake.IntakeChange.ApprovalAnswered;
+import welumen.intake.IntakeChange.ApprovalAsked;
+import welumen.intake.IntakeChange.FeatureLookedAt;
+import welumen.intake.IntakeChange.HouseWayChosen;
+import welumen.intake.IntakeChange.PartMissing;
+import welumen.intake.IntakeChange.ThingFound;
+import welumen.intake.IntakeChange.ThingHandedBack;
+import welumen.intake.IntakeChange.WishNoted;
 import welumen.job.JobChange.AtCut;
+import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.AtSurvey;
+import welumen.job.JobChange.AtWork;
+import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.InCabin;
+import welumen.job.JobChange.InCustody;
 import welumen.job.JobChange.OnClock;
+import welumen.job.JobChange.WithCare;
 import welumen.job.WorkshopChange.JobOpened;
 import welumen.job.WorkshopChange.PersonJoined;
 import welumen.job.WorkshopChange.StockTakenIn;
@@ -40,12 +78,17 @@ import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.strip.FixingKind;
 import welumen.strip.FixingPlaces;
+import welumen.strip.Lap;
+import welumen.strip.LooseGroup;
 import welumen.strip.RefitLink;
 import welumen.strip.RefitReason;
 import welumen.strip.Saloon;
 import welumen.strip.Shorthand;
+import welumen.strip.StripChange.LapNoted;
+import welumen.strip.StripChange.LooseGroupNoted;
 import welumen.strip.StripChange.PlacesNoted;
 import welumen.strip.StripChange.RefitLinkNoted;
+import welumen.strip.StripChange.SideFirst;
 import welumen.strip.StripChange.StepCorrected;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
@@ -60,6 +103,7 @@ import welumen.survey.Treatment;
 class SaidAndProgressTest {
     private static final JobChange LISTED =
             new InCabin(new PartsListed(Saloon.cabin().parts()));
+    private static final java.time.LocalDate DAY = java.time.LocalDate.of(2026, 4, 14);
     private static final Job JOB = Job.EMPTY.after(LISTED);
 
     static Stream<JobChange> changes() {
@@ -84,6 +128,32 @@ class SaidAndProgressTest {
                         new CutProblem(0, List.of(), List.of(), List.of()),
                         new CutPlan(List.of(), List.of(), List.of(), 0))),
                 new AtRefit(new PartPutBack(new PutBack(Saloon.SILL, 2, ""))),
+                new AtStrip(new LapNoted(new Lap(Saloon.SILL, Saloon.CARPET, 18, false))),
+                new AtStrip(new LooseGroupNoted(new LooseGroup(List.of(Saloon.SILL, Saloon.SEAL)))),
+                new AtStrip(new SideFirst(Side.RIGHT)),
+                new AtStrip(new SideFirst(Side.MIDDLE)),
+                new InCabin(new PartStruckOff(Saloon.SILL)),
+                new AtIntake(new WishNoted("a hook for the hat")),
+                new AtIntake(new HouseWayChosen(HouseWay.DRY_FIT_FIRST, true)),
+                new AtIntake(new HouseWayChosen(HouseWay.DRY_FIT_FIRST, false)),
+                new AtIntake(new FeatureLookedAt(new FeatureLook("airbags", false, ""))),
+                new AtIntake(new PartMissing(Saloon.SILL, true)),
+                new AtIntake(new ApprovalAsked(
+                        new Approval(1, "wool or nylon?", List.of(Saloon.CARPET), DAY, new Approval.Answer.Awaited()))),
+                new AtIntake(new ApprovalAnswered(1, new Approval.Answer.Given(false, "nylon", DAY))),
+                new AtIntake(new ThingFound(new FoundThing(1, "two coins", "under the seat", false))),
+                new AtIntake(new ThingHandedBack(1)),
+                new InCustody(new SentAway(new Away(Saloon.SILL, "at the platers", DAY))),
+                new InCustody(new CameBack(Saloon.SILL)),
+                new InCustody(new FateSaid(Saloon.SILL, Fate.SPARE, "")),
+                new InCustody(new PartLeftOff(new LeftOff(Saloon.SILL, "the loom", Saloon.SEAL))),
+                new InAlbum(new EvidenceLogged(
+                        new Evidence(1, "sage", "seam", "", Strength.HINT, List.of(Saloon.SEAT), List.of()))),
+                new InAlbum(new PhotoKept(new PartPhoto(Saloon.SILL, "ab", Moment.AFTER, Instant.EPOCH))),
+                new InAlbum(new PhotoMarked("ab", List.of())),
+                new AtWork(new WorkBegun("Orla", Saloon.SILL.value(), WorkKind.TAKING_OFF, Instant.EPOCH)),
+                new AtWork(new WorkEnded("Orla", Instant.EPOCH, java.time.Duration.ZERO)),
+                new WithCare(new CautionSeen(Caution.LIFTING, "seat off")),
                 new OnClock(new ClockStarted(clock)),
                 new OnClock(new ClockPutAway("c")));
     }

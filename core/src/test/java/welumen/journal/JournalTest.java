@@ -140,4 +140,34 @@ class JournalTest {
             assertThat(open(store).state()).isEqualTo(journal.state());
         }
     }
+
+    /** However far one takes back, beyond the states that are kept, the state is what a plain list says it is. */
+    @Property(tries = 30)
+    void aLongLogTakesBackAsFarAsItIsAsked(@ForAll long seed) {
+        var random = new java.util.Random(seed);
+        var journal = open(new Kept());
+        var stands = new java.util.ArrayDeque<String>();
+        var gone = new java.util.ArrayDeque<String>();
+        for (var i = 0; i < 900; i++) {
+            // long stretches of one kind, so that whole runs are taken back and put back
+            switch ((i / 120 + random.nextInt(8) / 7) % 3) {
+                case 0 -> {
+                    journal.make(i + ";", "Ada");
+                    stands.addLast(i + ";");
+                    gone.clear();
+                }
+                case 1 -> {
+                    journal.takeBack("Ada");
+                    if (!stands.isEmpty()) gone.addLast(stands.pollLast());
+                }
+                default -> {
+                    journal.putBack("Ada");
+                    if (!gone.isEmpty()) stands.addLast(gone.pollLast());
+                }
+            }
+            if (i % 37 == 0) assertThat(journal.state()).isEqualTo(String.join("", stands));
+        }
+        assertThat(journal.state()).isEqualTo(String.join("", stands));
+        assertThat(journal.standing()).hasSameSizeAs(stands);
+    }
 }

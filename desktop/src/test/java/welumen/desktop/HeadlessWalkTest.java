@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
@@ -46,6 +47,31 @@ class HeadlessWalkTest {
             assertThat(bench.ask(() -> bench.model().stageProperty().get())).isEqualTo(stage);
             assertThat(bench.answer()).endsWith(".");
             everythingCanBeReadAloud(stage);
+        }
+    }
+
+    /** The leaves too: all that is on them has a word, is large enough for a hand, and stays within the window. */
+    @Test
+    void everyLeafCanBeReadAloudAndHit() {
+        for (var stage : List.of(WorkStage.INTAKE, WorkStage.STRIP, WorkStage.REFIT)) {
+            bench.go(stage);
+            var leaves = bench.ask(() -> bench.robot.lookup(".leaf").queryAll().size());
+            assertThat(leaves).isGreaterThan(1);
+            for (var leaf = 0; leaf < leaves; leaf++) {
+                everythingCanBeReadAloud(stage);
+                everythingCanBeHit(stage);
+                bench.turnLeaf();
+            }
+        }
+    }
+
+    private void everythingCanBeHit(WorkStage stage) {
+        for (var button : bench.ask(() -> bench.robot.lookup(".button").queryAllAs(Button.class))) {
+            if (!button.isVisible() || button.getStyleClass().contains("label")) continue;
+            var box = bench.ask(() -> button.localToScene(button.getBoundsInLocal()));
+            assertThat(box.getHeight()).as("%s on %s", button.getText(), stage).isGreaterThanOrEqualTo(39.5);
+            assertThat(box.getMinX()).as("%s on %s", button.getText(), stage).isGreaterThanOrEqualTo(0);
+            assertThat(box.getMaxX()).as("%s on %s", button.getText(), stage).isLessThanOrEqualTo(1280.5);
         }
     }
 

@@ -12,10 +12,12 @@ import org.junit.jupiter.api.io.TempDir;
 import welumen.cabin.PartId;
 import welumen.cabin.Side;
 import welumen.job.JobChange.AtStrip;
+import welumen.job.JobChange.AtSurvey;
 import welumen.job.WorkStage;
 import welumen.strip.RefitLink;
 import welumen.strip.RefitReason;
 import welumen.strip.StripChange.RefitLinkNoted;
+import welumen.survey.SurveyChange.HoldLifted;
 
 /** The order of putting back: why it is so, what another would cost, and what to do with a circle. */
 class RefitOrderWalkTest {
@@ -84,5 +86,46 @@ class RefitOrderWalkTest {
                                 .map(cell -> String.valueOf(cell.getText()))
                                 .anyMatch(text -> text.contains("put it in loose"))))
                 .isTrue();
+    }
+
+    /** What goes in is typed as it is; too much, nonsense and glue in place of a clip are called out where they are typed. */
+    @Test
+    void whatGoesInIsCountedAndWhatIsStrangeIsAskedAfter() {
+        bench.ask(() -> bench.model().make(new AtSurvey(new HoldLifted(new PartId("right-rear-floor"), "the welder"))));
+        bench.go(WorkStage.REFIT);
+        for (var part : java.util.List.of("right-rear-underlay", "right-rear-carpet")) {
+            bench.pick(part);
+            bench.click("put-back");
+        }
+        bench.pick("right-sill-cover");
+        assertThat(bench.ask(() -> bench.robot
+                        .lookup("#count")
+                        .queryAs(javafx.scene.control.TextField.class)
+                        .getText()))
+                .isEqualTo("6 screws no. 8, 2 trim clips grey");
+        bench.typeAndEnter("count", "60 screws");
+        assertThat(wrong()).contains("more than its 8 places");
+        bench.typeAndEnter("count", "all of them");
+        assertThat(wrong()).contains("names no fixings");
+        bench.typeAndEnter("count", "6 screws no. 8, 2 glue");
+        assertThat(wrong()).startsWith("No glued edges held it before.");
+        bench.typeAndEnter("reason", "clips not to be had");
+        var back = bench.ask(() -> bench.model()
+                .job()
+                .refit()
+                .findOne(new PartId("right-sill-cover"))
+                .orElseThrow());
+        assertThat(back.fixingsIn()).isEqualTo(8);
+        assertThat(back.shortBecause()).isEqualTo("clips not to be had");
+        bench.turnLeaf();
+        assertThat(bench.text("fixings-answer")).contains("are back in");
+    }
+
+    private String wrong() {
+        return bench.ask(() -> bench.robot.lookup(".danger").queryAllAs(javafx.scene.control.Label.class).stream()
+                .map(javafx.scene.control.Label::getText)
+                .filter(text -> text.startsWith("“") || text.startsWith("No "))
+                .findFirst()
+                .orElse(""));
     }
 }

@@ -176,6 +176,46 @@ class StripLeavesWalkTest {
         assertThat(bench.answer()).isEqualTo("Not yet: the left seat runner cover was left off on purpose.");
     }
 
+    /** From a chip to the words that it stands for; from what is wanted to where it is given. */
+    @Test
+    void aChipLeadsToItsWords() {
+        bench.keys("2 trim clips grey, under seal, lever plastic");
+        bench.robot.clickOn("wanted"); // the photo
+        bench.settle();
+        bench.robot.clickOn("trim clips, grey");
+        bench.settle();
+        assertThat(bench.ask(() -> line().getSelectedText())).isEqualTo("2 trim clips grey");
+        bench.robot.clickOn("wanted"); // the bag
+        bench.settle();
+        assertThat(bench.ask(() -> line().getText())).endsWith(", bag 14");
+        bench.keys("", KeyCode.ENTER);
+        var step = bench.ask(() -> bench.model().job().strip().steps().getLast());
+        assertThat(step.photos()).hasSize(1);
+        assertThat(step.tool()).isEqualTo("plastic lever");
+        assertThat(bench.ask(() -> bench.model().job().album().of(SILL))).hasSize(1);
+    }
+
+    /** The other side is still out: none is left to look at, which is said and stops nobody. */
+    @Test
+    void bothSidesAtOnceAreCalledOut() {
+        bench.pick("left-front-door-seal");
+        bench.keys("lifted, off");
+        assertThat(bench.ask(
+                        () -> bench.robot.lookup(".chip-value").queryAllAs(javafx.scene.control.Label.class).stream()
+                                .map(javafx.scene.control.Label::getText)
+                                .toList()))
+                .contains("the right front door seal is not back yet: none is left to look at");
+        bench.keys("", KeyCode.ENTER);
+        assertThat(bench.ask(() -> bench.model().job().strip().isOff(new PartId("left-front-door-seal"))))
+                .isTrue();
+        bench.keys("throw away, agreed by letter", KeyCode.ENTER);
+        assertThat(bench.text("wrong")).startsWith("House way: the old part is kept as pattern");
+    }
+
+    private javafx.scene.control.TextField line() {
+        return bench.robot.lookup("#line").queryAs(javafx.scene.control.TextField.class);
+    }
+
     /** A line that tells how a part is held is noted as such, and what holds it changes at once. */
     @Test
     void howAPartIsHeldIsTyped() {

@@ -94,6 +94,7 @@ final class QuestionsSection extends Section {
                 var said = new TextField();
                 said.setPromptText("in the customer's words");
                 said.setId("said-" + approval.number());
+                said.setAccessibleText("What the customer said of: " + approval.question());
                 said.setOnAction(_ -> answer(approval, true, said));
                 card.getChildren().addAll(said, button(approval, true, said), button(approval, false, said));
             }

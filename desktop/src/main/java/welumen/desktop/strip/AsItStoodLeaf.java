@@ -24,6 +24,7 @@ final class AsItStoodLeaf extends Leaf {
     AsItStoodLeaf(JobModel model) {
         super(model);
         day.setId("stood-day");
+        day.setAccessibleText("On which day");
         day.setMaxWidth(160);
         day.setOnAction(_ -> refresh());
         answer.setId("stood-answer");

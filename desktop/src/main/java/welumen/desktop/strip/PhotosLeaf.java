@@ -53,6 +53,7 @@ final class PhotosLeaf extends Leaf {
         large = new MarkedPhoto(model.photos(), this::stroke);
         text.setPromptText("words to write on it");
         text.setId("mark-words");
+        text.setAccessibleText("Words to write on the photo");
         text.setPrefWidth(180);
         said.setId("photos-said");
         var after =

@@ -103,4 +103,23 @@ class StoreTest {
                 .hasMessageContaining("Entry 1")
                 .hasMessageContaining("person-joined");
     }
+
+    /** A long log is read on all cores, in its order all the same; of two damaged entries the first is named. */
+    @Test
+    void aLongLogComesBackInItsOrderAndNamesItsFirstFault() throws java.sql.SQLException {
+        var many = new java.util.ArrayList<Addition<?>>();
+        for (var i = 1; i <= 900; i++) many.add(joined(i, "person " + i));
+        store.append(many);
+        var entries = store.entries(Workshop.STREAM, WorkshopChange.class);
+        assertThat(entries).hasSize(900);
+        for (var i = 0; i < 900; i++)
+            assertThat(entries.get(i).note()).isEqualTo(new Made<>(new PersonJoined("person " + (i + 1))));
+        try (var connection = java.sql.DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("workshop.sqlite"));
+                var statement = connection.createStatement()) {
+            statement.execute("UPDATE entry SET body = '{' WHERE sequence IN (411, 880)");
+        }
+        assertThatThrownBy(() -> store.entries(Workshop.STREAM, WorkshopChange.class))
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("Entry 411");
+    }
 }
