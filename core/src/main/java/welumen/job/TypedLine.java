@@ -8,10 +8,12 @@ import welumen.cabin.PartId;
 import welumen.custody.CustodyText;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.InCustody;
+import welumen.job.JobChange.Together;
 import welumen.strip.BondText;
 import welumen.strip.PartNames;
 import welumen.strip.Reading;
 import welumen.strip.Shorthand;
+import welumen.strip.StripChange.StripRuleNoted;
 
 /** What a line that is typed at the strip means: a part to pick, something to note of it, or a step. */
 public sealed interface TypedLine {
@@ -34,11 +36,20 @@ public sealed interface TypedLine {
         if (text.isBlank()) return new Nothing();
         var note = BondText.read(text, about, job.cabin())
                 .<JobChange>map(AtStrip::new)
-                .or(() -> CustodyText.read(text, about, job.cabin()).map(InCustody::new));
+                .or(() -> CustodyText.read(text, about, job.cabin()).map(InCustody::new))
+                .or(() -> rules(text, about, job));
         if (note.isPresent()) return new Notes(note.get());
         var reading = Shorthand.read(text, about, job.cabin(), job.strip());
         var picks = picks(text.strip(), reading, job);
         return picks.isEmpty() ? new Says(reading) : new Picks(picks);
+    }
+
+    private static Optional<JobChange> rules(String text, PartId about, Job job) {
+        var rules = Shorthand.onlyRules(text, about, job.cabin(), job.strip()).stream()
+                .<JobChange>map(rule -> new AtStrip(new StripRuleNoted(rule)))
+                .toList();
+        if (rules.isEmpty()) return Optional.empty();
+        return Optional.of(rules.size() == 1 ? rules.getFirst() : new Together(rules));
     }
 
     private static List<Part> picks(String text, Reading reading, Job job) {

@@ -39,6 +39,14 @@ public final class Shorthand {
         return shorthand.reading();
     }
 
+    /** The rules of a line that only tells what holds the part, “covered by the seal or the sill cover”; else none. */
+    public static List<StripRule> onlyRules(String line, PartId picked, Cabin cabin, StripLog log) {
+        var shorthand = new Shorthand(cabin, log, picked);
+        for (var phrase : line.split("[,;]"))
+            if (!phrase.isBlank() && !shorthand.holder(phrase.strip().toLowerCase(Locale.ROOT))) return List.of();
+        return shorthand.reading().rules();
+    }
+
     /** The fixings that a line names, “6 screws no. 8, 2 clips”; empty where any of its words is none. */
     public static Optional<List<FixingLot>> lots(String line) {
         var phrases = new PhraseReader();

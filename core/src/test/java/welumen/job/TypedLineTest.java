@@ -18,6 +18,9 @@ import welumen.job.JobChange.InCustody;
 import welumen.strip.Saloon;
 import welumen.strip.Shorthand;
 import welumen.strip.StripChange.StepLogged;
+import welumen.strip.StripChange.StripRuleNoted;
+import welumen.strip.StripReason;
+import welumen.strip.StripRule;
 
 class TypedLineTest {
     private static final Job CAR =
@@ -51,6 +54,12 @@ class TypedLineTest {
                 .isInstanceOfSatisfying(
                         TypedLine.Notes.class,
                         notes -> assertThat(notes.change()).isInstanceOf(AtStrip.class));
+        assertThat(TypedLine.read("covered by left front seat or left front carpet", SILL, CAR))
+                .isEqualTo(new TypedLine.Notes(new AtStrip(
+                        new StripRuleNoted(new StripRule(SILL, StripReason.COVERED_BY, List.of(SEAT, CARPET))))));
+        assertThat(TypedLine.read("2 clips, covered by left front seat", SILL, CAR))
+                .as("with fixings it is a step, and the rule with it")
+                .isInstanceOf(TypedLine.Says.class);
         assertThat(TypedLine.read("is back", SILL, CAR))
                 .isInstanceOfSatisfying(
                         TypedLine.Notes.class,

@@ -1,5 +1,6 @@
 package welumen.desktop.model;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -8,8 +9,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.application.Platform;
-import javafx.embed.swing.SwingFXUtils;
-import javafx.scene.image.Image;
 import welumen.cabin.Part;
 import welumen.evidence.Camera;
 import welumen.files.photo.PhotoFile;
@@ -75,11 +74,10 @@ public final class PhotoDesk {
     }
 
     /** A photo upright and large, read beside; nothing is told of one that is gone or damaged but its trouble. */
-    public void upright(String hash, Consumer<Image> then) {
+    public void upright(String hash, Consumer<BufferedImage> then) {
         Thread.ofVirtual().start(() -> {
             try {
-                var image =
-                        SwingFXUtils.toFXImage(new PhotoFile(Files.readAllBytes(file(hash)), hash).read(LARGE), null);
+                var image = new PhotoFile(Files.readAllBytes(file(hash)), hash).read(LARGE);
                 Platform.runLater(() -> then.accept(image));
             } catch (IOException fault) {
                 trouble("The photo [%s] is gone: %s.".formatted(hash, fault.getMessage()));

@@ -1,9 +1,10 @@
 package welumen.desktop.strip;
 
+import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.function.BiConsumer;
+import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Node;
-import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -52,9 +53,9 @@ final class MarkedPhoto extends Pane {
     }
 
     /** Another may have been asked for meanwhile. */
-    private void arrived(String which, Image image) {
+    private void arrived(String which, BufferedImage image) {
         if (!which.equals(hash)) return;
-        view.setImage(image);
+        view.setImage(SwingFXUtils.toFXImage(image, null));
         draw();
     }
 
