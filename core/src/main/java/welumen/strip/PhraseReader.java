@@ -175,11 +175,24 @@ final class PhraseReader {
         var size = next < words.size() ? sizeAt(words, next) : "";
         if (!size.isEmpty()) next += size.split(" ").length;
         var kind = FixingWords.longest(words, next);
-        if (kind.isEmpty()) return 0;
+        if (kind.isEmpty()) return count > 0 && next == at + 1 ? fellows(words, at, count) : 0;
         if (count == 0 && kind.get().kind() != FixingKind.GLUE) countSaid = false;
         lots.add(new FixingLot(Math.max(1, count), kind.get().kind(), neat(size), "", pendingWhere, Condition.GOOD));
         pendingWhere = "";
         return next + kind.get().words() - at;
+    }
+
+    /** “1 missing”, “two broken”: so many more of the kind that was named last, in this condition. */
+    private int fellows(List<String> words, int at, int count) {
+        if (lots.isEmpty() || at + 1 >= words.size()) return 0;
+        var last = lots.getLast();
+        for (var condition : Condition.values()) {
+            var said = List.of(condition.word().split(" "));
+            if (condition == Condition.GOOD || !startsAt(words, at + 1, said)) continue;
+            lots.add(new FixingLot(count, last.kind(), last.size(), last.colour(), last.where(), condition));
+            return 1 + said.size();
+        }
+        return 0;
     }
 
     private int lotDetail(List<String> words, int at) {

@@ -165,4 +165,19 @@ class ShorthandTest {
         assertThat(lots.getLast().colour()).isEqualTo("grey");
         assertThat(lots.getLast().condition()).isEqualTo(Condition.MISSING);
     }
+
+    @Test
+    void soManyMoreOfTheSameNeedNoKind() {
+        var reading = Shorthand.read("6 screws no8 1 clip grey 1 missing two never there b4", SILL, cabin(), log());
+        assertThat(reading.fixings())
+                .extracting(FixingLot::said)
+                .containsExactly(
+                        "6 screws no. 8",
+                        "1 trim clip, grey",
+                        "1 trim clip, grey, missing",
+                        "2 trim clips, grey, never there");
+        assertThat(reading.note()).isEmpty();
+        assertThat(reading.bag()).isEqualTo(new Bag.Numbered(4));
+        assertThat(Shorthand.read("1 missing", SILL, cabin(), log()).note()).isNotEmpty();
+    }
 }
