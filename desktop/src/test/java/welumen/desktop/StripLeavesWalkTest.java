@@ -76,6 +76,9 @@ class StripLeavesWalkTest {
         bench.pick("console");
         bench.click("leaf-photos");
         bench.until(() -> bench.robot.lookup("#marked-photo").query().isVisible());
+        bench.click("pen-ring");
+        bench.until(
+                () -> "pen-ring".equals(line().getScene().getFocusOwner().getId())); // though the pens were drawn anew
         bench.robot.drag("#marked-photo").moveBy(30, 20).drop();
         bench.settle();
         var photo = bench.ask(() -> bench.model()

@@ -1,7 +1,9 @@
 package welumen.desktop.frame;
 
 import java.util.function.BiFunction;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.InputEvent;
@@ -48,7 +50,26 @@ public final class Frame extends BorderPane {
             if (input.getEventType() == KeyEvent.KEY_PRESSED || input.getEventType() == MouseEvent.MOUSE_PRESSED)
                 idle.touch();
         });
+        sceneProperty().subscribe(this::keepFocus);
         model.stageProperty().subscribe(this::showStage);
+    }
+
+    /** Where a view draws itself anew under the keyboard, what had it gets it again, not whatever comes first in the window. */
+    private void keepFocus(Scene in) {
+        if (in == null) return;
+        in.focusOwnerProperty().subscribe((before, now) -> {
+            if (before == null || before.getScene() != null || isInStage(now)) return;
+            Platform.runLater(() -> {
+                if (isInStage(in.getFocusOwner())) return;
+                var again = before.getId() == null ? null : open.lookup("#" + before.getId());
+                (again == null ? open.first() : again).requestFocus();
+            });
+        });
+    }
+
+    private boolean isInStage(@Nullable Node node) {
+        for (var up = node; up != null; up = up.getParent()) if (up == middle) return true;
+        return false;
     }
 
     /** Adds what is around the answer, once that has been painted: the cabin, the rail and the stage's detail. */
