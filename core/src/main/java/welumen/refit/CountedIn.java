@@ -23,10 +23,7 @@ public record CountedIn(int count, List<FixingLot> fixings) {
     public static String usual(StripLog log, PartId part) {
         return FixingLedger.of(log, part).stream()
                 .filter(row -> row.usable() > 0)
-                .map(row -> "%d %s %s %s"
-                        .formatted(row.usable(), row.kind().word(row.usable()), row.size(), row.colour())
-                        .strip()
-                        .replaceAll(" +", " "))
+                .map(row -> row.usable() + " " + row.kind().named(row.usable(), row.size(), row.colour()))
                 .collect(Collectors.joining(", "));
     }
 

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import welumen.cabin.PartId;
 import welumen.strip.FixingKind;
 import welumen.strip.FixingLedger;
 import welumen.strip.FixingLot;
@@ -60,15 +59,6 @@ public final class FixingAccount {
                 .sorted(Comparator.comparing(Line::kind)
                         .thenComparing(Line::size)
                         .thenComparing(Line::colour))
-                .toList();
-    }
-
-    /** Parts that lack a reason: back in the car with fewer fixings than places, and nobody said why. */
-    public static List<PartId> unexplained(StripLog strip, RefitLog refit) {
-        return refit.back().stream()
-                .filter(back -> back.fixingsIn() < SignOff.places(strip, back.part())
-                        && back.shortBecause().isBlank())
-                .map(PutBack::part)
                 .toList();
     }
 

@@ -1,6 +1,8 @@
 package welumen.strip;
 
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The kinds of fixing that hold trim: the word, its plural, other words for it, and the tool that usually frees it. */
 public enum FixingKind {
@@ -46,13 +48,19 @@ public enum FixingKind {
         return count == 1 ? word : plural;
     }
 
+    /** The word for so many of them with size and head, as one would type it: “trim clips grey”, “screws no. 8”. */
+    public String named(int count, String size, String colour) {
+        return Stream.of(word(count), size, colour)
+                .filter(part -> !part.isEmpty())
+                .collect(Collectors.joining(" "));
+    }
+
     public String tool() {
         return tool;
     }
 
     List<String> allWords() {
-        return java.util.stream.Stream.concat(java.util.stream.Stream.of(word, plural), alsoSaid.stream())
-                .toList();
+        return Stream.concat(Stream.of(word, plural), alsoSaid.stream()).toList();
     }
 
     /** Whether one that comes out whole can go in again. */

@@ -36,9 +36,6 @@ class FixingAccountTest {
         assertThat(screws.inHand()).isZero();
         assertThat(screws.bags()).containsExactly(3);
         assertThat(line(lines, FixingKind.PUSH_PIN, "").inHand()).isEqualTo(20);
-        assertThat(FixingAccount.unexplained(strip(), refit)).isEmpty();
-        var silent = RefitLog.EMPTY.after(new PartPutBack(new PutBack(SILL, 6, "")));
-        assertThat(FixingAccount.unexplained(strip(), silent)).containsExactly(SILL);
     }
 
     @Test

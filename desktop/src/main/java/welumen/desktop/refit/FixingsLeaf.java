@@ -48,17 +48,11 @@ final class FixingsLeaf extends VBox {
     }
 
     private static String said(FixingLedger.ToBuy one) {
-        return "%d %s %s %s"
-                .formatted(one.count(), one.kind().word(one.count()), one.size(), one.colour())
-                .strip()
-                .replaceAll(" +", " ");
+        return one.count() + " " + one.kind().named(one.count(), one.size(), one.colour());
     }
 
     private static Node row(FixingAccount.Line line) {
-        var name = "%s %s %s"
-                .formatted(Words.capital(line.kind().word(2)), line.size(), line.colour())
-                .strip()
-                .replaceAll(" +", " ");
+        var name = Words.capital(line.kind().named(2, line.size(), line.colour()));
         var bags = line.bags().isEmpty()
                 ? ""
                 : " · bags " + line.bags().stream().map(String::valueOf).collect(Collectors.joining(", "));

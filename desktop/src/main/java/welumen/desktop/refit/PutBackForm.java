@@ -107,10 +107,7 @@ final class PutBackForm extends VBox {
     }
 
     private static String row(FixingLedger.Row row) {
-        var text = new StringBuilder("%d %s %s %s"
-                .formatted(row.places(), row.kind().word(row.places()), row.size(), row.colour())
-                .strip()
-                .replaceAll(" +", " "));
+        var text = new StringBuilder(row.places() + " " + row.kind().named(row.places(), row.size(), row.colour()));
         text.append(": %d can go back".formatted(row.usable()));
         if (!row.bags().isEmpty())
             text.append(", bag ")
