@@ -32,6 +32,7 @@ class WallsTest {
             "stores",
             "refit",
             "diary",
+            "handover",
             "job");
 
     @Test

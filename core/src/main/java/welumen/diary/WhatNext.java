@@ -8,6 +8,7 @@ import welumen.cabin.PartId;
 import welumen.refit.RefitLog;
 import welumen.refit.SignOff;
 import welumen.refit.SignOff.Objection;
+import welumen.strip.LearntTimes;
 import welumen.strip.RefitLinks;
 import welumen.strip.StripLog;
 import welumen.survey.Survey;
@@ -22,17 +23,19 @@ public final class WhatNext {
     private final Survey survey;
     private final RefitLog refit;
     private final SignOff signOff;
+    private final LearntTimes times;
 
     private WhatNext(Standing at) {
         this.cabin = at.cabin();
         this.survey = at.survey();
         this.signOff = at.signOff();
+        this.times = at.times();
         this.strip = signOff.strip();
         this.refit = signOff.refit();
     }
 
     /** The work as it stands. */
-    public record Standing(Cabin cabin, Survey survey, SignOff signOff) {}
+    public record Standing(Cabin cabin, Survey survey, SignOff signOff, LearntTimes times) {}
 
     /** Every task that is open, those that can be begun first, then by how many others they keep waiting. */
     public static List<Task> of(Standing at) {
@@ -81,7 +84,7 @@ public final class WhatNext {
         return new Task(
                 part,
                 Task.Kind.PUT_BACK,
-                cabin.one(part).kind().takesOff().toMinutes() * 1.2 / 60,
+                times.putsBack(cabin.one(part)).toSeconds() / 3600.0,
                 reasons,
                 laterThan(part));
     }

@@ -2,43 +2,65 @@ package welumen.evidence;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import welumen.cabin.PartId;
+import welumen.evidence.EvidenceChange.Concluded;
 import welumen.evidence.EvidenceChange.EvidenceLogged;
 import welumen.evidence.EvidenceChange.PhotoKept;
 import welumen.evidence.EvidenceChange.PhotoMarked;
 import welumen.journal.Growing;
 
-/** The job's evidence, its photos of parts, and the marks on them. */
-public record Album(List<Evidence> evidence, List<PartPhoto> photos, Map<String, List<PhotoMark>> marks) {
-    public static final Album EMPTY = new Album(List.of(), List.of(), Map.of());
+/** The job's evidence and what it comes to, its photos of parts, and the marks on them. */
+public record Album(
+        List<Evidence> evidence,
+        Map<PartId, Conclusion> conclusions,
+        List<PartPhoto> photos,
+        Map<String, List<PhotoMark>> marks) {
+    public static final Album EMPTY = new Album(List.of(), Map.of(), List.of(), Map.of());
 
     /** How a part looked, and how it looks. */
     public record Pair(PartPhoto before, PartPhoto after) {}
 
     public Album {
         evidence = Growing.copyOf(evidence);
+        conclusions = Map.copyOf(conclusions);
         photos = Growing.copyOf(photos);
         marks = Map.copyOf(marks);
     }
 
     public Album after(EvidenceChange change) {
         return switch (change) {
-            case EvidenceLogged(var one) -> new Album(Growing.copyOf(evidence).with(one), photos, marks);
+            case EvidenceLogged(var one) -> new Album(Growing.copyOf(evidence).with(one), conclusions, photos, marks);
+            case Concluded(var conclusion) -> {
+                var now = new TreeMap<>(conclusions);
+                now.put(conclusion.part(), conclusion);
+                yield new Album(evidence, now, photos, marks);
+            }
             case PhotoKept(var photo) ->
-                new Album(evidence, Growing.copyOf(photos).with(photo), marks);
+                new Album(evidence, conclusions, Growing.copyOf(photos).with(photo), marks);
             case PhotoMarked(var photo, var drawn) -> {
                 var now = new TreeMap<>(marks);
                 now.put(photo, drawn);
-                yield new Album(evidence, photos, now);
+                yield new Album(evidence, conclusions, photos, now);
             }
         };
     }
 
     public List<Evidence> about(PartId part) {
         return evidence.stream().filter(one -> one.speaksFor().contains(part)).toList();
+    }
+
+    /** Evidence on a part that does not agree: readings of one thing that are not the same. Empty where all agree. */
+    public List<Evidence> contradicting(PartId part) {
+        var read = about(part).stream().filter(one -> !one.reading().isBlank()).toList();
+        var readings = read.stream()
+                .map(one -> one.reading().strip().toLowerCase(Locale.ROOT))
+                .distinct()
+                .count();
+        return readings > 1 ? read : List.of();
     }
 
     public List<PartPhoto> of(PartId part) {

@@ -6,6 +6,8 @@ import java.util.List;
 public sealed interface EvidenceChange {
     record EvidenceLogged(Evidence evidence) implements EvidenceChange {}
 
+    record Concluded(Conclusion conclusion) implements EvidenceChange {}
+
     record PhotoKept(PartPhoto photo) implements EvidenceChange {}
 
     /** All marks on a photo, in place of those it had. */

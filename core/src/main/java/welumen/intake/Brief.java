@@ -77,6 +77,11 @@ public record Brief(
                 .findFirst();
     }
 
+    /** The approval that was asked in place of another; what was agreed then holds no more. */
+    public Optional<Approval> replacementOf(int number) {
+        return approvals.stream().filter(one -> one.replaces() == number).findFirst();
+    }
+
     public List<Approval> openApprovals() {
         return approvals.stream().filter(Approval::isOpen).toList();
     }

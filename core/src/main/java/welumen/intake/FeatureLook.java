@@ -5,4 +5,7 @@ package welumen.intake;
  *
  * @param how what was seen, and by whom
  */
-public record FeatureLook(String feature, boolean present, String how) {}
+public record FeatureLook(String feature, boolean present, String how) {
+    /** The feature that makes seats, belts, wheel and dash dangerous. */
+    public static final String AIRBAGS = "airbags";
+}

@@ -35,7 +35,7 @@ public final class HouseWayObjections {
 
     /** Why these fixings may not go in, or not without a word why; empty where all are what came out. */
     public static Optional<String> substitutes(Job job, PartId part, CountedIn in, String reason) {
-        var substitutes = Substitutes.in(job.strip(), part, in);
+        var substitutes = Substitutes.among(job.strip(), part, in.fixings());
         if (substitutes.isEmpty()) return Optional.empty();
         var words =
                 substitutes.stream().map(lot -> lot.kind().word(lot.count())).collect(Collectors.joining(" and "));

@@ -1,5 +1,6 @@
 package welumen.job;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -14,11 +15,15 @@ import welumen.custody.Custody;
 import welumen.cut.CuttingTable;
 import welumen.diary.WhatNext;
 import welumen.evidence.Album;
+import welumen.handover.GoingHome;
+import welumen.handover.HandoverLog;
+import welumen.handover.Stop;
 import welumen.intake.Brief;
 import welumen.intake.Intake;
 import welumen.pattern.Patterns;
 import welumen.refit.RefitLog;
 import welumen.refit.SignOff;
+import welumen.strip.LearntTimes;
 import welumen.strip.StripLog;
 import welumen.survey.Survey;
 
@@ -36,7 +41,8 @@ public record Job(
         Clocks clocks,
         WorkLog work,
         CareLog care,
-        Custody custody) {
+        Custody custody,
+        HandoverLog handover) {
     public static final Job EMPTY = new Job(
             new Intake.Awaited(),
             Brief.EMPTY,
@@ -50,7 +56,8 @@ public record Job(
             Clocks.NONE,
             WorkLog.EMPTY,
             CareLog.EMPTY,
-            Custody.EMPTY);
+            Custody.EMPTY,
+            HandoverLog.EMPTY);
 
     /** The job after a change; runs no engine. */
     public Job after(JobChange change) {
@@ -102,7 +109,12 @@ public record Job(
         return new SignOff(strip, refit, custody, holds());
     }
 
+    /** Why the car may not go home yet; empty if nothing stops it. */
+    public List<Stop> stops() {
+        return GoingHome.stops(cabin, brief, signOff(), handover);
+    }
+
     public WhatNext.Standing standing() {
-        return new WhatNext.Standing(cabin, survey, signOff());
+        return new WhatNext.Standing(cabin, survey, signOff(), new LearntTimes(cabin, work));
     }
 }

@@ -7,6 +7,7 @@ import welumen.clock.WorkChange;
 import welumen.custody.CustodyChange;
 import welumen.cut.CutChange;
 import welumen.evidence.EvidenceChange;
+import welumen.handover.HandoverChange;
 import welumen.intake.IntakeChange;
 import welumen.pattern.PatternChange;
 import welumen.refit.RefitChange;
@@ -38,6 +39,8 @@ public sealed interface JobChange {
     record AtWork(WorkChange change) implements JobChange {}
 
     record WithCare(CareChange change) implements JobChange {}
+
+    record AtHandover(HandoverChange change) implements JobChange {}
 
     /** Several things that are one action of the user, taken back together. */
     record Together(java.util.List<JobChange> changes) implements JobChange {

@@ -7,9 +7,11 @@ import welumen.clock.WorkLog;
 import welumen.custody.Custody;
 import welumen.cut.CuttingTable;
 import welumen.evidence.Album;
+import welumen.handover.HandoverLog;
 import welumen.intake.Brief;
 import welumen.intake.Intake;
 import welumen.job.JobChange.AtCut;
+import welumen.job.JobChange.AtHandover;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtRefit;
@@ -42,6 +44,7 @@ final class JobDraft {
     private WorkLog work;
     private CareLog care;
     private Custody custody;
+    private HandoverLog handover;
 
     JobDraft(Job job) {
         intake = job.intake();
@@ -57,6 +60,7 @@ final class JobDraft {
         work = job.work();
         care = job.care();
         custody = job.custody();
+        handover = job.handover();
     }
 
     void take(JobChange change) {
@@ -76,11 +80,14 @@ final class JobDraft {
             case OnClock(var inner) -> clocks = clocks.after(inner);
             case AtWork(var inner) -> work = work.after(inner);
             case WithCare(var inner) -> care = care.after(inner);
+            case AtHandover(var inner) -> handover = handover.after(inner);
             case Together(var changes) -> changes.forEach(this::take);
         }
     }
 
     Job job() {
-        return new Job(intake, brief, cabin, strip, album, survey, patterns, table, refit, clocks, work, care, custody);
+        return new Job(
+                intake, brief, cabin, strip, album, survey, patterns, table, refit, clocks, work, care, custody,
+                handover);
     }
 }

@@ -17,9 +17,12 @@ import welumen.custody.CustodyChange.FateSaid;
 import welumen.custody.CustodyChange.PartLeftOff;
 import welumen.custody.CustodyChange.SentAway;
 import welumen.cut.CutChange.PlanAccepted;
+import welumen.evidence.EvidenceChange.Concluded;
 import welumen.evidence.EvidenceChange.EvidenceLogged;
 import welumen.evidence.EvidenceChange.PhotoKept;
 import welumen.evidence.EvidenceChange.PhotoMarked;
+import welumen.handover.HandoverChange.Checked;
+import welumen.handover.HandoverChange.SignedFor;
 import welumen.intake.IntakeChange.AgreementChanged;
 import welumen.intake.IntakeChange.ApprovalAnswered;
 import welumen.intake.IntakeChange.ApprovalAsked;
@@ -31,6 +34,7 @@ import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.ThingHandedBack;
 import welumen.intake.IntakeChange.WishNoted;
 import welumen.job.JobChange.AtCut;
+import welumen.job.JobChange.AtHandover;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtRefit;
@@ -149,6 +153,7 @@ public final class Said {
                                 cabin.one(left.part()).name(),
                                 cabin.one(left.before()).name());
             case InAlbum(EvidenceLogged(var evidence)) -> "Evidence: " + evidence.shows();
+            case InAlbum(Concluded(var conclusion)) -> "Concluded: " + conclusion.says();
             case InAlbum(PhotoKept(var photo)) ->
                 "Photo, %s: %s"
                         .formatted(
@@ -158,6 +163,9 @@ public final class Said {
                 "%s is at the %s".formatted(person, on.replace('-', ' '));
             case AtWork(WorkEnded(var person, var at, var idle)) -> person + " has stopped";
             case WithCare(CautionSeen(var caution, var at)) -> "Caution seen: " + at;
+            case AtHandover(Checked(var check, var by)) ->
+                "Checked by %s: %s".formatted(by, cabin.one(check.part()).name());
+            case AtHandover(SignedFor(var by)) -> "Signed for by " + by;
             case Together(var changes) -> of(changes.getFirst(), cabin);
         };
     }

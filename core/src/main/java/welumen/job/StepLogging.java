@@ -13,6 +13,7 @@ import welumen.clock.WorkChange.WorkEnded;
 import welumen.evidence.EvidenceChange.PhotoKept;
 import welumen.evidence.Moment;
 import welumen.evidence.PartPhoto;
+import welumen.intake.FeatureLook;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.AtWork;
 import welumen.job.JobChange.InAlbum;
@@ -27,13 +28,11 @@ import welumen.strip.StripCautions;
 import welumen.strip.StripChange.StepCorrected;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
+import welumen.strip.Versions;
 import welumen.strip.Wanted;
 
 /** What logging one line of the strip brings about: the step, what it says of other parts, and what ends or begins with it. */
 public final class StepLogging {
-    /** The feature that makes seats, belts, wheel and dash dangerous. */
-    public static final String AIRBAGS = "airbags";
-
     /** Until the maker's own figure is known. */
     private static final Duration BATTERY_WAIT = Duration.ofMinutes(10);
 
@@ -42,6 +41,36 @@ public final class StepLogging {
     /** Why the step may not be taken yet, in words; empty where nothing stops it. */
     public static Optional<String> objection(Job job, Reading reading, Instant now) {
         var part = job.cabin().one(reading.part());
+        return underAirbags(job, part, now)
+                .or(() ->
+                        reading.step(0, List.of()).outcome() == Outcome.OFF ? unprepared(job, part) : Optional.empty());
+    }
+
+    /** What breaks easily and cannot be had again stays until its version is known and its plan has been read. */
+    private static Optional<String> unprepared(Job job, Part part) {
+        if (!StripCautions.isIrreplaceable(part)) return Optional.empty();
+        var split = Versions.open(
+                job.cabin(),
+                job.strip(),
+                part.id(),
+                feature -> job.brief().has(feature).isPresent());
+        if (split.isPresent())
+            return Optional.of("Look first whether this car has “%s”, and say so at Intake: %s."
+                    .formatted(
+                            split.get().feature(),
+                            split.get().wherePresent().isEmpty()
+                                    ? "the part may be another one"
+                                    : "where it has, the %s comes off before; where not, nothing else does"
+                                            .formatted(split.get()
+                                                    .wherePresent()
+                                                    .getFirst()
+                                                    .name())));
+        return job.care().seen().contains(CautionsDue.handling(part))
+                ? Optional.empty()
+                : Optional.of("It is brittle and no longer made: read its plan above and press F4, then log the step.");
+    }
+
+    private static Optional<String> underAirbags(Job job, Part part, Instant now) {
         if (!hasAirbags(job) || !StripCautions.wantsBatteryOff(part.kind())) return Optional.empty();
         var battery = job.cabin().parts().stream()
                 .filter(one -> one.kind() == PartKind.BATTERY)
@@ -107,7 +136,7 @@ public final class StepLogging {
     }
 
     public static boolean hasAirbags(Job job) {
-        return job.brief().has(AIRBAGS).orElse(false);
+        return job.brief().has(FeatureLook.AIRBAGS).orElse(false);
     }
 
     private static String batteryClock(Optional<Part> battery) {

@@ -75,6 +75,15 @@ public final class SignOff {
         return refit;
     }
 
+    public Custody custody() {
+        return custody;
+    }
+
+    /** Why each part that is held is. */
+    public Map<PartId, String> holds() {
+        return holds;
+    }
+
     /** The parts that are off and not yet back, but for those that are not to come back at all. */
     public Set<PartId> stillOut() {
         var out = stillOut(strip, refit);

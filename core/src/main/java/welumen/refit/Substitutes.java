@@ -10,10 +10,10 @@ import welumen.strip.StripLog;
 public final class Substitutes {
     private Substitutes() {}
 
-    /** Those of a kind that did not hold the part before. */
-    public static List<FixingLot> in(StripLog log, PartId part, CountedIn in) {
+    /** Those of some fixings that went in, of a kind that did not hold the part before. */
+    public static List<FixingLot> among(StripLog log, PartId part, List<FixingLot> in) {
         var kinds =
                 FixingLedger.of(log, part).stream().map(FixingLedger.Row::kind).toList();
-        return in.fixings().stream().filter(lot -> !kinds.contains(lot.kind())).toList();
+        return in.stream().filter(lot -> !kinds.contains(lot.kind())).toList();
     }
 }

@@ -11,11 +11,13 @@ public final class CoverMap {
     /**
      * An edge that another part covers.
      *
+     * @param lapMm how far it is lapped
      * @param safeShortMm how much too short it may be cut and still stay hidden; 0 or more
      * @param safeLongMm how much too long it may be and still lie flat: nothing where it is tucked in to the end
      * @param needsFinish whether the edge is so little covered that it must be bound or folded
      */
-    public record CoveredEdge(PartId under, PartId over, double safeShortMm, double safeLongMm, boolean needsFinish) {}
+    public record CoveredEdge(
+            PartId under, PartId over, double lapMm, double safeShortMm, double safeLongMm, boolean needsFinish) {}
 
     private CoverMap() {}
 
@@ -29,6 +31,7 @@ public final class CoverMap {
 
     private static CoveredEdge edge(Lap lap) {
         var spare = Math.max(0, lap.byMm() - KEPT_MM);
-        return new CoveredEdge(lap.under(), lap.over(), spare, lap.tucked() ? 0 : lap.byMm() / 2, spare == 0);
+        return new CoveredEdge(
+                lap.under(), lap.over(), lap.byMm(), spare, lap.tucked() ? 0 : lap.byMm() / 2, spare == 0);
     }
 }

@@ -47,6 +47,11 @@ public final class StripCautions {
         };
     }
 
+    /** Whether lives hang on its fixings. */
+    public static boolean holdsLives(PartKind kind) {
+        return of(kind).contains(SEATS_AND_BELTS) && kind != PartKind.HEADREST;
+    }
+
     /** Whether a part breaks easily and cannot be had again: then it is cautioned for itself, whatever its kind. */
     public static boolean isIrreplaceable(Part part) {
         return part.supply() == Supply.NO_LONGER_MADE

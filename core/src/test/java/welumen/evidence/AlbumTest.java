@@ -1,11 +1,14 @@
 package welumen.evidence;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static welumen.evidence.Strength.PROOF;
 
 import java.time.Instant;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import welumen.cabin.PartId;
+import welumen.evidence.EvidenceChange.Concluded;
 import welumen.evidence.EvidenceChange.EvidenceLogged;
 import welumen.evidence.EvidenceChange.PhotoKept;
 import welumen.evidence.EvidenceChange.PhotoMarked;
@@ -45,6 +48,23 @@ class AlbumTest {
         assertThat(album.about(SILL)).hasSize(1);
         assertThat(album.about(new PartId("dash"))).isEmpty();
         assertThat(album.nextEvidence()).isEqualTo(2);
+    }
+
+    /** Two readings of one thing cannot both be right; somebody weighs them, and is named. */
+    @Test
+    void readingsThatDoNotAgreeAreShownUntilSomebodyConcludes() {
+        var album = Album.EMPTY.after(read(1, "sage")).after(read(2, "Sage "));
+        assertThat(album.contradicting(SILL)).isEmpty();
+        var both = album.after(read(3, "olive"));
+        assertThat(both.contradicting(SILL)).extracting(Evidence::number).containsExactly(1, 2, 3);
+        var concluded = both.after(new Concluded(new Conclusion(SILL, "sage; olive is a later coat", PROOF, "Ada")));
+        assertThat(concluded.conclusions().get(SILL).acceptedBy()).isEqualTo("Ada");
+        assertThatThrownBy(() -> new Conclusion(SILL, "sage", PROOF, " ")).hasMessageContaining("who takes it as true");
+    }
+
+    private static EvidenceLogged read(int number, String reading) {
+        return new EvidenceLogged(
+                new Evidence(number, "a scrap", "under a seam", reading, PROOF, List.of(SILL), List.of()));
     }
 
     private static PhotoKept photo(String hash, Moment moment, int second) {

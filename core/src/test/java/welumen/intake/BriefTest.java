@@ -45,6 +45,21 @@ class BriefTest {
         assertThat(answered.signOff().objections(Saloon.CARPET)).isEmpty();
     }
 
+    /** A change of mind is a new question in place of the old, and holds its parts again. */
+    @Test
+    void whatIsAskedAnewReplacesWhatWasAgreed() {
+        var agreed = Brief.EMPTY
+                .after(new ApprovalAsked(new Approval(
+                        1, "the stitch", "sample 4", 0, List.of(Saloon.SEAT), DAY, new Approval.Answer.Awaited())))
+                .after(new ApprovalAnswered(1, new Approval.Answer.Given(true, "", DAY)));
+        assertThat(agreed.heldBy(Saloon.SEAT)).isEmpty();
+        assertThat(agreed.replacementOf(1)).isEmpty();
+        var anew = agreed.after(new ApprovalAsked(new Approval(
+                2, "the stitch", "sample 5", 1, List.of(Saloon.SEAT), DAY, new Approval.Answer.Awaited())));
+        assertThat(anew.replacementOf(1)).map(Approval::version).contains("sample 5");
+        assertThat(anew.heldBy(Saloon.SEAT)).map(Approval::number).contains(2);
+    }
+
     @Test
     void featuresAreLookedForNotGuessed() {
         assertThat(Brief.EMPTY.has("seat belts")).isEmpty();

@@ -35,13 +35,18 @@ import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.Stock;
+import welumen.evidence.Conclusion;
 import welumen.evidence.Evidence;
+import welumen.evidence.EvidenceChange.Concluded;
 import welumen.evidence.EvidenceChange.EvidenceLogged;
 import welumen.evidence.EvidenceChange.PhotoKept;
 import welumen.evidence.EvidenceChange.PhotoMarked;
 import welumen.evidence.Moment;
 import welumen.evidence.PartPhoto;
 import welumen.evidence.Strength;
+import welumen.handover.HandoverChange.Checked;
+import welumen.handover.HandoverChange.SignedFor;
+import welumen.handover.SafetyCheck;
 import welumen.intake.Approval;
 import welumen.intake.FeatureLook;
 import welumen.intake.FoundThing;
@@ -55,6 +60,7 @@ import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.ThingHandedBack;
 import welumen.intake.IntakeChange.WishNoted;
 import welumen.job.JobChange.AtCut;
+import welumen.job.JobChange.AtHandover;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtRefit;
@@ -154,6 +160,9 @@ class SaidAndProgressTest {
                 new AtWork(new WorkBegun("Orla", Saloon.SILL.value(), WorkKind.TAKING_OFF, Instant.EPOCH)),
                 new AtWork(new WorkEnded("Orla", Instant.EPOCH, java.time.Duration.ZERO)),
                 new WithCare(new CautionSeen(Caution.LIFTING, "seat off")),
+                new InAlbum(new Concluded(new Conclusion(Saloon.SEAT, "sage", Strength.PROOF, "Ada"))),
+                new AtHandover(new Checked(new SafetyCheck(Saloon.SEAT, SafetyCheck.What.TORQUE), "Ada")),
+                new AtHandover(new SignedFor("Mr Fenn")),
                 new OnClock(new ClockStarted(clock)),
                 new OnClock(new ClockPutAway("c")));
     }

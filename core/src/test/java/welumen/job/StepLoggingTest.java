@@ -34,7 +34,7 @@ class StepLoggingTest {
         parts.add(new Part(BATTERY, "battery", PartKind.BATTERY, Side.MIDDLE, Spot.BULKHEAD, "", Supply.STILL_MADE));
         return Job.EMPTY
                 .after(new InCabin(new PartsListed(parts)))
-                .after(new AtIntake(new FeatureLookedAt(new FeatureLook(StepLogging.AIRBAGS, airbags, "seen"))));
+                .after(new AtIntake(new FeatureLookedAt(new FeatureLook(FeatureLook.AIRBAGS, airbags, "seen"))));
     }
 
     /** In a car with airbags the battery comes off first and is waited out; in another nobody asks. */

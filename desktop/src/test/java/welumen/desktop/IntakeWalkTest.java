@@ -10,8 +10,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import welumen.cabin.PartId;
 import welumen.cabin.PartState;
+import welumen.intake.FeatureLook;
 import welumen.intake.HouseWay;
-import welumen.job.StepLogging;
 import welumen.job.WorkStage;
 
 /** The leaves of the intake, as a trimmer turns them while the customer is still there. */
@@ -63,7 +63,7 @@ class IntakeWalkTest {
         var brief = bench.ask(() -> bench.model().job().brief());
         assertThat(brief.wishes()).contains("a hook for the hat");
         assertThat(brief.ways()).contains(HouseWay.DRY_FIT_FIRST);
-        assertThat(brief.has(StepLogging.AIRBAGS)).contains(false);
+        assertThat(brief.has(FeatureLook.AIRBAGS)).contains(false);
         bench.click("leaf-found-in-it");
         bench.typeAndEnter("found-what", "a glove, behind the left kick panel");
         bench.click("handed-back-2");

@@ -1,8 +1,10 @@
 package welumen.desktop.diary;
 
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
+import welumen.custody.Away;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
@@ -46,9 +48,11 @@ public final class DiaryView extends StagePane {
         var tasks = WhatNext.of(job.standing());
         var open = tasks.stream().filter(Task::canBegin).toList();
         say(tasks, open);
+        var overdue = job.custody().overdue(model.today());
         now.getChildren().setAll(open.stream().map(this::row).toList());
+        waiting.getChildren().setAll(overdue.stream().map(this::overdue).toList());
         waiting.getChildren()
-                .setAll(tasks.stream()
+                .addAll(tasks.stream()
                         .filter(task -> !task.canBegin())
                         .map(this::row)
                         .toList());
@@ -70,6 +74,22 @@ public final class DiaryView extends StagePane {
                 first.keepsWaiting() == 0
                         ? "It keeps nothing waiting."
                         : "It keeps %s waiting.".formatted(Words.many(first.keepsWaiting(), "other task")));
+    }
+
+    private Node overdue(Away away) {
+        var days = (int) ChronoUnit.DAYS.between(away.due(), model.today());
+        var card = Nodes.column(
+                3,
+                Nodes.label(
+                        "The %s is overdue"
+                                .formatted(model.job().cabin().one(away.part()).name()),
+                        Styles.STRONG,
+                        Styles.DANGER),
+                Nodes.label("%s, due %s, %s ago. Ask there, or send for it."
+                        .formatted(Words.capital(away.where()), Words.day(away.due()), Words.many(days, "day"))));
+        card.getStyleClass().add(Styles.CARD);
+        card.setId("overdue-" + away.part());
+        return card;
     }
 
     private Node row(Task task) {

@@ -3,6 +3,7 @@ package welumen.desktop.intake;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
@@ -14,7 +15,9 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Thumbnail;
+import welumen.evidence.Conclusion;
 import welumen.evidence.Evidence;
+import welumen.evidence.EvidenceChange.Concluded;
 import welumen.evidence.EvidenceChange.EvidenceLogged;
 import welumen.evidence.HidingPlace;
 import welumen.evidence.Strength;
@@ -28,6 +31,9 @@ final class EvidenceSection extends Section {
     private final TextField where = new TextField();
     private final TextField reading = new TextField();
     private final FlowPane strengths = new FlowPane(8, 8);
+    private final TextField conclusion = new TextField();
+    private final TextField acceptedBy = new TextField();
+    private final VBox weighed = new VBox(4);
     private final List<String> photos = new ArrayList<>();
     private Strength strength = Strength.LIKELY;
 
@@ -46,7 +52,23 @@ final class EvidenceSection extends Section {
         var photo = Nodes.button("Photo", "A photo for this evidence", this::photograph);
         var log = Nodes.chief("Log it", "Evidence for the picked part (Enter)", this::log);
         log.setId("log-evidence");
-        getChildren().addAll(hiding, fields, Nodes.row(10, log, photo), Nodes.scroll(known));
+        conclusion.setId("conclusion");
+        conclusion.setPromptText("what all of it comes to");
+        conclusion.setOnAction(_ -> acceptedBy.requestFocus());
+        acceptedBy.setId("accepted-by");
+        acceptedBy.setPromptText("who takes it as true; Enter");
+        acceptedBy.setOnAction(_ -> conclude());
+        getChildren()
+                .addAll(
+                        hiding,
+                        fields,
+                        Nodes.row(10, log, photo),
+                        weighed,
+                        Nodes.row(
+                                12,
+                                Nodes.grown(Nodes.field("Conclusion for the picked part", conclusion)),
+                                Nodes.field("Accepted by", acceptedBy)),
+                        Nodes.scroll(known));
     }
 
     @Override
@@ -73,6 +95,7 @@ final class EvidenceSection extends Section {
                                 .add(Nodes.label(
                                         "Before the %s is cleaned, look %s.".formatted(part.name(), place.where()),
                                         Styles.SECOND))));
+        weigh();
         known.getChildren()
                 .setAll(model.job().album().evidence().reversed().stream()
                         .map(this::card)
@@ -81,6 +104,50 @@ final class EvidenceSection extends Section {
             known.getChildren()
                     .add(Nodes.label(
                             "Nothing yet. Unfaded scraps, seams, stamps and codes tell the most.", Styles.SECOND));
+    }
+
+    /** What the evidence on the picked part comes to, or that it does not agree. */
+    private void weigh() {
+        weighed.getChildren().clear();
+        model.picked().ifPresent(part -> {
+            var against = model.job().album().contradicting(part.id());
+            if (!against.isEmpty())
+                weighed.getChildren()
+                        .add(Nodes.label(
+                                "These do not agree: %s. Weigh them, and say what they come to."
+                                        .formatted(against.stream()
+                                                .map(one -> "“%s” (%s)"
+                                                        .formatted(
+                                                                one.reading(),
+                                                                one.strength().word()))
+                                                .collect(Collectors.joining(", "))),
+                                Styles.DANGER));
+            var known = model.job().album().conclusions().get(part.id());
+            if (known != null)
+                weighed.getChildren()
+                        .add(Nodes.label("%s: %s (%s), accepted by %s"
+                                .formatted(
+                                        part.title(),
+                                        known.says(),
+                                        known.confidence().word(),
+                                        known.acceptedBy())));
+        });
+    }
+
+    private void conclude() {
+        var part = model.picked();
+        if (part.isEmpty() || conclusion.getText().isBlank()) return;
+        if (acceptedBy.getText().isBlank()) {
+            acceptedBy.requestFocus();
+            return;
+        }
+        var concluded = new Conclusion(
+                part.get().id(),
+                conclusion.getText().strip(),
+                strength,
+                acceptedBy.getText().strip());
+        if (model.make(new InAlbum(new Concluded(concluded))))
+            List.of(conclusion, acceptedBy).forEach(TextField::clear);
     }
 
     private Node card(Evidence evidence) {

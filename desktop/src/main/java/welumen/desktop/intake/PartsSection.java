@@ -38,6 +38,7 @@ import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.Together;
 import welumen.strip.EarlierCar;
+import welumen.strip.RefitLinks;
 import welumen.strip.StripChange.StripRuleNoted;
 import welumen.strip.UsualRules;
 
@@ -209,9 +210,19 @@ final class PartsSection extends Section {
         var missing = model.job().cabin().parts().stream()
                 .filter(part -> model.job().brief().missing().contains(part.id()))
                 .sorted(Comparator.comparing((Part part) -> part.supply() != Supply.NO_LONGER_MADE))
-                .map(part -> "%s (%s)".formatted(part.name(), part.supply().word()))
+                .map(part -> "%s (%s%s)".formatted(part.name(), part.supply().word(), blocks(part)))
                 .toList();
         return missing.isEmpty() ? "" : " It came without: %s.".formatted(String.join(", ", missing));
+    }
+
+    /** The parts that cannot go back before it is there. */
+    private String blocks(Part missing) {
+        var waiting = RefitLinks.of(model.job().strip()).stream()
+                .filter(link -> link.first().equals(missing.id()))
+                .map(link -> model.job().cabin().one(link.then()).name())
+                .distinct()
+                .toList();
+        return waiting.isEmpty() ? "" : "; %s cannot go back before it".formatted(String.join(" and ", waiting));
     }
 
     private void strikeOff() {

@@ -26,7 +26,9 @@ import welumen.strip.PartNames;
 /** What the customer must agree to. An open question holds its parts everywhere until it is answered. */
 final class QuestionsSection extends Section {
     private final TextField question = new TextField();
+    private final TextField version = new TextField();
     private final TextField holds = new TextField();
+    private int replaces;
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final VBox questions = new VBox(10);
 
@@ -35,7 +37,10 @@ final class QuestionsSection extends Section {
         super(model, "Questions");
         question.setId("question");
         question.setPromptText("What must the customer agree to?");
-        question.setOnAction(_ -> holds.requestFocus());
+        question.setOnAction(_ -> version.requestFocus());
+        version.setId("question-version");
+        version.setPromptText("sample 4, thread 11");
+        version.setOnAction(_ -> holds.requestFocus());
         holds.setId("question-holds");
         holds.setOnAction(_ -> ask());
         var ask = Nodes.chief("Ask", "Asked today; its parts are held until the answer (Enter)", this::ask);
@@ -43,6 +48,7 @@ final class QuestionsSection extends Section {
         var row = Nodes.row(
                 12,
                 Nodes.grown(Nodes.field("Question", question)),
+                Nodes.field("Sample or drawing", version),
                 Nodes.grown(Nodes.field("Holds these parts, with commas between", holds)),
                 ask);
         row.setAlignment(Pos.BOTTOM_LEFT);
@@ -63,7 +69,7 @@ final class QuestionsSection extends Section {
     @Override
     void refresh() {
         wrong.setText("");
-        holds.setText(model.picked().map(Part::name).orElse(""));
+        if (replaces == 0) holds.setText(model.picked().map(Part::name).orElse(""));
         questions
                 .getChildren()
                 .setAll(model.job().brief().approvals().reversed().stream()
@@ -82,14 +88,27 @@ final class QuestionsSection extends Section {
                 3,
                 Nodes.label(Words.capital(approval.question()), Styles.STRONG),
                 Nodes.label(
-                        "Asked %s%s".formatted(Words.day(approval.asked()), about.isEmpty() ? "" : " · " + about),
+                        "Asked %s%s%s"
+                                .formatted(
+                                        Words.day(approval.asked()),
+                                        about.isEmpty() ? "" : " · " + about,
+                                        approval.version().isEmpty() ? "" : " · " + approval.version()),
                         Styles.SECOND));
+        if (approval.replaces() > 0) words.getChildren().add(Nodes.label(difference(approval)));
         var card = Nodes.row(14, Nodes.grown(words));
         switch (approval.answer()) {
-            case Answer.Given(var agreed, var said, var on) ->
+            case Answer.Given(var agreed, var said, var on) -> {
                 words.getChildren()
                         .add(Nodes.label("%s, %s%s"
                                 .formatted(agreed ? "Yes" : "No", Words.day(on), said.isEmpty() ? "" : ": " + said)));
+                model.job()
+                        .brief()
+                        .replacementOf(approval.number())
+                        .ifPresentOrElse(
+                                later -> words.getChildren()
+                                        .add(Nodes.label("No longer holds: asked anew.", Styles.DANGER)),
+                                () -> card.getChildren().add(again(approval)));
+            }
             case Answer.Awaited() -> {
                 var said = new TextField();
                 said.setPromptText("in the customer's words");
@@ -102,6 +121,31 @@ final class QuestionsSection extends Section {
         card.setAlignment(Pos.CENTER_LEFT);
         card.getStyleClass().add(Styles.CARD);
         return card;
+    }
+
+    /** What was agreed, and what is asked in its place. */
+    private String difference(Approval approval) {
+        var before = model.job().brief().approvals().get(approval.replaces() - 1);
+        return before.version().equals(approval.version())
+                ? "In place of what was agreed %s.".formatted(Words.day(before.asked()))
+                : "Was “%s”, now “%s”: what was cut or made by the first is to be looked at again."
+                        .formatted(
+                                before.version().isEmpty() ? before.question() : before.version(),
+                                approval.version().isEmpty() ? approval.question() : approval.version());
+    }
+
+    private Node again(Approval approval) {
+        var again = Nodes.button("Ask anew", "Something has changed: the answer no longer holds", () -> {
+            replaces = approval.number();
+            question.setText(approval.question());
+            version.setText(approval.version());
+            holds.setText(approval.holds().stream()
+                    .map(part -> model.job().cabin().one(part).name())
+                    .collect(Collectors.joining(", ")));
+            version.requestFocus();
+        });
+        again.setId("again-" + approval.number());
+        return again;
     }
 
     private Node button(Approval approval, boolean agreed, TextField said) {
@@ -136,10 +180,15 @@ final class QuestionsSection extends Section {
         var approval = new Approval(
                 model.job().brief().nextApproval(),
                 question.getText().strip(),
+                version.getText().strip(),
+                replaces,
                 parts,
                 model.today(),
                 new Answer.Awaited());
-        if (model.make(new AtIntake(new ApprovalAsked(approval)))) question.clear();
+        if (!model.make(new AtIntake(new ApprovalAsked(approval)))) return;
+        replaces = 0;
+        question.clear();
+        version.clear();
     }
 
     private Optional<PartId> part(String typed) {

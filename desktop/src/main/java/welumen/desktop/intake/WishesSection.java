@@ -24,7 +24,6 @@ import welumen.job.JobChange;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.Together;
-import welumen.job.StepLogging;
 
 /** The customer's wishes, the house ways of this job, and the features by which versions of the model are told apart. */
 final class WishesSection extends Section {
@@ -81,7 +80,7 @@ final class WishesSection extends Section {
 
     private Set<String> features() {
         var all = new LinkedHashSet<String>();
-        all.add(StepLogging.AIRBAGS); // in every car, for whoever works near them
+        all.add(FeatureLook.AIRBAGS); // in every car, for whoever works near them
         all.addAll(model.job().brief().features().keySet().stream().sorted().toList());
         for (var part : model.job().cabin().parts()) if (!part.onlyWhere().isEmpty()) all.add(part.onlyWhere());
         return all;

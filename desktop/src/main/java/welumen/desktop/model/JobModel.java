@@ -18,7 +18,6 @@ import javafx.beans.property.SimpleObjectProperty;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
 import welumen.cabin.PartState;
-import welumen.files.report.JobLogPdf;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.intake.Intake;
 import welumen.job.Job;
@@ -43,6 +42,7 @@ public final class JobModel {
     private final PhotoDesk photos;
     private final LabelDesk labels;
     private final WorkTime workTime;
+    private final PaperDesk papers;
     private final Journal<WorkshopChange, Workshop> workshop;
     private Journal<JobChange, Job> journal;
 
@@ -65,6 +65,7 @@ public final class JobModel {
         this.photos = new PhotoDesk(this, folder, devices.camera());
         this.labels = new LabelDesk(this, devices.printer(), devices.labelCamera());
         this.workTime = new WorkTime(this);
+        this.papers = new PaperDesk(this);
         this.workshop = start.workshop();
         this.journal = start.firstJob();
         var jobs = workshop.state().jobs();
@@ -114,6 +115,14 @@ public final class JobModel {
         return labels;
     }
 
+    public PaperDesk papers() {
+        return papers;
+    }
+
+    Path keepPaper(String name, byte[] pdf) {
+        return folder.keepPaper(name, pdf);
+    }
+
     public WorkTime workTime() {
         return workTime;
     }
@@ -141,19 +150,6 @@ public final class JobModel {
     public Job asItStood(LocalDate day) {
         return journal.asItStood(
                 day.plusDays(1).atStartOfDay(zone()).toInstant().minusNanos(1));
-    }
-
-    /** Writes the job's log as a PDF into the workshop's folder; empty, with trouble said, where that cannot be. */
-    public Optional<Path> printLog() {
-        var pdf = JobLogPdf.write(job(), log(), workshop().name(), zone());
-        try {
-            trouble.set("");
-            return Optional.of(
-                    folder.keepPaper("%s %s.pdf".formatted(opened.get().title(), today()), pdf));
-        } catch (StoreException fault) {
-            trouble.set(fault.getMessage());
-            return Optional.empty();
-        }
     }
 
     /** The entries that stand, oldest first. */

@@ -2,6 +2,8 @@ package welumen.desktop.refit;
 
 import java.time.Duration;
 import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -13,6 +15,7 @@ import welumen.clock.UsualWait;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Thumbnail;
 import welumen.job.HouseWayObjections;
@@ -24,8 +27,10 @@ import welumen.refit.CountedIn;
 import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.refit.SignOff;
+import welumen.refit.Substitute;
 import welumen.strip.CoverMap;
 import welumen.strip.FixingLedger;
+import welumen.strip.OtherSide;
 
 /** Puts the picked part back: what speaks against it, its fixings and their bags, and a clock for what must wait. */
 final class PutBackForm extends VBox {
@@ -88,15 +93,19 @@ final class PutBackForm extends VBox {
                 .flatMap(step -> step.photos().stream())
                 .toList();
         if (!photos.isEmpty()) ledger.getChildren().add(Thumbnail.of(model, photos.reversed()));
-        for (var row : FixingLedger.of(strip, part.id()))
+        for (var row : FixingLedger.of(strip, part.id())) {
             ledger.getChildren().add(Nodes.label(row(row), Styles.SECOND));
+            if (row.shortBy() > 0) substitutes(row).ifPresent(ledger.getChildren()::add);
+        }
         for (var edge : CoverMap.edgesOf(strip, part.id()))
-            ledger.getChildren()
-                    .add(Nodes.label(
-                            "The %s laps it: an edge up to %.0f mm short still hides."
-                                    .formatted(
-                                            model.job().cabin().one(edge.over()).name(), edge.safeShortMm()),
-                            Styles.SECOND));
+            ledger.getChildren().add(new LapPicture(edge, model.job().cabin()));
+        OtherSide.out(model.job().cabin(), part, model.job().custody().away().keySet())
+                .flatMap(fellow -> model.job().custody().findAway(fellow.id()))
+                .ifPresent(away -> ledger.getChildren()
+                        .add(Nodes.label(
+                                "Its fellow is %s until %s: see that both match before this one is in."
+                                        .formatted(away.where(), Words.day(away.due())),
+                                Styles.SECOND)));
         count.setText(model.job()
                 .refit()
                 .findOne(part.id())
@@ -104,6 +113,14 @@ final class PutBackForm extends VBox {
                 .orElse(CountedIn.usual(strip, part.id())));
         count.setPromptText("none of its %d places".formatted(SignOff.places(strip, part.id())));
         reason.clear();
+    }
+
+    /** The ways round what is short; what the fixing was is written on no shelf. */
+    private static Optional<Node> substitutes(FixingLedger.Row row) {
+        var ways = Substitute.of(row.kind()).stream().map(Substitute::said).toList();
+        return ways.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Nodes.label("Instead: %s.".formatted(String.join(" · ", ways)), Styles.NOTE));
     }
 
     private static String row(FixingLedger.Row row) {

@@ -10,19 +10,24 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.CautionCard;
 import welumen.desktop.stage.StagePane;
+import welumen.job.WorkStage;
 
 /** The order in which parts go back and why; one put back with its fixings counted; the account of all fixings. */
 public final class RefitView extends StagePane {
     private final OrderList order;
     private final FixingsLeaf fixings;
     private final PutBackForm form;
+    private final CautionCard cautions;
     private final StackPane left = new StackPane();
     private boolean showsFixings;
 
     public RefitView(JobModel model) {
         super(model);
         form = new PutBackForm(model);
+        cautions = new CautionCard(model, WorkStage.REFIT);
+        cautions.listenIn(this);
         order = new OrderList(model, form::putBack);
         fixings = new FixingsLeaf(model);
         var orderLeaf = leaf("In this order", "leaf-order", false);
@@ -37,7 +42,7 @@ public final class RefitView extends StagePane {
         column.setMinWidth(0);
         VBox.setVgrow(lower, Priority.ALWAYS);
         lower.setMinHeight(0);
-        getChildren().add(lower);
+        getChildren().addAll(cautions, lower);
     }
 
     private Node leaf(String word, String id, boolean forFixings) {
@@ -71,6 +76,7 @@ public final class RefitView extends StagePane {
         order.refresh();
         if (showsFixings) fixings.refresh();
         form.refresh();
+        cautions.refresh();
         model.picked().ifPresentOrElse(this::say, () -> headline.say("Refit", "Nothing is off the car.", ""));
     }
 

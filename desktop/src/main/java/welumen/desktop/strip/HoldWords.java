@@ -9,6 +9,9 @@ import welumen.strip.FixingLedger;
 import welumen.strip.Hold;
 import welumen.strip.Hold.ByFixings;
 import welumen.strip.Hold.ByPart;
+import welumen.strip.StripRule;
+import welumen.strip.UsualRules;
+import welumen.strip.Versions;
 import welumen.strip.WhatHolds;
 
 /** Says in words what holds a part and what to do about it. */
@@ -46,10 +49,11 @@ final class HoldWords {
 
     String advice() {
         if (job.strip().isOff(part)) return stepNotes();
+        var usual = parts.isEmpty() ? List.<StripRule>of() : UsualRules.of(job.cabin());
         var first = parts.isEmpty()
                 ? ""
                 : parts.stream()
-                        .map(hold -> "It %s %s".formatted(hold.reason().verb(), anyOf(hold)))
+                        .map(hold -> "It %s %s".formatted(verb(hold, usual), anyOf(hold)))
                         .collect(Collectors.joining("; ", "", ": take that off first. "));
         var places = job.strip().placesOf(part).stream()
                 .mapToInt(place -> place.count())
@@ -58,7 +62,43 @@ final class HoldWords {
         return first
                 + (places == 0
                         ? "No fixings are known yet."
-                        : "%d of %d fixings are out.".formatted(places - left, places));
+                        : "%d of %d fixings are out.".formatted(places - left, places))
+                + versions()
+                + oneWay();
+    }
+
+    /** What is only usual for such a body is said with its doubt. */
+    private String verb(ByPart hold, List<StripRule> usual) {
+        var verb = hold.reason().verb();
+        return usual.contains(new StripRule(part, hold.reason(), hold.byAnyOf()))
+                ? verb.replaceFirst("^is ", "is usually ")
+                : verb;
+    }
+
+    private String versions() {
+        return Versions.open(
+                        job.cabin(),
+                        job.strip(),
+                        part,
+                        feature -> job.brief().has(feature).isPresent())
+                .map(split -> split.wherePresent().isEmpty()
+                        ? " Not every car has it: look for “%s”.".formatted(split.feature())
+                        : " Two versions: with “%s” the %s comes off first, without it there is none; look."
+                                .formatted(
+                                        split.feature(),
+                                        split.wherePresent().getFirst().name()))
+                .orElse("");
+    }
+
+    /** What is destroyed in taking off is to be at hand before. */
+    private String oneWay() {
+        return fixings.stream()
+                .filter(hold -> !hold.places().kind().usualRejoining().isEmpty())
+                .map(hold -> " Taking off destroys %s: have %s at hand first."
+                        .formatted(
+                                Words.many(hold.left(), hold.places().kind().word()),
+                                hold.places().kind().usualRejoining()))
+                .collect(Collectors.joining());
     }
 
     private String stepNotes() {

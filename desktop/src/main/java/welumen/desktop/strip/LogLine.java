@@ -2,6 +2,7 @@ package welumen.desktop.strip;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -27,6 +28,7 @@ import welumen.job.TypedLine;
 import welumen.strip.Chip;
 import welumen.strip.FixingKind;
 import welumen.strip.FixingLot;
+import welumen.strip.MustPhoto;
 import welumen.strip.Reading;
 import welumen.strip.Shorthand;
 import welumen.strip.Step;
@@ -192,6 +194,7 @@ final class LogLine extends VBox {
         var lacking = StepLogging.lastLacks(model.job());
         if (lacking.isEmpty()) {
             chips.getChildren().add(hint);
+            mustPhotos().ifPresent(chips.getChildren()::add);
             return;
         }
         var last = model.job().strip().steps().getLast();
@@ -204,6 +207,24 @@ final class LogLine extends VBox {
                 else correct(last);
             });
         }
+    }
+
+    /** What is to be in a picture before the picked part comes off. */
+    private Optional<Node> mustPhotos() {
+        return model.picked()
+                .filter(part -> !model.job().strip().isOff(part.id()))
+                .map(part -> MustPhoto.lacking(
+                        part,
+                        model.job().strip(),
+                        model.job().album().of(part.id()).size() + photos.list().size()))
+                .filter(lacking -> !lacking.isEmpty())
+                .map(lacking -> {
+                    var words = lacking.stream().map(MustPhoto::words).collect(Collectors.joining("; "));
+                    var said = Nodes.label("In a picture first: %s.".formatted(words), Styles.SECOND);
+                    said.setId("must-photos");
+                    said.maxWidthProperty().bind(chips.widthProperty());
+                    return said;
+                });
     }
 
     private void chip(Chip chip, Runnable action) {

@@ -2,12 +2,14 @@ package welumen.desktop.strip;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
 import welumen.desktop.look.Nodes;
@@ -22,11 +24,13 @@ import welumen.evidence.PartPhoto;
 import welumen.evidence.PhotoMark;
 import welumen.job.JobChange.InAlbum;
 import welumen.shape.Point;
+import welumen.strip.MustPhoto;
 
 /** The picked part's photos, one of them large with the marks that are drawn over it, and what it looked like before. */
 final class PhotosLeaf extends Leaf {
     private final FlowPane small = new FlowPane(8, 8);
     private final MarkedPhoto large;
+    private final MarkedPhoto earlier;
     private final Label said = Nodes.label("", Styles.SECOND);
     private final TextField text = new TextField();
     private Pen pen = Pen.RING;
@@ -51,6 +55,8 @@ final class PhotosLeaf extends Leaf {
     PhotosLeaf(JobModel model) {
         super(model);
         large = new MarkedPhoto(model.photos(), this::stroke);
+        earlier = new MarkedPhoto(model.photos(), (_, _) -> {}); // to be looked at only
+        earlier.setId("photo-before");
         text.setPromptText("words to write on it");
         text.setId("mark-words");
         text.setAccessibleText("Words to write on the photo");
@@ -63,7 +69,13 @@ final class PhotosLeaf extends Leaf {
         var row = Nodes.row(10, after, small);
         row.setMinHeight(USE_PREF_SIZE);
         pens.setMinHeight(USE_PREF_SIZE);
-        getChildren().addAll(said, row, pens, large);
+        HBox.setHgrow(large, Priority.ALWAYS);
+        HBox.setHgrow(earlier, Priority.ALWAYS);
+        earlier.managedProperty().bind(earlier.visibleProperty());
+        var both = Nodes.row(10, earlier, large);
+        both.setMinHeight(0);
+        VBox.setVgrow(both, Priority.ALWAYS);
+        getChildren().addAll(said, row, pens, both);
     }
 
     @Override
@@ -80,15 +92,33 @@ final class PhotosLeaf extends Leaf {
             small.getChildren().add(one);
         }
         var pair = model.picked().flatMap(part -> model.job().album().pair(part.id()));
-        said.setText(
-                photos.isEmpty()
-                        ? "No photo of it yet: F8 takes one."
-                        : pair.map(both -> "Before: %s. After: %s.".formatted(when(both.before()), when(both.after())))
-                                .orElse("Pull over the photo to mark it; Ctrl+Z takes a mark back."));
+        said.setText(pair.map(both -> "Before: %s. After: %s.".formatted(when(both.before()), when(both.after())))
+                .orElseGet(() -> lacking(photos.size())));
         showPens();
         pens.setVisible(shown != null);
         large.show(shown == null ? "" : shown, marks());
         large.setVisible(shown != null);
+        var before = pair.filter(both -> both.after().photo().equals(shown))
+                .map(both -> both.before().photo())
+                .orElse("");
+        earlier.show(before, before.isEmpty() ? List.of() : model.job().album().marksOn(before));
+        earlier.setVisible(!before.isEmpty());
+    }
+
+    /** What must be in a picture before it comes off, or was not. */
+    private String lacking(int taken) {
+        var lacking = model.picked()
+                .map(part -> MustPhoto.lacking(part, model.job().strip(), taken))
+                .orElse(List.of());
+        if (lacking.isEmpty()) return "Pull over the photo to mark it; Ctrl+Z takes a mark back.";
+        var off = model.picked()
+                .filter(part -> model.job().strip().isOff(part.id()))
+                .isPresent();
+        return "%s: %s.%s"
+                .formatted(
+                        off ? "It came off without a picture of" : "Wanted before it comes off (F8)",
+                        lacking.stream().map(MustPhoto::words).collect(Collectors.joining("; ")),
+                        off ? " Is its fellow on the other side still whole?" : "");
     }
 
     private String when(PartPhoto photo) {

@@ -1,14 +1,14 @@
 package welumen.desktop.strip;
 
 import javafx.scene.Node;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.CautionCard;
 import welumen.desktop.stage.StagePane;
+import welumen.job.WorkStage;
 
 /** Logs a step in one line, and shows what holds the part, what came off, the bags, and the way to what is behind it. */
 public final class StripView extends StagePane {
@@ -19,7 +19,7 @@ public final class StripView extends StagePane {
 
     public StripView(JobModel model) {
         super(model);
-        cautions = new CautionCard(model);
+        cautions = new CautionCard(model, WorkStage.STRIP);
         line = new LogLine(model);
         leaves = new StripLeaves(model, line::correct);
         reach = new ReachFelt(model);
@@ -30,11 +30,7 @@ public final class StripView extends StagePane {
         VBox.setVgrow(lower, Priority.ALWAYS);
         lower.setMinHeight(0);
         getChildren().addAll(cautions, line, lower);
-        addEventFilter(KeyEvent.KEY_PRESSED, key -> {
-            if (key.getCode() != KeyCode.F4) return;
-            cautions.seen();
-            key.consume();
-        });
+        cautions.listenIn(this);
     }
 
     @Override

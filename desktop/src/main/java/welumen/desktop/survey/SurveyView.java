@@ -14,8 +14,10 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.CautionCard;
 import welumen.desktop.stage.StagePane;
 import welumen.job.JobChange.AtSurvey;
+import welumen.job.WorkStage;
 import welumen.measure.Length;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -38,10 +40,13 @@ public final class SurveyView extends StagePane {
     private final TextField note = new TextField();
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final VBox treatments = new VBox(8);
+    private final CautionCard cautions;
 
     public SurveyView(JobModel model) {
         super(model);
         felt = new PartFelt(model);
+        cautions = new CautionCard(model, WorkStage.SURVEY);
+        cautions.listenIn(this);
         kind.getItems().setAll(FindingKind.values());
         kind.setValue(FindingKind.SCUFF);
         WordCell.in(kind, FindingKind::word);
@@ -70,7 +75,7 @@ public final class SurveyView extends StagePane {
         HBox.setHgrow(felt, Priority.ALWAYS);
         VBox.setVgrow(lower, Priority.ALWAYS);
         lower.setMinHeight(0);
-        getChildren().addAll(form, wrong, lower);
+        getChildren().addAll(cautions, form, wrong, lower);
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
     }
 
@@ -90,6 +95,7 @@ public final class SurveyView extends StagePane {
     protected void refresh() {
         var part = model.picked();
         felt.show(part);
+        cautions.refresh();
         treatments.getChildren().clear();
         if (part.isEmpty()) {
             headline.say("", "Pick a part in the cabin to look at it.", "");

@@ -107,13 +107,13 @@ class JobModelTest {
 
     @Test
     void theLogIsPrintedOrItIsSaidWhyNot() throws IOException {
-        var file = model.printLog().orElseThrow();
+        var file = model.papers().log().orElseThrow();
         assertThat(file.getFileName()).hasToString("1963 Varrow Selkie saloon 2026-04-14.pdf");
         assertThat(file).isNotEmptyFile();
         Files.delete(file);
         Files.delete(file.getParent());
         Files.writeString(file.getParent(), "in the way");
-        assertThat(model.printLog()).isEmpty();
+        assertThat(model.papers().log()).isEmpty();
         assertThat(model.troubleProperty().get()).contains("could not be printed");
     }
 

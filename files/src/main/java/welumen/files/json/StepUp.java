@@ -10,6 +10,7 @@ final class StepUp {
     /** @param change modified */
     static void from(int version, JsonNode change) {
         if (version < 2) toTwo(change);
+        if (version < 3) toThree(change);
     }
 
     /**
@@ -39,5 +40,14 @@ final class StepUp {
                 default -> {}
             }
         node.forEach(StepUp::toTwo);
+    }
+
+    /** Version 3: an approval says which version it is about, and what it replaces. */
+    private static void toThree(JsonNode node) {
+        if (node.path("is").asText().equals("approval-asked") && node.path("approval") instanceof ObjectNode approval) {
+            approval.put("version", "");
+            approval.put("replaces", 0);
+        }
+        node.forEach(StepUp::toThree);
     }
 }

@@ -42,7 +42,9 @@ import welumen.cut.Stock;
 import welumen.cut.Stretch;
 import welumen.cut.Turns;
 import welumen.cut.Zone;
+import welumen.evidence.Conclusion;
 import welumen.evidence.Evidence;
+import welumen.evidence.EvidenceChange.Concluded;
 import welumen.evidence.EvidenceChange.EvidenceLogged;
 import welumen.evidence.EvidenceChange.PhotoKept;
 import welumen.evidence.EvidenceChange.PhotoMarked;
@@ -50,6 +52,9 @@ import welumen.evidence.Moment;
 import welumen.evidence.PartPhoto;
 import welumen.evidence.PhotoMark;
 import welumen.evidence.Strength;
+import welumen.handover.HandoverChange.Checked;
+import welumen.handover.HandoverChange.SignedFor;
+import welumen.handover.SafetyCheck;
 import welumen.intake.Agreement;
 import welumen.intake.Approval;
 import welumen.intake.Car;
@@ -67,6 +72,7 @@ import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.Standard;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtCut;
+import welumen.job.JobChange.AtHandover;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtRefit;
@@ -217,6 +223,9 @@ class ChangeJsonTest {
                 new InCustody(new CameBack(SILL)),
                 new InCustody(new FateSaid(SILL, Fate.THROW_AWAY, "agreed by letter")),
                 new InCustody(new PartLeftOff(new LeftOff(SILL, "the loom", new PartId("dash")))),
+                new InAlbum(new Concluded(new Conclusion(SILL, "sage", Strength.PROOF, "Ada"))),
+                new AtHandover(new Checked(new SafetyCheck(SILL, SafetyCheck.What.TORQUE), "Ada")),
+                new AtHandover(new SignedFor("Mr Fenn")),
                 new WithCare(new CautionSeen(Caution.LIFTING, "seat off")),
                 new OnClock(new ClockStarted(new BenchClock(
                         "c", "sill", "lay", Instant.parse("2026-04-14T13:53:00.123456789Z"), Duration.ofMinutes(8)))),
@@ -271,6 +280,20 @@ class ChangeJsonTest {
                         Spot.SILL_LEFT,
                         "ribbed aluminium",
                         Supply.NO_LONGER_MADE)))));
+    }
+
+    @Test
+    void whatVersionTwoWroteIsReadForEver() {
+        var asked = """
+                {"is":"at-intake","change":{"is":"approval-asked","approval":{"number":1,"question":"wool or nylon?",\
+                "holds":["left-sill-cover"],"asked":"2026-04-14","answer":{"is":"awaited"}}}}""";
+        assertThat(json.read(asked, JobChange.class, 2))
+                .isEqualTo(new AtIntake(new ApprovalAsked(new Approval(
+                        1,
+                        "wool or nylon?",
+                        List.of(SILL),
+                        LocalDate.of(2026, 4, 14),
+                        new Approval.Answer.Awaited()))));
     }
 
     @Test

@@ -1,0 +1,54 @@
+package welumen.handover;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeMap;
+import welumen.cabin.Cabin;
+import welumen.cabin.PartId;
+import welumen.custody.Fate;
+import welumen.intake.Brief;
+import welumen.refit.FixingAccount;
+import welumen.refit.SignOff;
+
+/** Whether a car may go home: every stop, what is left off on purpose first, since nothing else brings it back. */
+public final class GoingHome {
+    private GoingHome() {}
+
+    public static List<Stop> stops(Cabin cabin, Brief brief, SignOff signOff, HandoverLog log) {
+        var stops = new ArrayList<Stop>();
+        var out = signOff.stillOut();
+        var custody = signOff.custody();
+        var leftOff = custody.leftOff().values().stream()
+                .filter(left -> !signOff.refit().isFitted(left.part()))
+                .toList();
+        leftOff.forEach(left -> stops.add(new Stop.LeftOffStill(left)));
+        var held = new TreeMap<String, List<PartId>>();
+        signOff.holds()
+                .forEach((part, because) ->
+                        held.computeIfAbsent(because, _ -> new ArrayList<>()).add(part));
+        held.forEach((because, parts) ->
+                stops.add(new Stop.Held(parts.stream().sorted().toList(), because)));
+        custody.away().values().forEach(away -> stops.add(new Stop.Elsewhere(away)));
+        var stillOut = out.stream()
+                .filter(part -> custody.findAway(part).isEmpty())
+                .filter(part -> leftOff.stream().noneMatch(left -> left.part().equals(part)))
+                .toList();
+        if (!stillOut.isEmpty()) stops.add(new Stop.StillOut(stillOut));
+        for (var check : SafetyCheck.wantedBy(cabin, brief, signOff.strip()))
+            if (!log.checked().containsKey(check)) stops.add(new Stop.Unchecked(check));
+        for (var thing : brief.things()) if (!thing.handedBack()) stops.add(new Stop.NotHandedBack(thing.what()));
+        if (out.isEmpty())
+            for (var line : FixingAccount.of(signOff.strip(), signOff.refit()))
+                if (line.inHand() > 0 || line.unaccounted() > 0) stops.add(new Stop.FixingsOpen(line));
+        return stops;
+    }
+
+    /** Parts that are the customer's to have again beside the car. */
+    public static List<String> toHandBack(Cabin cabin, SignOff signOff) {
+        return signOff.custody().fates().values().stream()
+                .filter(said -> said.fate() == Fate.HAND_BACK)
+                .map(said -> cabin.one(said.part()).name())
+                .sorted()
+                .toList();
+    }
+}

@@ -1,0 +1,54 @@
+package welumen.handover;
+
+import java.util.ArrayList;
+import java.util.List;
+import welumen.cabin.Cabin;
+import welumen.refit.PutBack;
+import welumen.refit.RefitLog;
+import welumen.refit.Substitutes;
+import welumen.strip.FixingKind;
+import welumen.strip.StripLog;
+import welumen.survey.Survey;
+
+/**
+ * What whoever takes the car apart next should know: what is not as the works left it, what is hidden, what laps what.
+ * The workshop is its own best source, and its notes are best found in the car.
+ */
+public record NextTrimmer(List<String> done, List<String> notAsBefore, List<String> hidden) {
+    public NextTrimmer {
+        done = List.copyOf(done);
+        notAsBefore = List.copyOf(notAsBefore);
+        hidden = List.copyOf(hidden);
+    }
+
+    public static NextTrimmer of(Cabin cabin, StripLog strip, Survey survey, RefitLog refit) {
+        var done = new ArrayList<String>();
+        var changed = new ArrayList<String>();
+        var hidden = new ArrayList<String>();
+        for (var part : cabin.parts()) {
+            if (survey.done().contains(part.id()))
+                survey.chosenFor(part.id()).ifPresent(what -> done.add(part.title() + ": " + what.word()));
+            refit.findOne(part.id())
+                    .map(back -> changed(strip, back))
+                    .filter(said -> !said.isEmpty())
+                    .ifPresent(said -> changed.add(part.title() + ": " + said));
+            for (var lot : strip.foundOn(part.id()))
+                if (lot.condition().cameOut() && !lot.where().isEmpty())
+                    hidden.add(part.title() + ": " + lot.count() + " "
+                            + lot.kind().named(lot.count(), lot.size(), "") + ", " + lot.where());
+        }
+        return new NextTrimmer(done, changed, hidden);
+    }
+
+    private static String changed(StripLog strip, PutBack back) {
+        var said = new ArrayList<String>();
+        for (var lot : Substitutes.among(strip, back.part(), back.fixings()))
+            said.add("%d %s in place of what was there%s"
+                    .formatted(
+                            lot.count(),
+                            lot.kind().named(lot.count(), lot.size(), lot.colour()),
+                            lot.kind() == FixingKind.GLUE ? "; it does not come off whole" : ""));
+        if (!back.shortBecause().isEmpty()) said.add(back.shortBecause());
+        return String.join("; ", said);
+    }
+}

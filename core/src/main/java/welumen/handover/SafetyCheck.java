@@ -1,0 +1,45 @@
+package welumen.handover;
+
+import java.util.ArrayList;
+import java.util.List;
+import welumen.cabin.Cabin;
+import welumen.cabin.PartId;
+import welumen.cabin.PartKind;
+import welumen.intake.Brief;
+import welumen.intake.FeatureLook;
+import welumen.strip.StripCautions;
+import welumen.strip.StripLog;
+
+/** Something that holds lives and was apart: somebody qualified looks at it and is named before the car goes home. */
+public record SafetyCheck(PartId part, What what) {
+    /** What is looked at. */
+    public enum What {
+        TORQUE("tightened with the maker's grade of fixing and torque"),
+        AIRBAG_LAMP("airbag lamp comes on with the ignition and goes out again");
+
+        private final String sentence;
+
+        What(String sentence) {
+            this.sentence = sentence;
+        }
+
+        public String sentence() {
+            return sentence;
+        }
+    }
+
+    /** The checks that a car wants: seats, runners and belts that were off, and the lamp where airbags were near the work. */
+    public static List<SafetyCheck> wantedBy(Cabin cabin, Brief brief, StripLog strip) {
+        var checks = new ArrayList<SafetyCheck>();
+        var off = strip.off();
+        for (var part : cabin.parts())
+            if (off.contains(part.id()) && StripCautions.holdsLives(part.kind()))
+                checks.add(new SafetyCheck(part.id(), What.TORQUE));
+        if (brief.has(FeatureLook.AIRBAGS).orElse(false))
+            cabin.parts().stream()
+                    .filter(part -> part.kind() == PartKind.BATTERY && off.contains(part.id()))
+                    .findFirst()
+                    .ifPresent(battery -> checks.add(new SafetyCheck(battery.id(), What.AIRBAG_LAMP)));
+        return checks;
+    }
+}

@@ -1,0 +1,42 @@
+package welumen.desktop.handover;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import welumen.cabin.Cabin;
+import welumen.cabin.PartId;
+import welumen.desktop.look.Words;
+import welumen.handover.Stop;
+
+/** Says what keeps the car from going home. */
+final class StopWords {
+    private StopWords() {}
+
+    static String say(Cabin cabin, Stop stop) {
+        return switch (stop) {
+            case Stop.StillOut(var parts) -> "Still out: the %s.".formatted(names(cabin, parts));
+            case Stop.LeftOffStill(var left) ->
+                "The %s was left off for %s and is not back."
+                        .formatted(cabin.one(left.part()).name(), left.because());
+            case Stop.Held(var parts, var because) ->
+                "Held: the %s; %s".formatted(names(cabin, parts), because.replaceFirst("([^.?])$", "$1."));
+            case Stop.Elsewhere(var away) ->
+                "The %s is %s until %s.".formatted(cabin.one(away.part()).name(), away.where(), Words.day(away.due()));
+            case Stop.NotHandedBack(var what) -> "To be handed back: %s.".formatted(what);
+            case Stop.FixingsOpen(var line) ->
+                line.unaccounted() > 0
+                        ? "%d %s: nobody has said where they are."
+                                .formatted(
+                                        line.unaccounted(),
+                                        line.kind().named(line.unaccounted(), line.size(), line.colour()))
+                        : "%d %s left over: say where they belong."
+                                .formatted(line.inHand(), line.kind().named(line.inHand(), line.size(), line.colour()));
+            case Stop.Unchecked(var check) ->
+                "%s: %s?"
+                        .formatted(cabin.one(check.part()).title(), check.what().sentence());
+        };
+    }
+
+    private static String names(Cabin cabin, List<PartId> parts) {
+        return parts.stream().map(part -> cabin.one(part).name()).collect(Collectors.joining(", "));
+    }
+}

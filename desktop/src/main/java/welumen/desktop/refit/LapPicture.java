@@ -1,0 +1,50 @@
+package welumen.desktop.refit;
+
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Rectangle;
+import welumen.cabin.Cabin;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.strip.CoverMap.CoveredEdge;
+
+/** An edge cut through: the part beneath, the part that laps it, and how far the edge may be off and still hide. */
+final class LapPicture extends Pane {
+    private static final double WIDTH = 400;
+    private static final double EDGE = 250;
+    private static final double MOST_MM = 40;
+    private static final double PX_PER_MM = 3;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    LapPicture(CoveredEdge edge, Cabin cabin) {
+        setPrefSize(WIDTH, 62);
+        setMinHeight(62);
+        var lap = Math.min(edge.lapMm(), MOST_MM) * PX_PER_MM;
+        var hides = Math.min(edge.safeShortMm(), MOST_MM) * PX_PER_MM;
+        var under = new Rectangle(0, 26, EDGE, 9);
+        under.getStyleClass().add("lap-under");
+        var spare = new Rectangle(EDGE - hides, 26, hides, 9);
+        spare.getStyleClass().add("lap-spare");
+        var over = new Rectangle(EDGE - lap, 16, WIDTH - EDGE + lap, 9);
+        over.getStyleClass().add("lap-over");
+        var mark = new Line(EDGE - hides, 26, EDGE - hides, 40);
+        mark.getStyleClass().add("thread");
+        getChildren().addAll(under, spare, over, mark);
+        place(cabin.one(edge.over()).name() + ", laps %.0f mm".formatted(edge.lapMm()), EDGE - lap, -2);
+        place(
+                edge.needsFinish()
+                        ? "hardly covered: bind or fold this edge"
+                        : "may be %.0f mm short%s"
+                                .formatted(
+                                        edge.safeShortMm(),
+                                        edge.safeLongMm() > 0 ? ", %.0f mm long".formatted(edge.safeLongMm()) : ""),
+                0,
+                42);
+    }
+
+    private void place(String words, double x, double y) {
+        var label = Nodes.whole(words, Styles.NOTE);
+        label.relocate(Math.max(0, x), y);
+        getChildren().add(label);
+    }
+}
