@@ -4,6 +4,8 @@ package welumen.care;
 public enum Caution {
     AIRBAGS(
             "Battery off and waited out as the maker says before seats, wheel, dash or belts; ask a qualified person where in doubt."),
+    AIRBAG_UNITS("An airbag unit that is off lies face up, alone, away from heat and batteries, as local rules say."),
+    DEPLOYMENT("Never sew, glue, wrap or coat where an airbag comes out; the lamp is tested before the car goes home."),
     SEATS_AND_BELTS("Seat and belt fixings hold lives: maker's grade and torque only; name who checks them."),
     FUMES("Flammable vapour: air moving, no flame or heater, gloves and filter mask; local rules come first."),
     OLD_LININGS("Old felt, pads and boards may hold asbestos: do not tear or sand what is not known; have it tested."),

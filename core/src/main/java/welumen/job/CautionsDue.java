@@ -1,5 +1,6 @@
 package welumen.job;
 
+import static welumen.care.Caution.DEPLOYMENT;
 import static welumen.care.Caution.FUMES;
 import static welumen.care.Caution.HOT_TOOLS;
 import static welumen.care.Caution.IRREPLACEABLE;
@@ -58,6 +59,8 @@ public final class CautionsDue {
         var wanted = new ArrayList<CautionSeen>();
         if (StripCautions.holdsLives(part.kind()))
             wanted.add(new CautionSeen(SEATS_AND_BELTS, part.kind().word() + " in"));
+        if (StepLogging.hasAirbags(job) && StripCautions.wantsBatteryOff(part.kind()))
+            wanted.add(new CautionSeen(DEPLOYMENT, "covering near airbags"));
         if (isGlued(job, part)) wanted.addAll(all(List.of(FUMES, HOT_TOOLS), "glue on"));
         return wanted;
     }

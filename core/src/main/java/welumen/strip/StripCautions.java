@@ -62,7 +62,8 @@ public final class StripCautions {
     public static List<Caution> of(PartKind kind, boolean hasAirbags) {
         var usual = of(kind);
         return hasAirbags && wantsBatteryOff(kind)
-                ? Stream.concat(Stream.of(AIRBAGS), usual.stream()).toList()
+                ? Stream.concat(Stream.of(AIRBAGS, AIRBAG_UNITS), usual.stream())
+                        .toList()
                 : usual;
     }
 

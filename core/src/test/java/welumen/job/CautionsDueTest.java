@@ -93,6 +93,16 @@ class CautionsDueTest {
         assertThat(at(WorkStage.DIARY, job, one(Saloon.SEAT))).isEmpty();
     }
 
+    @Test
+    void airbagsCautionWhereTheyAre() {
+        var job = job().after(new AtIntake(new FeatureLookedAt(new FeatureLook(FeatureLook.AIRBAGS, true, ""))));
+        assertThat(at(WorkStage.STRIP, job, one(Saloon.SEAT)))
+                .containsExactly(Caution.AIRBAGS, Caution.AIRBAG_UNITS, Caution.SEATS_AND_BELTS, Caution.LIFTING);
+        assertThat(at(WorkStage.REFIT, off(job, Saloon.SEAT, "off"), one(Saloon.SEAT)))
+                .containsExactly(Caution.SEATS_AND_BELTS, Caution.DEPLOYMENT);
+        assertThat(at(WorkStage.STRIP, job, one(Saloon.CARPET))).containsExactly(Caution.OLD_LININGS);
+    }
+
     /** Vapour and hot tools belong to glue, coming off and going back; once seen, they are silent. */
     @Test
     void glueCautionsOfVapour() {

@@ -37,8 +37,8 @@ class HandoverWalkTest {
         bench.typeAndEnter("line", "at the platers until 2026-04-16");
         bench.pass(Duration.ofDays(4));
         bench.go(WorkStage.DIARY);
-        assertThat(bench.ask(() ->
-                        bench.robot.lookup("#overdue-console").tryQuery().isPresent()))
+        assertThat(bench.ask(
+                        () -> bench.robot.lookup("#overdue-console").tryQuery().isPresent()))
                 .isTrue();
         bench.go(WorkStage.HANDOVER);
         assertThat(bench.ask(() -> bench.model().job().stops())).anyMatch(Stop.Elsewhere.class::isInstance);

@@ -33,7 +33,7 @@ public final class Letters {
         page.setFont(font, size);
         page.newLineAtOffset(x, y);
         page.showTextWithPositioning(
-                printable(font, text).split("(?<=f)")); // so no ligature hides letters from a search
+                printable(font, text).split("(?<=[ft])")); // so no ligature hides letters from a search
         page.endText();
     }
 
