@@ -19,13 +19,12 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Thumbnail;
 import welumen.job.HouseWayObjections;
-import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.OnClock;
+import welumen.job.PuttingBack;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.refit.CountedIn;
 import welumen.refit.PutBack;
-import welumen.refit.RefitChange.PartPutBack;
 import welumen.refit.SignOff;
 import welumen.refit.Substitute;
 import welumen.strip.CoverMap;
@@ -172,8 +171,10 @@ final class PutBackForm extends VBox {
             reason.requestFocus();
             return;
         }
-        model.make(new AtRefit(new PartPutBack(new PutBack(
-                part.id(), in.count(), in.fixings(), reason.getText().strip()))));
+        var back = new PutBack(
+                part.id(), in.count(), in.fixings(), reason.getText().strip());
+        model.make(PuttingBack.log(
+                model.job(), back, model.person(), model.nowProperty().get()));
     }
 
     private void startClock() {

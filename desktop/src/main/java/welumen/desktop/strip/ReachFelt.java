@@ -79,7 +79,7 @@ final class ReachFelt extends VBox {
                         .filter(part -> !part.equals(target))
                         .toList();
                 say(way, before);
-                steps(before, target);
+                steps(before, target, times);
                 cautions(way.parts().isEmpty() ? List.of(target) : way.parts());
             }
             case Reach.Circle(var parts) -> circle(parts);
@@ -120,13 +120,13 @@ final class ReachFelt extends VBox {
                             Styles.ON_FELT_FAINT));
     }
 
-    private void steps(List<PartId> before, PartId target) {
+    private void steps(List<PartId> before, PartId target, LearntTimes times) {
         var indent = 0;
         for (var part : before) {
             route.getChildren()
                     .add(step(
                             part,
-                            detail(part),
+                            detail(part, times),
                             part.equals(model.pickedProperty().get()) ? "now" : "",
                             indent));
             indent = Math.min(indent + 10, 50);
@@ -135,14 +135,14 @@ final class ReachFelt extends VBox {
         route.getChildren().add(step(target, out ? "off" : "what you want to see", "goal", indent));
     }
 
-    private String detail(PartId part) {
+    private String detail(PartId part, LearntTimes times) {
         var places = model.job().strip().placesOf(part).stream()
                 .mapToInt(FixingPlaces::count)
                 .sum();
         var left = WhatHolds.fixingsLeftAfter(model.job().strip(), part, List.of()).stream()
                 .mapToInt(Hold.ByFixings::left)
                 .sum();
-        var minutes = model.job().cabin().one(part).kind().takesOff().toMinutes();
+        var minutes = times.takesOff(model.job().cabin().one(part)).toMinutes();
         return places == 0 ? minutes + " min" : "%d of %d out · %d min".formatted(places - left, places, minutes);
     }
 

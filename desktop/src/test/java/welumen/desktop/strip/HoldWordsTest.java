@@ -62,7 +62,8 @@ class HoldWordsTest {
                                 new FixingPlaces(2, FixingKind.TRIM_CLIP, "", "under the seal")))))
                 .after(new AtStrip(new StripRuleNoted(new StripRule(SILL, StripReason.COVERED_BY, SEAL))));
         assertThat(answer()).isEqualTo("Eight fixings still hold it.");
-        assertThat(advice()).isEqualTo("It is usually covered by the seal: take that off first. 0 of 8 fixings are out.");
+        assertThat(advice())
+                .isEqualTo("It is usually covered by the seal: take that off first. 0 of 8 fixings are out.");
         log(SILL, "6 screws no. 8");
         assertThat(answer()).isEqualTo("Two trim clips under the seal still hold it.");
         log(SILL, "1 clip under seal");
