@@ -27,6 +27,7 @@ class WallsTest {
             "intake",
             "strip",
             "survey",
+            "treatment",
             "pattern",
             "cut",
             "stores",

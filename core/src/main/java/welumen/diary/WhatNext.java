@@ -11,7 +11,8 @@ import welumen.refit.SignOff.Objection;
 import welumen.strip.LearntTimes;
 import welumen.strip.RefitLinks;
 import welumen.strip.StripLog;
-import welumen.survey.Survey;
+import welumen.treatment.Choices;
+import welumen.treatment.TreatmentHours;
 
 /**
  * Says what can be done next and what waits for what, from the same rules by which parts go back. A task that keeps
@@ -20,22 +21,25 @@ import welumen.survey.Survey;
 public final class WhatNext {
     private final Cabin cabin;
     private final StripLog strip;
-    private final Survey survey;
+    private final Choices choices;
     private final RefitLog refit;
     private final SignOff signOff;
     private final LearntTimes times;
+    private final TreatmentHours benchTimes;
 
     private WhatNext(Standing at) {
         this.cabin = at.cabin();
-        this.survey = at.survey();
+        this.choices = at.choices();
         this.signOff = at.signOff();
         this.times = at.times();
+        this.benchTimes = at.benchTimes();
         this.strip = signOff.strip();
         this.refit = signOff.refit();
     }
 
     /** The work as it stands. */
-    public record Standing(Cabin cabin, Survey survey, SignOff signOff, LearntTimes times) {}
+    public record Standing(
+            Cabin cabin, Choices choices, SignOff signOff, LearntTimes times, TreatmentHours benchTimes) {}
 
     /** Every task that is open, those that can be begun first, then by how many others they keep waiting. */
     public static List<Task> of(Standing at) {
@@ -55,11 +59,13 @@ public final class WhatNext {
     }
 
     private boolean isToBeTreated(PartId part) {
-        return survey.chosenFor(part).isPresent() && !survey.done().contains(part);
+        return choices.isOpen(part);
     }
 
     private Task treat(PartId part) {
-        var hours = survey.chosenFor(part).orElseThrow().hours().likely();
+        var hours = benchTimes
+                .of(choices.of(part).orElseThrow().treatments(), cabin.one(part).kind())
+                .likely();
         return new Task(part, Task.Kind.TREAT, hours, List.of(), 1 + laterThan(part));
     }
 

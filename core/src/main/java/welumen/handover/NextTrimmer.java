@@ -8,7 +8,7 @@ import welumen.refit.RefitLog;
 import welumen.refit.Substitutes;
 import welumen.strip.FixingKind;
 import welumen.strip.StripLog;
-import welumen.survey.Survey;
+import welumen.treatment.Choices;
 
 /**
  * What whoever takes the car apart next should know: what is not as the works left it, what is hidden, what laps what.
@@ -21,13 +21,13 @@ public record NextTrimmer(List<String> done, List<String> notAsBefore, List<Stri
         hidden = List.copyOf(hidden);
     }
 
-    public static NextTrimmer of(Cabin cabin, StripLog strip, Survey survey, RefitLog refit) {
+    public static NextTrimmer of(Cabin cabin, StripLog strip, Choices choices, RefitLog refit) {
         var done = new ArrayList<String>();
         var changed = new ArrayList<String>();
         var hidden = new ArrayList<String>();
         for (var part : cabin.parts()) {
-            if (survey.done().contains(part.id()))
-                survey.chosenFor(part.id()).ifPresent(what -> done.add(part.title() + ": " + what.word()));
+            if (choices.isDone(part.id()) && choices.of(part.id()).isPresent())
+                done.add(part.title() + ": " + choices.words(part.id()));
             refit.findOne(part.id())
                     .map(back -> changed(strip, back))
                     .filter(said -> !said.isEmpty())

@@ -1,7 +1,9 @@
 package welumen.job;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import welumen.cabin.Cabin;
@@ -18,6 +20,7 @@ import welumen.evidence.Album;
 import welumen.handover.GoingHome;
 import welumen.handover.HandoverLog;
 import welumen.handover.Stop;
+import welumen.intake.Agreement;
 import welumen.intake.Brief;
 import welumen.intake.Intake;
 import welumen.pattern.Patterns;
@@ -26,6 +29,14 @@ import welumen.refit.SignOff;
 import welumen.strip.LearntTimes;
 import welumen.strip.StripLog;
 import welumen.survey.Survey;
+import welumen.treatment.Advice;
+import welumen.treatment.Candidates;
+import welumen.treatment.Choices;
+import welumen.treatment.PriceList;
+import welumen.treatment.TreatmentHours;
+import welumen.treatment.Weighing;
+import welumen.treatment.whole.JobAsWhole;
+import welumen.treatment.whole.WholeJob;
 
 /** One customer's car and all that is known of the work on it: the fold of the job's changes. */
 public record Job(
@@ -35,6 +46,7 @@ public record Job(
         StripLog strip,
         Album album,
         Survey survey,
+        Choices choices,
         Patterns patterns,
         CuttingTable table,
         RefitLog refit,
@@ -50,6 +62,7 @@ public record Job(
             StripLog.EMPTY,
             Album.EMPTY,
             Survey.EMPTY,
+            Choices.EMPTY,
             Patterns.EMPTY,
             new CuttingTable.Clear(),
             RefitLog.EMPTY,
@@ -83,8 +96,8 @@ public record Job(
         if (refit.isFitted(part)) return PartState.FITTED;
         if (survey.isHeld(part) || brief.heldBy(part).isPresent()) return PartState.HELD;
         if (!off.contains(part)) return withAssembly(part, off);
-        if (survey.done().contains(part)) return PartState.READY;
-        return survey.chosenFor(part).isPresent() ? PartState.ON_BENCH : PartState.OUT;
+        if (choices.isDone(part)) return PartState.READY;
+        return choices.of(part).isPresent() ? PartState.ON_BENCH : PartState.OUT;
     }
 
     private PartState withAssembly(PartId part, Set<PartId> off) {
@@ -114,7 +127,25 @@ public record Job(
         return GoingHome.stops(cabin, brief, signOff(), handover);
     }
 
+    /** How long treatments take here, as far as this job has taught it. */
+    public TreatmentHours benchTimes() {
+        return TreatmentHours.learnt(cabin, choices, work);
+    }
+
+    /** What can be done with a part, weighed by the job's standard; empty before there is one, or where nothing was found. */
+    public Optional<Advice> advice(PartId part) {
+        if (!(intake instanceof Intake.TakenIn taken) || survey.on(part).isEmpty()) return Optional.empty();
+        var ways = Candidates.of(cabin.one(part), survey.on(part), PriceList.USUAL, benchTimes());
+        return Optional.of(Advice.of(ways, Weighing.of(taken.agreement().standard(), ways)));
+    }
+
+    /** Every part on which something was found, as one question, as if this were agreed. */
+    public WholeJob whole(Agreement agreement, LocalDate today) {
+        var figures = new JobAsWhole.Figures(PriceList.USUAL, benchTimes(), today);
+        return JobAsWhole.of(cabin, survey, choices, agreement, figures);
+    }
+
     public WhatNext.Standing standing() {
-        return new WhatNext.Standing(cabin, survey, signOff(), new LearntTimes(cabin, work));
+        return new WhatNext.Standing(cabin, choices, signOff(), new LearntTimes(cabin, work), benchTimes());
     }
 }

@@ -13,6 +13,7 @@ import welumen.pattern.PatternChange;
 import welumen.refit.RefitChange;
 import welumen.strip.StripChange;
 import welumen.survey.SurveyChange;
+import welumen.treatment.TreatmentChange;
 
 /** Whatever can happen to a job: one record a room, which wraps that room's own change. */
 public sealed interface JobChange {
@@ -23,6 +24,8 @@ public sealed interface JobChange {
     record AtStrip(StripChange change) implements JobChange {}
 
     record AtSurvey(SurveyChange change) implements JobChange {}
+
+    record AtTreatment(TreatmentChange change) implements JobChange {}
 
     record AtPattern(PatternChange change) implements JobChange {}
 

@@ -17,6 +17,7 @@ import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.AtSurvey;
+import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.AtWork;
 import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.InCabin;
@@ -28,6 +29,8 @@ import welumen.pattern.Patterns;
 import welumen.refit.RefitLog;
 import welumen.strip.StripLog;
 import welumen.survey.Survey;
+import welumen.survey.SurveyChange.FindingMade;
+import welumen.treatment.Choices;
 
 /** A job while it takes changes in: each goes to its room, and nothing else moves. Never leaves {@link Job#after}. */
 final class JobDraft {
@@ -37,6 +40,7 @@ final class JobDraft {
     private StripLog strip;
     private Album album;
     private Survey survey;
+    private Choices choices;
     private Patterns patterns;
     private CuttingTable table;
     private RefitLog refit;
@@ -53,6 +57,7 @@ final class JobDraft {
         strip = job.strip();
         album = job.album();
         survey = job.survey();
+        choices = job.choices();
         patterns = job.patterns();
         table = job.table();
         refit = job.refit();
@@ -73,7 +78,11 @@ final class JobDraft {
             case AtStrip(var inner) -> strip = strip.after(inner);
             case InAlbum(var inner) -> album = album.after(inner);
             case InCustody(var inner) -> custody = custody.after(inner);
-            case AtSurvey(var inner) -> survey = survey.after(inner);
+            case AtSurvey(var inner) -> {
+                survey = survey.after(inner);
+                if (inner instanceof FindingMade(var finding)) choices = choices.reopened(finding.part());
+            }
+            case AtTreatment(var inner) -> choices = choices.after(inner);
             case AtPattern(var inner) -> patterns = patterns.after(inner);
             case AtCut(var inner) -> table = table.after(inner);
             case AtRefit(var inner) -> refit = refit.after(inner);
@@ -87,7 +96,7 @@ final class JobDraft {
 
     Job job() {
         return new Job(
-                intake, brief, cabin, strip, album, survey, patterns, table, refit, clocks, work, care, custody,
-                handover);
+                intake, brief, cabin, strip, album, survey, choices, patterns, table, refit, clocks, work, care,
+                custody, handover);
     }
 }

@@ -22,7 +22,8 @@ public record Progress(double share, int attention) {
             case STRIP -> new Progress(share(job, job.strip().off().size()), withoutBag(job));
             case SURVEY ->
                 new Progress(
-                        share(job, job.survey().chosen().size()), undecided(job).size());
+                        share(job, job.choices().chosen().size()),
+                        undecided(job).size());
             case PATTERN -> new Progress(job.patterns().pieces().isEmpty() ? 0 : 1, 0);
             case CUT, STORES -> table(job, stage);
             case DIARY -> new Progress(0, job.survey().holds().size());
@@ -41,7 +42,7 @@ public record Progress(double share, int attention) {
         return job.cabin().parts().stream()
                 .map(Part::id)
                 .filter(part -> !job.survey().on(part).isEmpty()
-                        && job.survey().chosenFor(part).isEmpty())
+                        && job.choices().of(part).isEmpty())
                 .toList();
     }
 

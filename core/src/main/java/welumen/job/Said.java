@@ -40,6 +40,7 @@ import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.AtSurvey;
+import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.AtWork;
 import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.InCabin;
@@ -63,8 +64,10 @@ import welumen.strip.StripChange.StripRuleNoted;
 import welumen.survey.SurveyChange.FindingMade;
 import welumen.survey.SurveyChange.HoldLifted;
 import welumen.survey.SurveyChange.HoldPut;
-import welumen.survey.SurveyChange.TreatmentChosen;
-import welumen.survey.SurveyChange.TreatmentDone;
+import welumen.survey.SurveyChange.LookedAt;
+import welumen.survey.SurveyChange.PatinaGrouped;
+import welumen.treatment.TreatmentChange.TreatmentChosen;
+import welumen.treatment.TreatmentChange.TreatmentDone;
 
 /** Says in a few words what a change did: on the bench rail beside “Take back”, and in the job's log. */
 public final class Said {
@@ -124,10 +127,14 @@ public final class Said {
                 "Found: %s on the %s"
                         .formatted(
                                 finding.kind().word(), cabin.one(finding.part()).name());
-            case AtSurvey(TreatmentChosen(var part, var treatment, var because)) ->
-                "Chosen for the %s: %s".formatted(cabin.one(part).name(), treatment.word());
-            case AtSurvey(TreatmentDone(var part)) ->
+            case AtTreatment(TreatmentChosen(var part, var treatments, var because, var fixed)) ->
+                "Chosen for the %s: %s"
+                        .formatted(cabin.one(part).name(), treatments.getFirst().word());
+            case AtTreatment(TreatmentDone(var part)) ->
                 "Ready: " + cabin.one(part).title();
+            case AtSurvey(LookedAt(var part)) -> "Looked at: " + cabin.one(part).name();
+            case AtSurvey(PatinaGrouped(var parts)) ->
+                parts.size() < 2 ? "Aged apart" : "Aged alike: %d parts".formatted(parts.size());
             case AtSurvey(HoldPut(var part, var because)) ->
                 "Held: %s, %s".formatted(cabin.one(part).name(), because);
             case AtSurvey(HoldLifted(var part, var by)) ->

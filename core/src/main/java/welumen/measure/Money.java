@@ -52,6 +52,15 @@ public record Money(BigDecimal amount, Currency currency) {
         return amount.toPlainString() + " " + currency.getCurrencyCode();
     }
 
+    /** “£”; or “CHF ” where the currency has no common sign. */
+    public String sign() {
+        return SIGNS.entrySet().stream()
+                .filter(sign -> sign.getValue().equals(currency.getCurrencyCode()))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse(currency.getCurrencyCode() + " ");
+    }
+
     /** @throws IllegalArgumentException if the currencies differ */
     public Money plus(Money other) {
         if (!currency.equals(other.currency))

@@ -114,6 +114,13 @@ public final class SignOff {
                 .sum();
     }
 
+    /** The parts that are out and would cover a held one. */
+    public List<PartId> stoppedBy(PartId held) {
+        return stillOut().stream()
+                .filter(part -> !part.equals(held) && coveredBy(strip, part).contains(held))
+                .toList();
+    }
+
     /** The part itself and everything that it would cover, directly or through another. */
     private static Set<PartId> coveredBy(StripLog strip, PartId part) {
         var covered = new TreeSet<PartId>(Set.of(part));

@@ -1,20 +1,25 @@
 package welumen.survey;
 
+import java.util.List;
 import welumen.cabin.PartId;
 
 /** What happens while parts are looked at. */
 public sealed interface SurveyChange {
     record FindingMade(Finding finding) implements SurveyChange {}
 
-    /** @param because why this one; may be empty */
-    record TreatmentChosen(PartId part, Treatment treatment, String because) implements SurveyChange {}
-
-    /** The chosen treatment has been done. */
-    record TreatmentDone(PartId part) implements SurveyChange {}
+    /** Somebody has looked at the part and found nothing, or nothing more. */
+    record LookedAt(PartId part) implements SurveyChange {}
 
     /** Nothing may cover or close this part until it is let go. */
     record HoldPut(PartId part, String because) implements SurveyChange {}
 
     /** @param by who let it go, having seen to it */
     record HoldLifted(PartId part, String by) implements SurveyChange {}
+
+    /** Aged alike and seen together: all keep their patina, or none does. */
+    record PatinaGrouped(List<PartId> parts) implements SurveyChange {
+        public PatinaGrouped {
+            parts = List.copyOf(parts);
+        }
+    }
 }

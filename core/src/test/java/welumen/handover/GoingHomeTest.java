@@ -120,7 +120,7 @@ class GoingHomeTest {
         var glue = CountedIn.read("2 glue", 2).understood().orElseThrow();
         var done = job.after(
                 new AtRefit(new PartPutBack(new PutBack(SILL, glue.count(), glue.fixings(), "no clip to be had"))));
-        var note = NextTrimmer.of(done.cabin(), done.strip(), done.survey(), done.refit());
+        var note = NextTrimmer.of(done.cabin(), done.strip(), done.choices(), done.refit());
         assertThat(note.notAsBefore())
                 .singleElement()
                 .asString()

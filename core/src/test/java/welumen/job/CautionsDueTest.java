@@ -30,9 +30,9 @@ import welumen.strip.StripReason;
 import welumen.strip.StripRule;
 import welumen.survey.Finding;
 import welumen.survey.FindingKind;
-import welumen.survey.HandlingPlan;
 import welumen.survey.Severity;
 import welumen.survey.SurveyChange.FindingMade;
+import welumen.treatment.HandlingPlan;
 
 class CautionsDueTest {
     private static final Part CLOCK_PANEL = new Part(

@@ -25,6 +25,7 @@ import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.AtSurvey;
+import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.Together;
@@ -40,13 +41,12 @@ import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
 import welumen.survey.Finding;
 import welumen.survey.FindingKind;
-import welumen.survey.FittingTreatments;
 import welumen.survey.Severity;
 import welumen.survey.SurveyChange.FindingMade;
 import welumen.survey.SurveyChange.HoldLifted;
-import welumen.survey.SurveyChange.TreatmentChosen;
-import welumen.survey.SurveyChange.TreatmentDone;
-import welumen.survey.Treatment;
+import welumen.treatment.Treatment;
+import welumen.treatment.TreatmentChange.TreatmentChosen;
+import welumen.treatment.TreatmentChange.TreatmentDone;
 
 /** A small job from intake to the last part back in, through the fold alone. */
 class JobTest {
@@ -73,9 +73,9 @@ class JobTest {
         job = log(log(job, Saloon.SEAL, "off"), Saloon.SILL, "6 screws no. 8, 2 clips, bag 1");
         assertThat(job.stateOf(Saloon.SILL)).isEqualTo(PartState.OUT);
         job = found(job, Saloon.SILL, FindingKind.SURFACE_RUST);
-        job = job.after(new AtSurvey(new TreatmentChosen(Saloon.SILL, Treatment.REFINISH, "")));
+        job = job.after(new AtTreatment(new TreatmentChosen(Saloon.SILL, Treatment.REFINISH, "")));
         assertThat(job.stateOf(Saloon.SILL)).isEqualTo(PartState.ON_BENCH);
-        job = job.after(new AtSurvey(new TreatmentDone(Saloon.SILL)));
+        job = job.after(new AtTreatment(new TreatmentDone(Saloon.SILL)));
         assertThat(job.stateOf(Saloon.SILL)).isEqualTo(PartState.READY);
         job = job.after(new AtRefit(new PartPutBack(new PutBack(Saloon.SILL, 8, ""))));
         assertThat(job.stateOf(Saloon.SILL)).isEqualTo(PartState.FITTED);
@@ -115,15 +115,6 @@ class JobTest {
         assertThat(tasks.getFirst().canBegin()).isTrue();
         assertThat(tasks.getFirst().keepsWaiting()).isEqualTo(1);
         assertThat(tasks.getLast().waitsFor()).containsExactly("the left sill cover goes in first; this laps it");
-    }
-
-    @Test
-    void treatmentsAnswerWhatWasFound() {
-        var job = found(found(start(), Saloon.SEAT, FindingKind.TEAR), Saloon.SEAT, FindingKind.SHRUNK_COVER);
-        var fitting =
-                FittingTreatments.of(job.cabin().one(Saloon.SEAT), job.survey().on(Saloon.SEAT));
-        assertThat(fitting.getFirst()).isEqualTo(Treatment.RECOVER);
-        assertThat(fitting).contains(Treatment.LET_IN_PANEL).doesNotContain(Treatment.RESTITCH);
     }
 
     @Test

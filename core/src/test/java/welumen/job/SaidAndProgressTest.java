@@ -66,6 +66,7 @@ import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.AtSurvey;
+import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.AtWork;
 import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.InCabin;
@@ -102,9 +103,9 @@ import welumen.strip.StripReason;
 import welumen.strip.StripRule;
 import welumen.survey.SurveyChange.HoldLifted;
 import welumen.survey.SurveyChange.HoldPut;
-import welumen.survey.SurveyChange.TreatmentChosen;
-import welumen.survey.SurveyChange.TreatmentDone;
-import welumen.survey.Treatment;
+import welumen.treatment.Treatment;
+import welumen.treatment.TreatmentChange.TreatmentChosen;
+import welumen.treatment.TreatmentChange.TreatmentDone;
 
 class SaidAndProgressTest {
     private static final JobChange LISTED =
@@ -124,8 +125,8 @@ class SaidAndProgressTest {
                 new AtStrip(new StripRuleNoted(new StripRule(Saloon.SILL, StripReason.FOULS, Saloon.SEAL))),
                 new AtStrip(new RefitLinkNoted(new RefitLink(Saloon.SILL, RefitReason.HIDES, Saloon.SEAL))),
                 new AtStrip(new PlacesNoted(Saloon.SILL, List.of(new FixingPlaces(2, FixingKind.SCREW, "", "")))),
-                new AtSurvey(new TreatmentChosen(Saloon.SILL, Treatment.REFINISH, "")),
-                new AtSurvey(new TreatmentDone(Saloon.SILL)),
+                new AtTreatment(new TreatmentChosen(Saloon.SILL, Treatment.REFINISH, "")),
+                new AtTreatment(new TreatmentDone(Saloon.SILL)),
                 new AtSurvey(new HoldPut(Saloon.SILL, "damp")),
                 new AtSurvey(new HoldLifted(Saloon.SILL, "Ada")),
                 new AtPattern(new PieceDrawn(piece)),

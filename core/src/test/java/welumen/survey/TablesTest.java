@@ -16,6 +16,8 @@ import welumen.intake.Standard;
 import welumen.pattern.EdgeFinish;
 import welumen.shape.Point;
 import welumen.strip.StripCautions;
+import welumen.treatment.Hours;
+import welumen.treatment.Treatment;
 
 /** The trade's tables, held against the figures of the practice. */
 class TablesTest {
@@ -37,7 +39,7 @@ class TablesTest {
     })
     void treatments(
             Treatment treatment, double low, double likely, double high, int lasts, double originality, double fails) {
-        assertThat(treatment.hours()).isEqualTo(new Treatment.Hours(low, likely, high));
+        assertThat(treatment.hours()).isEqualTo(new Hours(low, likely, high));
         assertThat(treatment.lastsYears()).isEqualTo(lasts);
         assertThat(treatment.originality()).isEqualTo(originality);
         assertThat(treatment.fails()).isEqualTo(fails);
@@ -83,10 +85,11 @@ class TablesTest {
     }
 
     @Test
-    void onlyRustThroughAndMouldStopWorkByThemselves() {
+    void whatIsNotTheTrimmersToDecideStopsWorkByItself() {
         assertThat(FindingKind.values())
                 .filteredOn(FindingKind::stopsWork)
-                .containsExactlyInAnyOrder(FindingKind.RUST_THROUGH, FindingKind.MOULD);
+                .containsExactlyInAnyOrder(
+                        FindingKind.RUST_THROUGH, FindingKind.MOULD, FindingKind.STRUCTURE, FindingKind.WIRING_FAULT);
     }
 
     @Test

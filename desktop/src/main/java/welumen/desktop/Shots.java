@@ -4,14 +4,17 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.geometry.Dimension2D;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.image.ImageView;
+import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import welumen.cabin.PartId;
+import welumen.desktop.look.Styles;
 import welumen.job.WorkStage;
 import welumen.journal.StoreException;
 
@@ -34,6 +37,7 @@ public final class Shots {
             window.look(options.evening(), options.percent());
             Files.createDirectories(folder);
             for (var stage : WorkStage.values()) {
+                window.openJob(stage == WorkStage.SURVEY ? 1 : 0);
                 partFor(stage, window);
                 window.model().stageProperty().set(stage);
                 var name = "%d-%s".formatted(stage.number(), stage.word().toLowerCase(Locale.ROOT));
@@ -55,8 +59,9 @@ public final class Shots {
         return switch (stage) {
             case INTAKE -> 6;
             case STRIP -> 4;
+            case SURVEY -> 3;
             case REFIT -> 2;
-            case SURVEY, PATTERN, CUT, STORES, DIARY, HANDOVER -> 1;
+            case PATTERN, CUT, STORES, DIARY, HANDOVER -> 1;
         };
     }
 
@@ -64,7 +69,8 @@ public final class Shots {
     private static void partFor(WorkStage stage, WelumenWindow window) {
         var part = new PartId(
                 switch (stage) {
-                    case SURVEY, PATTERN, CUT -> "left-front-seat";
+                    case SURVEY -> "right-front-seat";
+                    case PATTERN, CUT -> "left-front-seat";
                     case REFIT -> "right-sill-cover";
                     case INTAKE, STRIP, STORES, DIARY, HANDOVER -> "left-sill-cover";
                 });
@@ -75,9 +81,22 @@ public final class Shots {
     private static void write(Scene scene, Path file) throws IOException {
         scene.getRoot().applyCss();
         scene.getRoot().layout();
+        awaitWork(scene.getRoot());
         awaitPhotos(scene.getRoot());
         var image = scene.snapshot(null);
         ImageIO.write(SwingFXUtils.fromFXImage(image, null), "png", file.toFile());
+    }
+
+    /** What is worked out off this thread comes first, half a minute at the most. */
+    private static void awaitWork(Parent root) {
+        for (var tries = 0; tries < 600 && root.lookup("." + Styles.WORKING) != null; tries++) {
+            var pause = new PauseTransition(Duration.millis(50));
+            pause.setOnFinished(_ -> Platform.exitNestedEventLoop(pause, ""));
+            pause.play();
+            Platform.enterNestedEventLoop(pause);
+            root.applyCss();
+            root.layout();
+        }
     }
 
     /** Thumbnails are read off this thread; a picture of the window waits for them. */

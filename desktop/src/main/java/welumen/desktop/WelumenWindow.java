@@ -52,6 +52,13 @@ public final class WelumenWindow {
         frame.turnLeaf(1);
     }
 
+    /** The workshop's jobs in their order; nothing happens where there are fewer. */
+    void openJob(int number) {
+        var jobs = model.workshop().jobs();
+        if (number < jobs.size()
+                && !jobs.get(number).equals(model.openedProperty().get())) model.open(jobs.get(number));
+    }
+
     void openLargeCabin() {
         frame.openLarge();
     }

@@ -66,6 +66,7 @@ final class Tape extends HBox {
         jobs.valueProperty().subscribe(job -> {
             if (job != null && job != model.openedProperty().get()) model.open(job);
         });
+        model.openedProperty().subscribe(jobs::setValue);
         jobs.setMaxWidth(LEFT - 24);
         var brand = new VBox(0, Nodes.whole("Welumen", "brand"), jobs);
         brand.setAlignment(Pos.CENTER_LEFT);

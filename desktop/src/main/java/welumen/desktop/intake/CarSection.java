@@ -11,6 +11,7 @@ import javafx.scene.layout.GridPane;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
 import welumen.intake.Agreement;
 import welumen.intake.Car;
 import welumen.intake.Customer;
@@ -24,7 +25,7 @@ import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 
 /** The car, its owner, and the standard, budget and date that were agreed. */
-final class CarSection extends Section {
+final class CarSection extends Leaf {
     private static final Currency USUAL = Currency.getInstance("GBP");
 
     private final TextField car = new TextField();
@@ -59,12 +60,12 @@ final class CarSection extends Section {
     }
 
     @Override
-    Node first() {
+    protected Node first() {
         return budget;
     }
 
     @Override
-    void refresh() {
+    protected void refresh() {
         wrong.setText("");
         if (model.job().intake() instanceof Intake.TakenIn taken) show(taken);
         showStandards();

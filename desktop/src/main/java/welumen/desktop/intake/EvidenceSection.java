@@ -14,6 +14,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Thumbnail;
 import welumen.evidence.Conclusion;
 import welumen.evidence.Evidence;
@@ -24,7 +25,7 @@ import welumen.evidence.Strength;
 import welumen.job.JobChange.InAlbum;
 
 /** What shows how the car left the works, and where to look before it is gone. */
-final class EvidenceSection extends Section {
+final class EvidenceSection extends Leaf {
     private final VBox known = new VBox(10);
     private final VBox hiding = new VBox(4);
     private final TextField shows = new TextField();
@@ -72,12 +73,12 @@ final class EvidenceSection extends Section {
     }
 
     @Override
-    Node first() {
+    protected Node first() {
         return shows;
     }
 
     @Override
-    void refresh() {
+    protected void refresh() {
         strengths.getChildren().clear();
         for (var one : Strength.values()) {
             var button = Nodes.button(one.word(), "How much it proves", () -> {

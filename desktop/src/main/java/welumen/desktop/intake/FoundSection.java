@@ -8,13 +8,14 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
 import welumen.intake.FoundThing;
 import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.ThingHandedBack;
 import welumen.job.JobChange.AtIntake;
 
 /** Things of the customer's that were in the car: listed now, handed back at the end. */
-final class FoundSection extends Section {
+final class FoundSection extends Leaf {
     private final TextField what = new TextField();
     private final VBox things = new VBox(8);
 
@@ -28,12 +29,12 @@ final class FoundSection extends Section {
     }
 
     @Override
-    Node first() {
+    protected Node first() {
         return what;
     }
 
     @Override
-    void refresh() {
+    protected void refresh() {
         things.getChildren()
                 .setAll(model.job().brief().things().stream().map(this::row).toList());
         if (things.getChildren().isEmpty())

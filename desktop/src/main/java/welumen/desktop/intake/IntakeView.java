@@ -2,53 +2,38 @@ package welumen.desktop.intake;
 
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-import java.util.Locale;
 import javafx.scene.Node;
-import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
-import welumen.desktop.look.Nodes;
-import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
 import welumen.intake.Intake;
 
 /** What is known before anything comes off: the car and what is agreed, its parts, wishes, evidence, finds, questions. */
 public final class IntakeView extends StagePane {
-    private final List<Section> sections;
-    private final FlowPane leaves = new FlowPane(8, 8);
-    private final StackPane middle = new StackPane();
-    private Section open;
+    private final Leaves leaves;
 
     public IntakeView(JobModel model) {
         super(model);
-        sections = List.of(
+        leaves = new Leaves(List.of(
                 new CarSection(model),
                 new PartsSection(model),
                 new WishesSection(model),
                 new EvidenceSection(model),
                 new FoundSection(model),
-                new QuestionsSection(model));
-        open = sections.getFirst();
-        VBox.setVgrow(middle, Priority.ALWAYS);
-        middle.setMinHeight(0);
-        middle.setAlignment(javafx.geometry.Pos.TOP_LEFT);
-        middle.getChildren().setAll(open);
-        getChildren().addAll(leaves, middle);
+                new QuestionsSection(model)));
+        getChildren().add(leaves);
     }
 
     @Override
     public Node first() {
-        return open.first();
+        return leaves.first();
     }
 
     @Override
     protected void refresh() {
         answer();
-        showLeaves();
-        open.refresh();
+        leaves.refresh();
     }
 
     @Override
@@ -80,30 +65,8 @@ public final class IntakeView extends StagePane {
                 : "The customer has still to say: %s".formatted(open.getFirst().question());
     }
 
-    private void showLeaves() {
-        leaves.getChildren().clear();
-        for (var section : sections) {
-            var wanting = section.wanting();
-            var leaf = Nodes.button(
-                    section.word() + (wanting == 0 ? "" : " · " + wanting),
-                    "Turn to this leaf (Ctrl+PageDown and PageUp turn on and back)",
-                    () -> turnTo(section));
-            leaf.getStyleClass().add("leaf");
-            leaf.setId("leaf-" + section.word().toLowerCase(Locale.ROOT).replace(' ', '-'));
-            leaf.pseudoClassStateChanged(Styles.PICKED, section == open);
-            leaves.getChildren().add(leaf);
-        }
-    }
-
     @Override
     public void turnLeaf(int by) {
-        turnTo(sections.get(Math.floorMod(sections.indexOf(open) + by, sections.size())));
-    }
-
-    private void turnTo(Section section) {
-        open = section;
-        middle.getChildren().setAll(open);
-        refresh();
-        open.first().requestFocus();
+        leaves.turn(by);
     }
 }

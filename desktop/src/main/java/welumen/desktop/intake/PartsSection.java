@@ -29,6 +29,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
 import welumen.intake.Intake;
 import welumen.intake.IntakeChange.PartMissing;
 import welumen.job.Job;
@@ -43,7 +44,7 @@ import welumen.strip.StripChange.StripRuleNoted;
 import welumen.strip.UsualRules;
 
 /** The car's parts: filled in one step by its body, then put right one by one. The picked part is the one described. */
-final class PartsSection extends Section {
+final class PartsSection extends Leaf {
     private final Label told = Nodes.label("", Styles.SECOND);
     private final FlowPane bodies = new FlowPane(10, 10);
     private final VBox form = new VBox(12);
@@ -98,12 +99,12 @@ final class PartsSection extends Section {
     }
 
     @Override
-    Node first() {
+    protected Node first() {
         return model.job().cabin().parts().isEmpty() ? bodies.getChildren().getLast() : name;
     }
 
     @Override
-    void refresh() {
+    protected void refresh() {
         wrong.setText("");
         var parts = model.job().cabin().parts();
         var empty = parts.isEmpty();

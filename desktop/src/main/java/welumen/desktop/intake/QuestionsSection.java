@@ -16,6 +16,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
 import welumen.intake.Approval;
 import welumen.intake.Approval.Answer;
 import welumen.intake.IntakeChange.ApprovalAnswered;
@@ -24,7 +25,7 @@ import welumen.job.JobChange.AtIntake;
 import welumen.strip.PartNames;
 
 /** What the customer must agree to. An open question holds its parts everywhere until it is answered. */
-final class QuestionsSection extends Section {
+final class QuestionsSection extends Leaf {
     private final TextField question = new TextField();
     private final TextField version = new TextField();
     private final TextField holds = new TextField();
@@ -57,17 +58,17 @@ final class QuestionsSection extends Section {
     }
 
     @Override
-    Node first() {
+    protected Node first() {
         return question;
     }
 
     @Override
-    int wanting() {
+    protected int wanting() {
         return model.job().brief().openApprovals().size();
     }
 
     @Override
-    void refresh() {
+    protected void refresh() {
         wrong.setText("");
         if (replaces == 0) holds.setText(model.picked().map(Part::name).orElse(""));
         questions

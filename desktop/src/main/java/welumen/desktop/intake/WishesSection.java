@@ -15,6 +15,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
 import welumen.intake.FeatureLook;
 import welumen.intake.HouseWay;
 import welumen.intake.IntakeChange.FeatureLookedAt;
@@ -26,7 +27,7 @@ import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.Together;
 
 /** The customer's wishes, the house ways of this job, and the features by which versions of the model are told apart. */
-final class WishesSection extends Section {
+final class WishesSection extends Leaf {
     private final TextField wish = new TextField();
     private final VBox wishes = new VBox(6);
     private final FlowPane ways = new FlowPane(8, 8);
@@ -49,19 +50,19 @@ final class WishesSection extends Section {
     }
 
     @Override
-    Node first() {
+    protected Node first() {
         return wish;
     }
 
     @Override
-    int wanting() {
+    protected int wanting() {
         return (int) features().stream()
                 .filter(feature -> model.job().brief().has(feature).isEmpty())
                 .count();
     }
 
     @Override
-    void refresh() {
+    protected void refresh() {
         wishes.getChildren()
                 .setAll(model.job().brief().wishes().stream()
                         .map(one -> Nodes.label("·  " + one))

@@ -21,6 +21,9 @@ public final class Styles {
     public static final String ON_FELT_FAINT = "on-felt-faint";
     public static final String ON_FELT_WAX = "on-felt-wax";
     public static final String ON_FELT_DANGER = "on-felt-danger";
+    /** On what is still being worked out; nothing is drawn for it. */
+    public static final String WORKING = "working";
+
     public static final String TAG = "tag";
 
     public static final PseudoClass PICKED = PseudoClass.getPseudoClass("picked");

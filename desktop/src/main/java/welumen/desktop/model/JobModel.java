@@ -222,6 +222,13 @@ public final class JobModel {
         return Optional.ofNullable(picked.get()).flatMap(job.get().cabin()::findOne);
     }
 
+    /** “£”, or “CHF ” where the job's currency has no common sign; nothing before there is one. */
+    public String currencySign() {
+        return job.get().intake() instanceof Intake.TakenIn taken
+                ? taken.agreement().budget().sign()
+                : "";
+    }
+
     public ZoneId zone() {
         return clock.getZone();
     }

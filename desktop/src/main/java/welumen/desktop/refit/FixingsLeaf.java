@@ -8,26 +8,26 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
 import welumen.refit.FixingAccount;
 import welumen.strip.FixingLedger;
 
 /** The fixings of the whole job: out, back in, in hand, to buy; what is left over or missing, or nothing is. */
-final class FixingsLeaf extends VBox {
-    private final JobModel model;
+final class FixingsLeaf extends Leaf {
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox lines = new VBox(6);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     FixingsLeaf(JobModel model) {
-        super(10);
-        this.model = model;
+        super(model, "Fixings");
         answer.setId("fixings-answer");
         answer.setMinHeight(USE_PREF_SIZE);
         lines.setId("fixings");
         getChildren().addAll(answer, Nodes.scroll(lines));
     }
 
-    void refresh() {
+    @Override
+    protected void refresh() {
         var account = FixingAccount.of(model.job().strip(), model.job().refit());
         var toBuy = FixingLedger.toBuy(model.job().strip());
         var out = account.stream().mapToInt(FixingAccount.Line::out).sum();

@@ -3,6 +3,7 @@ package welumen.desktop.refit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -20,6 +21,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
 import welumen.job.JobChange.AtStrip;
 import welumen.strip.LooseGroup;
 import welumen.strip.RefitLink;
@@ -31,8 +33,7 @@ import welumen.strip.StripChange.LooseGroupNoted;
 import welumen.strip.StripChange.SideFirst;
 
 /** The order of putting back. Enter puts the picked part back. Alt and an arrow move it: that order is tested, and its first conflict named. */
-final class OrderList extends VBox {
-    private final JobModel model;
+final class OrderList extends Leaf {
     private final Runnable putBack;
     private final ListView<RefitStep> list = new ListView<>();
     private final Label verdict = Nodes.label("", Styles.SECOND);
@@ -45,9 +46,8 @@ final class OrderList extends VBox {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     OrderList(JobModel model, Runnable putBack) {
-        super(8);
+        super(model, "In this order");
         this.putBack = putBack;
-        this.model = model;
         list.setId("order");
         list.setCellFactory(_ -> new OrderCell());
         list.getSelectionModel().selectedItemProperty().subscribe(step -> {
@@ -72,7 +72,8 @@ final class OrderList extends VBox {
         getChildren().addAll(verdict, list, ways, other, why);
     }
 
-    ListView<RefitStep> list() {
+    @Override
+    protected Node first() {
         return list;
     }
 
@@ -81,11 +82,13 @@ final class OrderList extends VBox {
                 list.getItems().stream().filter(step -> part(step).isPresent()).count();
     }
 
-    Optional<PartId> first() {
+    /** The part that goes back first. */
+    Optional<PartId> next() {
         return list.getItems().stream().findFirst().flatMap(OrderList::part);
     }
 
-    void refresh() {
+    @Override
+    protected void refresh() {
         filling = true;
         fill();
         list.getItems().stream()

@@ -17,7 +17,7 @@ import welumen.job.JobChange;
 import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WithCare;
 import welumen.job.WorkStage;
-import welumen.survey.HandlingPlan;
+import welumen.treatment.HandlingPlan;
 
 /**
  * The cautions that belong to work on the picked part at a stage, once a job and kind of work; put away with a word that

@@ -12,6 +12,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
 import welumen.job.Job;
 
 /** How the car stood at the end of a day, without what was taken back only later. */
@@ -22,7 +23,7 @@ final class AsItStoodLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     AsItStoodLeaf(JobModel model) {
-        super(model);
+        super(model, "As it stood");
         day.setId("stood-day");
         day.setAccessibleText("On which day");
         day.setMaxWidth(160);
@@ -37,7 +38,7 @@ final class AsItStoodLeaf extends Leaf {
     }
 
     @Override
-    void refresh() {
+    protected void refresh() {
         if (day.getText().isBlank()) day.setText(model.today().toString());
         states.getChildren().clear();
         try {

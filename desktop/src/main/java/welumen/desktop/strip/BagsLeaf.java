@@ -18,6 +18,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
 import welumen.files.label.LabelReader;
 import welumen.files.label.LabelSheet;
 import welumen.strip.BagContents;
@@ -33,7 +34,7 @@ final class BagsLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     BagsLeaf(JobModel model) {
-        super(model);
+        super(model, "Bags");
         sheet.getItems().setAll(LabelSheet.values());
         sheet.setValue(LabelSheet.THREE_BY_SEVEN);
         sheet.setId("label-sheet");
@@ -62,7 +63,7 @@ final class BagsLeaf extends Leaf {
     }
 
     @Override
-    void refresh() {
+    protected void refresh() {
         bags.getChildren().clear();
         for (var number : model.job().strip().bags().reversed())
             bags.getChildren().add(card(BagContents.of(model.job().strip(), number)));

@@ -16,6 +16,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Thumbnail;
 import welumen.evidence.EvidenceChange.PhotoKept;
 import welumen.evidence.EvidenceChange.PhotoMarked;
@@ -53,7 +54,7 @@ final class PhotosLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PhotosLeaf(JobModel model) {
-        super(model);
+        super(model, "Photos");
         large = new MarkedPhoto(model.photos(), this::stroke);
         earlier = new MarkedPhoto(model.photos(), (_, _) -> {}); // to be looked at only
         earlier.setId("photo-before");
@@ -79,7 +80,7 @@ final class PhotosLeaf extends Leaf {
     }
 
     @Override
-    void refresh() {
+    protected void refresh() {
         var photos = model.picked().map(this::photos).orElse(List.of());
         if (shown == null || !photos.contains(shown)) shown = photos.isEmpty() ? null : photos.getLast();
         small.getChildren().clear();

@@ -1,5 +1,6 @@
 package welumen.desktop.strip;
 
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -7,6 +8,7 @@ import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.CautionCard;
+import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
 import welumen.job.WorkStage;
 
@@ -14,14 +16,18 @@ import welumen.job.WorkStage;
 public final class StripView extends StagePane {
     private final CautionCard cautions;
     private final LogLine line;
-    private final StripLeaves leaves;
+    private final Leaves leaves;
     private final ReachFelt reach;
 
     public StripView(JobModel model) {
         super(model);
         cautions = new CautionCard(model, WorkStage.STRIP);
         line = new LogLine(model);
-        leaves = new StripLeaves(model, line::correct);
+        leaves = new Leaves(List.of(
+                new TakenOff(model, line::correct),
+                new BagsLeaf(model),
+                new PhotosLeaf(model),
+                new AsItStoodLeaf(model)));
         reach = new ReachFelt(model);
         var lower = new HBox(30, leaves, reach);
         HBox.setHgrow(leaves, Priority.ALWAYS);

@@ -16,6 +16,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Thumbnail;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtStrip;
@@ -38,14 +39,14 @@ final class TakenOff extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TakenOff(JobModel model, Consumer<Step> correct) {
-        super(model);
+        super(model, "Taken off");
         this.correct = correct;
         getChildren().add(Nodes.scroll(steps));
         steps.setId("taken-off");
     }
 
     @Override
-    void refresh() {
+    protected void refresh() {
         steps.getChildren().clear();
         for (var entry : model.log().reversed())
             for (var logged : steps(entry)) {

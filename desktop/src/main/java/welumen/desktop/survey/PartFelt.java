@@ -1,18 +1,44 @@
 package welumen.desktop.survey;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import welumen.cabin.Part;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.model.JobModel;
+import welumen.shape.Outline;
 import welumen.shape.Point;
+import welumen.survey.Finding;
+import welumen.survey.Mark;
 
-/** The picked part's outline on felt with its findings; a cross says where the next one is. */
+/**
+ * The picked part's outline on felt with its findings; a cross says where the next one is. A line or an area is drawn by
+ * clicks, or by the cross and the space bar; Backspace drops the last point.
+ */
 final class PartFelt extends FeltPane {
+    /** How a finding is marked. */
+    enum Shape {
+        DOT("Point"),
+        LINE("Line"),
+        AREA("Area");
+
+        private final String word;
+
+        Shape(String word) {
+            this.word = word;
+        }
+
+        String word() {
+            return word;
+        }
+    }
+
     private static final double MARGIN = 44;
     private static final double STEP = 10;
     private static final double LETTER = 6.2;
@@ -20,6 +46,8 @@ final class PartFelt extends FeltPane {
     private final JobModel model;
     private Optional<Part> part = Optional.empty();
     private Point cross = new Point(0, 0);
+    private final List<Point> drawn = new ArrayList<>();
+    private Shape shape = Shape.DOT;
     private Chalk chalk = new Chalk(1, 0, 0);
 
     PartFelt(JobModel model) {
@@ -29,6 +57,7 @@ final class PartFelt extends FeltPane {
         setOnMouseClicked(click -> {
             requestFocus();
             move(chalk.at(click.getX(), click.getY()));
+            if (shape != Shape.DOT) add();
         });
         setOnKeyPressed(this::key);
     }
@@ -36,6 +65,7 @@ final class PartFelt extends FeltPane {
     void show(Optional<Part> newPart) {
         if (!newPart.map(Part::id).equals(part.map(Part::id)))
             newPart.ifPresent(picked -> {
+                drawn.clear();
                 var box = picked.kind().outline().box();
                 cross = new Point(box.width() / 2, box.height() / 2);
             });
@@ -43,21 +73,50 @@ final class PartFelt extends FeltPane {
         redraw();
     }
 
-    /** Where the cross stands, in mm from the outline's lower left. */
-    Point place() {
-        return cross;
+    /** What is drawn from now on; what was begun is dropped. */
+    void draw(Shape newShape) {
+        shape = newShape;
+        drawn.clear();
+        redraw();
+    }
+
+    /** What was drawn, or the place of the cross; a line or an area that is not whole yet is a dot. */
+    Mark mark() {
+        return switch (shape) {
+            case LINE -> drawn.size() < 2 ? new Mark.Dot(cross) : new Mark.Run(drawn);
+            case AREA ->
+                Outline.ofRing(drawn).understood().<Mark>map(Mark.Patch::new).orElse(new Mark.Dot(cross));
+            case DOT -> new Mark.Dot(cross);
+        };
+    }
+
+    /** Drops what was drawn, once it is logged. */
+    void forget() {
+        drawn.clear();
+    }
+
+    private void add() {
+        drawn.add(cross);
+        redraw();
     }
 
     private void key(KeyEvent key) {
-        var shift = switch (key.getCode()) {
-            case LEFT -> new Point(-STEP, 0);
-            case RIGHT -> new Point(STEP, 0);
-            case UP -> new Point(0, STEP);
-            case DOWN -> new Point(0, -STEP);
-            default -> null;
-        };
-        if (shift == null) return;
-        move(cross.plus(shift));
+        switch (key.getCode()) {
+            case LEFT -> move(cross.plus(new Point(-STEP, 0)));
+            case RIGHT -> move(cross.plus(new Point(STEP, 0)));
+            case UP -> move(cross.plus(new Point(0, STEP)));
+            case DOWN -> move(cross.plus(new Point(0, -STEP)));
+            case SPACE -> {
+                if (shape != Shape.DOT) add();
+            }
+            case BACK_SPACE -> {
+                if (!drawn.isEmpty()) drawn.removeLast();
+                redraw();
+            }
+            default -> {
+                return;
+            }
+        }
         key.consume();
     }
 
@@ -74,27 +133,41 @@ final class PartFelt extends FeltPane {
         var outline = part.get().kind().outline();
         chalk = Chalk.fitting(outline.box(), MARGIN, MARGIN, getWidth() - 2 * MARGIN, getHeight() - 2 * MARGIN - 16);
         getChildren().add(chalk.draw(outline, "chalk-fill"));
-        for (var finding : model.job().survey().on(part.get().id())) {
-            var pin = new Label(Integer.toString(finding.number()));
-            pin.getStyleClass().add("pin");
-            pin.relocate(chalk.x(finding.at().x()) - 12, chalk.y(finding.at().y()) - 12);
-            var said = Nodes.whole(
-                    "%s, %.0f mm, %s"
-                            .formatted(
-                                    finding.kind().word(),
-                                    finding.sizeMm(),
-                                    finding.severity().word()),
-                    "chalk-word");
-            said.relocate(
-                    beside(chalk.x(finding.at().x()), said),
-                    chalk.y(finding.at().y()) + 12);
-            getChildren().addAll(pin, said);
-        }
+        for (var finding : model.job().survey().on(part.get().id())) draw(finding);
+        if (drawn.size() > 1) getChildren().add(chalk.draw(drawn, "mark-begun"));
+        for (var point : drawn) dot(point);
         sight();
         var said = Nodes.whole(
                 "cross at %.0f mm from the left, %.0f mm up".formatted(cross.x(), cross.y()), "chalk-word", "faint");
         said.relocate(18, getHeight() - 28);
         getChildren().add(said);
+    }
+
+    private void draw(Finding finding) {
+        switch (finding.mark()) {
+            case Mark.Dot _ -> {}
+            case Mark.Run(var points) -> getChildren().add(chalk.draw(points, "mark-line"));
+            case Mark.Patch(var around) -> getChildren().add(chalk.draw(around, "mark-area"));
+        }
+        var at = finding.mark().at();
+        var pin = new Label(Integer.toString(finding.number()));
+        pin.getStyleClass().add("pin");
+        pin.relocate(chalk.x(at.x()) - 12, chalk.y(at.y()) - 12);
+        var said = Nodes.whole(
+                "%s, %.0f mm, %s"
+                        .formatted(
+                                finding.kind().word(),
+                                finding.sizeMm(),
+                                finding.severity().word()),
+                "chalk-word");
+        said.relocate(beside(chalk.x(at.x()), said), chalk.y(at.y()) + 12);
+        getChildren().addAll(pin, said);
+    }
+
+    private void dot(Point point) {
+        var dot = new Circle(chalk.x(point.x()), chalk.y(point.y()), 4);
+        dot.getStyleClass().add("mark-dot");
+        getChildren().add(dot);
     }
 
     /** Under its pin, but never over the edge of the felt. */

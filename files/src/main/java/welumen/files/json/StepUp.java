@@ -42,12 +42,35 @@ final class StepUp {
         node.forEach(StepUp::toTwo);
     }
 
-    /** Version 3: an approval says which version it is about, and what it replaces. */
+    /**
+     * Version 3: an approval says which version it is about, and what it replaces; a finding has a mark and photos; what
+     * is done with a part has a room of its own, and may be several treatments.
+     */
     private static void toThree(JsonNode node) {
-        if (node.path("is").asText().equals("approval-asked") && node.path("approval") instanceof ObjectNode approval) {
-            approval.put("version", "");
-            approval.put("replaces", 0);
-        }
+        if (node instanceof ObjectNode change)
+            switch (change.path("is").asText()) {
+                case "approval-asked" -> {
+                    if (change.path("approval") instanceof ObjectNode approval) {
+                        approval.put("version", "");
+                        approval.put("replaces", 0);
+                    }
+                }
+                case "finding-made" -> {
+                    if (change.path("finding") instanceof ObjectNode finding) {
+                        finding.putObject("mark").put("is", "dot").set("at", finding.remove("at"));
+                        finding.putArray("photos");
+                    }
+                }
+                case "at-survey" -> {
+                    if (change.path("change").path("is").asText().startsWith("treatment-"))
+                        change.put("is", "at-treatment");
+                }
+                case "treatment-chosen" -> {
+                    change.putArray("treatments").add(change.remove("treatment"));
+                    change.put("fixed", true);
+                }
+                default -> {}
+            }
         node.forEach(StepUp::toThree);
     }
 }

@@ -12,7 +12,7 @@ public final class NotePdf {
     private NotePdf() {}
 
     public static byte[] write(Job job, String workshop, LocalDate today) {
-        var note = NextTrimmer.of(job.cabin(), job.strip(), job.survey(), job.refit());
+        var note = NextTrimmer.of(job.cabin(), job.strip(), job.choices(), job.refit());
         try (var paper = new Paper(workshop)) {
             paper.title("To whoever takes this apart next");
             if (job.intake() instanceof Intake.TakenIn taken)

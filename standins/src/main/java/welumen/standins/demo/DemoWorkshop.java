@@ -17,9 +17,10 @@ import welumen.job.WorkshopChange.StockTakenIn;
 import welumen.job.WorkshopChange.WorkshopNamed;
 import welumen.journal.StoreException;
 
-/** Thimble Yard: writes the demo workshop into a folder, with its first job whole and two others begun. */
+/** Thimble Yard: writes the demo workshop into a folder, with its first job whole, its second surveyed and a third begun. */
 public final class DemoWorkshop {
     public static final UUID SELKIE = new UUID(0x1963, 1);
+    public static final UUID DUNNOCK = new UUID(0x1971, 2);
     public static final String PERSON = "Orla";
 
     private DemoWorkshop() {}
@@ -58,6 +59,7 @@ public final class DemoWorkshop {
             var journal = workshop.workshop(clock);
             for (var change : changes()) journal.make(change, PERSON);
             new SelkieJob(workshop, clock, day).write();
+            new DunnockJob(workshop, clock, day).write();
         }
     }
 
@@ -70,10 +72,7 @@ public final class DemoWorkshop {
                 new StockTakenIn(HideOutline.hide("hide 1", SelkieJob.HIDE, 4.9e6, 14, 310, 11)),
                 new StockTakenIn(HideOutline.hide("hide 2", SelkieJob.HIDE, 4.6e6, 9, 310, 23)),
                 new JobOpened(SELKIE, "1963 Varrow Selkie, saloon", ""),
-                new JobOpened(
-                        new UUID(0x1971, 2),
-                        "1971 Pellin Dunnock, estate",
-                        "Only its name is here yet; its survey follows."),
+                new JobOpened(DUNNOCK, "1971 Pellin Dunnock, estate", ""),
                 new JobOpened(
                         new UUID(0x1956, 3),
                         "1956 Drumlin half-ton, camper",

@@ -43,6 +43,7 @@ import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.AtSurvey;
+import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.OnClock;
@@ -62,9 +63,9 @@ import welumen.survey.Finding;
 import welumen.survey.FindingKind;
 import welumen.survey.Severity;
 import welumen.survey.SurveyChange.FindingMade;
-import welumen.survey.SurveyChange.TreatmentChosen;
-import welumen.survey.SurveyChange.TreatmentDone;
-import welumen.survey.Treatment;
+import welumen.treatment.Treatment;
+import welumen.treatment.TreatmentChange.TreatmentChosen;
+import welumen.treatment.TreatmentChange.TreatmentDone;
 
 /** The first job: the right side is back in but for its floor, where rust was found; the left is being stripped today. */
 final class SelkieJob {
@@ -178,7 +179,7 @@ final class SelkieJob {
     private void yesterday() {
         on(today.minusDays(1), 11, 0);
         finding("padded roll", FindingKind.DEEP_CRACK, 180, Severity.PLAIN, 600, 130, "sun side");
-        make(new AtSurvey(
+        make(new AtTreatment(
                 new TreatmentChosen(id("padded roll"), Treatment.RECOVER, "the crack goes through the skin")));
         finding("dash", FindingKind.SCUFF, 60, Severity.SLIGHT, 400, 200, "");
         on(today, 12, 0);
@@ -207,7 +208,7 @@ final class SelkieJob {
         on(today, 13, 58);
         step("console", "5 screws no. 8, 2 plugs, bag 10, cracked at its rear left post", true);
         finding("console", FindingKind.BROKEN_TAB, 25, Severity.PLAIN, 60, 60, "rear left post");
-        make(new AtSurvey(new TreatmentChosen(id("console"), Treatment.REPAIR_BOARD, "plate behind, epoxy")));
+        make(new AtTreatment(new TreatmentChosen(id("console"), Treatment.REPAIR_BOARD, "plate behind, epoxy")));
         on(today, 14, 0);
         clock("Console boss, epoxy", "clamp off", Duration.ofHours(24));
         on(today, 14, 31);
@@ -253,7 +254,7 @@ final class SelkieJob {
         for (var part : parts) {
             var usable = SignOff.usable(journal.state().strip(), id(part));
             var isShort = usable < SignOff.places(journal.state().strip(), id(part));
-            make(new AtSurvey(new TreatmentDone(id(part))));
+            make(new AtTreatment(new TreatmentDone(id(part))));
             make(new AtRefit(
                     new PartPutBack(new PutBack(id(part), usable, isShort ? "one clip on order, two days" : ""))));
         }

@@ -1,4 +1,4 @@
-package welumen.survey;
+package welumen.treatment;
 
 import java.util.ArrayList;
 import java.util.List;

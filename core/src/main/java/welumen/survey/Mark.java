@@ -1,0 +1,59 @@
+package welumen.survey;
+
+import java.util.List;
+import welumen.shape.Box;
+import welumen.shape.Outline;
+import welumen.shape.Point;
+
+/** Where on a part's outline something was found. Places in mm from the outline's lower left. */
+public sealed interface Mark {
+    record Dot(Point at) implements Mark {
+        @Override
+        public double sizeMm() {
+            return 0;
+        }
+    }
+
+    /** A crack, a seam, an edge. */
+    record Run(List<Point> points) implements Mark {
+        public Run {
+            points = List.copyOf(points);
+            if (points.size() < 2) throw new IllegalArgumentException("A line has at least two points.");
+        }
+
+        @Override
+        public Point at() {
+            return points.get(points.size() / 2);
+        }
+
+        /** Its length. */
+        @Override
+        public double sizeMm() {
+            var length = 0.0;
+            for (var i = 1; i < points.size(); i++) length += points.get(i - 1).to(points.get(i));
+            return length;
+        }
+    }
+
+    /** A stain, a faded field, rust. */
+    record Patch(Outline around) implements Mark {
+        @Override
+        public Point at() {
+            var box = around.box();
+            return new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
+        }
+
+        /** The longer side of what is round it. */
+        @Override
+        public double sizeMm() {
+            Box box = around.box();
+            return Math.max(box.width(), box.height());
+        }
+    }
+
+    /** Where its number stands. */
+    Point at();
+
+    /** What it measures by itself; 0 for a dot, whose size is said. */
+    double sizeMm();
+}

@@ -1,0 +1,159 @@
+package welumen.treatment;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import welumen.cabin.Part;
+import welumen.cabin.PartKind;
+import welumen.cabin.Supply;
+import welumen.measure.Finish;
+import welumen.survey.Finding;
+import welumen.survey.Severity;
+
+/**
+ * Every way to go with a part that its material, its findings and its supply allow. Where one treatment leaves something
+ * open, the least work that answers the most of the rest goes with it.
+ */
+public final class Candidates {
+    private final Part part;
+    private final List<Finding> findings;
+    private final PriceList prices;
+    private final TreatmentHours hours;
+    private final Matter matter;
+
+    private Candidates(Part part, List<Finding> findings, PriceList prices, TreatmentHours hours) {
+        this.part = part;
+        this.findings = findings;
+        this.prices = prices;
+        this.hours = hours;
+        this.matter = Matter.of(part);
+    }
+
+    /** At least one, unless a finding stops work that no treatment answers. */
+    public static List<Candidate> of(Part part, List<Finding> findings, PriceList prices, TreatmentHours hours) {
+        return new Candidates(part, findings, prices, hours).all();
+    }
+
+    /** How much work a part is beside one of middling size, and so how much it counts in a whole job. */
+    public static double size(Part part) {
+        return PartSize.factor(part.kind());
+    }
+
+    private List<Candidate> all() {
+        var ways = new ArrayList<Candidate>();
+        for (var chief : Treatment.values())
+            if (fits(chief) && (chief == Treatment.LEAVE || answers(chief, findings) > 0)) {
+                var way = candidate(withHelp(chief));
+                if (isAllowed(way) && ways.stream().noneMatch(known -> isSame(known, way))) ways.add(way);
+            }
+        return ways;
+    }
+
+    private boolean fits(Treatment treatment) {
+        if (part.kind() == PartKind.BELT && !isForBelts(treatment)) return false;
+        return treatment.fits(matter)
+                && (treatment != Treatment.BUY_REPRODUCTION || part.supply() != Supply.NO_LONGER_MADE);
+    }
+
+    /** A belt holds a life: it is never cut, dyed or sewn. */
+    private static boolean isForBelts(Treatment treatment) {
+        return switch (treatment) {
+            case LEAVE, CLEAN, BUY_REPRODUCTION, SEND_OUT -> true;
+            default -> false;
+        };
+    }
+
+    /** The same treatments, whichever of them is the chief. */
+    private static boolean isSame(Candidate one, Candidate other) {
+        return Set.copyOf(one.steps()).equals(Set.copyOf(other.steps()));
+    }
+
+    /** What stops work is never left. */
+    private boolean isAllowed(Candidate way) {
+        return findings.stream()
+                .filter(finding -> finding.kind().stopsWork())
+                .allMatch(finding -> way.steps().stream().anyMatch(step -> step.treats(finding.kind())));
+    }
+
+    /** What is left alone is left alone; a new part has nothing left to treat. */
+    private List<Treatment> withHelp(Treatment chief) {
+        var steps = new ArrayList<>(List.of(chief));
+        if (chief == Treatment.LEAVE || chief.replaces()) return steps;
+        help(left(steps)).ifPresent(steps::add);
+        return steps;
+    }
+
+    private Optional<Treatment> help(List<Finding> left) {
+        return Stream.of(Treatment.values())
+                .filter(one -> one != Treatment.LEAVE && !one.replaces() && fits(one) && answers(one, left) > 0)
+                .max(Comparator.comparingLong((Treatment one) -> answers(one, left))
+                        .thenComparing(one -> -one.hours().likely()));
+    }
+
+    private List<Finding> left(List<Treatment> steps) {
+        return findings.stream()
+                .filter(finding -> steps.stream().noneMatch(step -> step.treats(finding.kind())))
+                .toList();
+    }
+
+    private static long answers(Treatment treatment, List<Finding> findings) {
+        return findings.stream()
+                .filter(finding -> treatment.treats(finding.kind()))
+                .count();
+    }
+
+    private Candidate candidate(List<Treatment> steps) {
+        var area = part.kind().outline().area() / 1e6;
+        var left = left(steps);
+        var work = hours.of(steps, part.kind());
+        var materials = 0.0;
+        var boughtIn = 0.0;
+        var fine = 1.0;
+        for (var step : steps) {
+            materials += prices.materials(step, matter, area);
+            boughtIn += prices.boughtIn(step, area);
+            fine *= 1 - step.fails();
+        }
+        return new Candidate(
+                part.id(),
+                steps,
+                work,
+                work.likely() * prices.hour(),
+                materials,
+                boughtIn,
+                steps.stream().mapToInt(Treatment::waitingDays).max().orElseThrow(),
+                finish(steps, left),
+                steps.stream().mapToDouble(Treatment::originality).min().orElseThrow(),
+                steps.stream().mapToInt(Treatment::lastsYears).min().orElseThrow(),
+                1 - fine,
+                steps.stream()
+                        .map(Treatment::undo)
+                        .max(Comparator.naturalOrder())
+                        .orElseThrow(),
+                steps.contains(Treatment.BUY_REPRODUCTION) && part.supply() == Supply.NOT_KNOWN,
+                part.supply() == Supply.NO_LONGER_MADE,
+                left.size());
+    }
+
+    /** The worst that its steps leave where so much was wrong, and no better than what stays open allows. */
+    private Finish finish(List<Treatment> steps, List<Finding> left) {
+        var worst = findings.stream().map(Finding::severity).max(Comparator.naturalOrder());
+        var share = worst.map(severity -> severity.ordinal() / 3.0).orElse(0.0);
+        var reached = Finish.BEST;
+        for (var step : steps) {
+            var best = step.best().level();
+            reached = Finish.worse(
+                    reached, new Finish(best - share * (best - step.worst().level())));
+        }
+        for (var finding : left) reached = Finish.worse(reached, shows(finding.severity()));
+        return reached;
+    }
+
+    /** How good a part looks on which such a finding is left as it is. */
+    private static Finish shows(Severity severity) {
+        return new Finish(3 - severity.ordinal());
+    }
+}

@@ -1,0 +1,29 @@
+package welumen.treatment.whole;
+
+import java.util.List;
+import welumen.cabin.PartId;
+import welumen.measure.Finish;
+import welumen.treatment.whole.WholeJob.Pair;
+
+/** A rule of the job that a plan does not keep, and by how much. */
+public sealed interface Broken {
+    record OverBudget(double by) implements Broken {}
+
+    /** @param hours more than there are */
+    record TooMuchWork(double hours) implements Broken {}
+
+    record TooLate(PartId part, double days) implements Broken {}
+
+    record BelowStandard(PartId part, Finish finish) implements Broken {}
+
+    /** @param levels of finish between two that are seen together */
+    record StandsOut(Pair pair, double levels) implements Broken {}
+
+    record ShinesOut(Pair pair, int glossUnits) implements Broken {}
+
+    record PatinaSplit(List<PartId> group) implements Broken {
+        public PatinaSplit {
+            group = List.copyOf(group);
+        }
+    }
+}

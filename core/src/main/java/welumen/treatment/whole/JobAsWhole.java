@@ -1,0 +1,99 @@
+package welumen.treatment.whole;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import welumen.cabin.Cabin;
+import welumen.cabin.Part;
+import welumen.cabin.PartId;
+import welumen.intake.Agreement;
+import welumen.survey.Survey;
+import welumen.treatment.Candidate;
+import welumen.treatment.Candidates;
+import welumen.treatment.Choices;
+import welumen.treatment.Matter;
+import welumen.treatment.PriceList;
+import welumen.treatment.TreatmentHours;
+import welumen.treatment.Weighing;
+import welumen.treatment.whole.WholeJob.Open;
+import welumen.treatment.whole.WholeJob.Option;
+import welumen.treatment.whole.WholeJob.Pair;
+
+/** The job as one question: every part on which something was found and that is not done yet. */
+public final class JobAsWhole {
+    private static final double HOURS_A_DAY = 8;
+    private static final int MOST_WAYS = 8;
+
+    /** What the workshop charges, how fast it is, and what day it is. */
+    public record Figures(PriceList prices, TreatmentHours hours, LocalDate today) {}
+
+    private JobAsWhole() {}
+
+    /** One pair of hands works at it; parts for which there is no way at all are left out, and are holds. */
+    public static WholeJob of(Cabin cabin, Survey survey, Choices choices, Agreement agreement, Figures figures) {
+        var parts = new ArrayList<Open>();
+        for (var part : cabin.parts())
+            if (!survey.on(part.id()).isEmpty() && !choices.isDone(part.id()))
+                open(part, survey, choices, agreement, figures).ifPresent(parts::add);
+        var days = workingDays(figures.today(), agreement.due());
+        return new WholeJob(
+                parts,
+                agreement.budget().amount().doubleValue(),
+                days * HOURS_A_DAY,
+                days,
+                agreement.standard().finishWanted(),
+                pairs(cabin, parts),
+                survey.patina());
+    }
+
+    private static Optional<Open> open(
+            Part part, Survey survey, Choices choices, Agreement agreement, Figures figures) {
+        var ways = Candidates.of(part, survey.on(part.id()), figures.prices(), figures.hours());
+        if (ways.isEmpty()) return Optional.empty();
+        var weighing = Weighing.of(agreement.standard(), ways);
+        var options = ways.stream()
+                .map(way -> new Option(way, weighing.worth(way), Gloss.of(way, Matter.of(part))))
+                .sorted((one, other) -> Double.compare(other.worth(), one.worth()))
+                .toList();
+        var fixed = choices.of(part.id())
+                .filter(chosen -> chosen.fixed())
+                .flatMap(chosen -> IntStream.range(0, options.size())
+                        .filter(way -> isChosen(options.get(way).candidate(), chosen.treatments()))
+                        .boxed()
+                        .findFirst());
+        var few = fixed.filter(way -> way >= MOST_WAYS).isPresent()
+                ? options
+                : options.subList(0, Math.min(MOST_WAYS, options.size()));
+        return Optional.of(new Open(part.id(), few, Candidates.size(part), fixed));
+    }
+
+    private static boolean isChosen(Candidate way, List<welumen.treatment.Treatment> chosen) {
+        return way.steps().equals(chosen) || chosen.size() == 1 && way.steps().getFirst() == chosen.getFirst();
+    }
+
+    private static List<Pair> pairs(Cabin cabin, List<Open> parts) {
+        Map<PartId, Matter> matters = new HashMap<>();
+        for (var open : parts) matters.put(open.part(), Matter.of(cabin.one(open.part())));
+        var pairs = new ArrayList<Pair>();
+        SeenTogether.groups(cabin).forEach((where, group) -> {
+            var here = group.stream().filter(matters::containsKey).toList();
+            for (var i = 0; i < here.size(); i++)
+                for (var j = i + 1; j < here.size(); j++)
+                    pairs.add(new Pair(
+                            here.get(i), here.get(j), where, matters.get(here.get(i)) == matters.get(here.get(j))));
+        });
+        return pairs;
+    }
+
+    /** Mondays to Fridays from a day on, before another; never below nought. */
+    static double workingDays(LocalDate from, LocalDate until) {
+        return from.datesUntil(until.isBefore(from) ? from : until)
+                .filter(day -> day.getDayOfWeek() != DayOfWeek.SATURDAY && day.getDayOfWeek() != DayOfWeek.SUNDAY)
+                .count();
+    }
+}

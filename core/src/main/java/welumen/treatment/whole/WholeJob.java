@@ -1,0 +1,121 @@
+package welumen.treatment.whole;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import welumen.cabin.PartId;
+import welumen.measure.Finish;
+import welumen.treatment.Candidate;
+
+/**
+ * One treatment is to be chosen for each of these parts.
+ *
+ * @param budget in units of the job's currency
+ * @param hours how many hours of work there are until the car is due
+ * @param days how many working days there are until then
+ * @param wanted the finish that the standard wants of every part
+ * @param neighbours pairs of parts that are seen together
+ * @param patina groups of which all keep their patina, or none
+ */
+public record WholeJob(
+        List<Open> parts,
+        double budget,
+        double hours,
+        double days,
+        Finish wanted,
+        List<Pair> neighbours,
+        List<List<PartId>> patina) {
+    /** Parts that are seen together are to be within so much of a level of finish, and so many gloss units. */
+    public static final double FINISH_APART = 1;
+
+    public static final int GLOSS_APART = 15;
+
+    /**
+     * A part and the ways to go with it.
+     *
+     * @param importance how much its worth counts: a dash more than a handle
+     * @param fixed the way that the trimmer has chosen already, by its place in the list
+     */
+    public record Open(PartId part, List<Option> options, double importance, Optional<Integer> fixed) {
+        public Open {
+            options = List.copyOf(options);
+            if (options.isEmpty())
+                throw new IllegalArgumentException("There is no way to go with [%s].".formatted(part));
+        }
+
+        /** What is worth most by itself. */
+        Candidate best() {
+            return options.stream()
+                    .max(Comparator.comparingDouble(Option::worth))
+                    .orElseThrow()
+                    .candidate();
+        }
+    }
+
+    /** @param gloss in gloss units */
+    public record Option(Candidate candidate, double worth, int gloss) {}
+
+    /** @param sameMatter whether their gloss is to agree, too */
+    public record Pair(PartId one, PartId other, SeenTogether where, boolean sameMatter) {}
+
+    public WholeJob {
+        parts = List.copyOf(parts);
+        neighbours = List.copyOf(neighbours);
+        patina = List.copyOf(patina);
+    }
+
+    public WholeJob withBudget(double newBudget) {
+        return new WholeJob(parts, newBudget, hours, days, wanted, neighbours, patina);
+    }
+
+    /** What a set of options costs and takes, and which rules it breaks. Shares no code with the solver. */
+    public WholePlan judge(Map<PartId, Integer> chosen, boolean isProvenBest) {
+        var ways = new ArrayList<WholePlan.Chosen>();
+        var cost = 0.0;
+        var work = 0.0;
+        var worth = 0.0;
+        var broken = new ArrayList<Broken>();
+        for (var part : parts) {
+            var option = part.options().get(chosen.get(part.part()));
+            ways.add(new WholePlan.Chosen(part.part(), option.candidate(), option.worth(), part.best()));
+            cost += option.candidate().cost();
+            work += option.candidate().hours().likely();
+            worth += part.importance() * option.worth();
+            if (option.candidate().finish().compareTo(wanted) < 0)
+                broken.add(
+                        new Broken.BelowStandard(part.part(), option.candidate().finish()));
+            if (option.candidate().days() > days)
+                broken.add(new Broken.TooLate(part.part(), option.candidate().days() - days));
+        }
+        if (cost > budget) broken.add(new Broken.OverBudget(cost - budget));
+        if (work > hours) broken.add(new Broken.TooMuchWork(work - hours));
+        for (var pair : neighbours) {
+            var one = option(pair.one(), chosen);
+            var other = option(pair.other(), chosen);
+            var apart = Math.abs(one.candidate().finish().level()
+                    - other.candidate().finish().level());
+            if (apart > FINISH_APART + 1e-9) broken.add(new Broken.StandsOut(pair, apart));
+            else if (pair.sameMatter() && Math.abs(one.gloss() - other.gloss()) > GLOSS_APART)
+                broken.add(new Broken.ShinesOut(pair, Math.abs(one.gloss() - other.gloss())));
+        }
+        for (var group : patina) {
+            var kept = group.stream()
+                    .filter(part -> find(part).isPresent())
+                    .map(part -> Patina.isKept(option(part, chosen).candidate()))
+                    .distinct()
+                    .count();
+            if (kept > 1) broken.add(new Broken.PatinaSplit(group));
+        }
+        return new WholePlan(ways, cost, work, worth, broken, isProvenBest);
+    }
+
+    Optional<Open> find(PartId part) {
+        return parts.stream().filter(open -> open.part().equals(part)).findFirst();
+    }
+
+    private Option option(PartId part, Map<PartId, Integer> chosen) {
+        return find(part).orElseThrow().options().get(chosen.get(part));
+    }
+}

@@ -1,0 +1,64 @@
+package welumen.treatment.whole;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import welumen.cabin.PartId;
+import welumen.treatment.Candidate;
+
+/**
+ * One treatment for each part.
+ *
+ * @param cost in units of the job's currency
+ * @param hours of work
+ * @param worth the sum of what each is worth, by its importance
+ * @param broken the rules that it does not keep; empty where all are kept
+ * @param isProvenBest whether no other set keeps as much and is worth more
+ */
+public record WholePlan(
+        List<Chosen> chosen, double cost, double hours, double worth, List<Broken> broken, boolean isProvenBest) {
+    /** @param alone what would be best for the part if nothing else were asked */
+    public record Chosen(PartId part, Candidate candidate, double worth, Candidate alone) {
+        /** Whether something else than the part itself decided. */
+        public boolean isGivenUp() {
+            return !candidate.equals(alone);
+        }
+    }
+
+    public WholePlan {
+        chosen = List.copyOf(chosen);
+        broken = List.copyOf(broken);
+    }
+
+    public Optional<Chosen> of(PartId part) {
+        return chosen.stream().filter(one -> one.part().equals(part)).findFirst();
+    }
+
+    /** How many parts are as the standard wants them, and beside none that they stand out from. */
+    public int asWanted() {
+        var not = new HashSet<PartId>();
+        for (var one : broken)
+            switch (one) {
+                case Broken.BelowStandard(var part, var finish) -> not.add(part);
+                case Broken.StandsOut(var pair, var levels) -> not.addAll(List.of(pair.one(), pair.other()));
+                case Broken.ShinesOut(var pair, var units) -> not.addAll(List.of(pair.one(), pair.other()));
+                case Broken.OverBudget _, Broken.TooMuchWork _, Broken.TooLate _, Broken.PatinaSplit _ -> {}
+            }
+        return chosen.size() - not.size();
+    }
+
+    /** Whether it leaves more parts as wanted, or as many and is worth more. */
+    public boolean isBetterThan(WholePlan other) {
+        return asWanted() != other.asWanted() ? asWanted() > other.asWanted() : worth > other.worth() + 1e-9;
+    }
+
+    /** Those for which this plan goes another way than another plan does. */
+    public List<Chosen> otherThan(WholePlan other) {
+        return chosen.stream()
+                .filter(one -> other.of(one.part())
+                        .filter(was ->
+                                was.candidate().steps().equals(one.candidate().steps()))
+                        .isEmpty())
+                .toList();
+    }
+}

@@ -1,0 +1,37 @@
+package welumen.desktop.stage;
+
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+import welumen.desktop.model.JobModel;
+
+/** One leaf of a stage that has several: what is asked and what is known of one thing. */
+public abstract class Leaf extends VBox {
+    protected final JobModel model;
+    private final String word;
+
+    /** @param word what stands on its tab */
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    protected Leaf(JobModel model, String word) {
+        super(12);
+        this.model = model;
+        this.word = word;
+        setMinWidth(0);
+        setMinHeight(0);
+    }
+
+    final String word() {
+        return word;
+    }
+
+    /** How many things here want an answer; said on the tab. */
+    protected int wanting() {
+        return 0;
+    }
+
+    protected abstract void refresh();
+
+    /** The control that has the keyboard first when the leaf is turned to; by default what has it keeps it. */
+    protected Node first() {
+        return this;
+    }
+}

@@ -1,0 +1,70 @@
+package welumen.desktop.stage;
+
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+
+/** The leaves of a stage, one of them open, with a tab for each. Only the open one is kept up to date. */
+public final class Leaves extends VBox {
+    private final List<Leaf> leaves;
+    private final FlowPane tabs = new FlowPane(6, 6);
+    private final StackPane middle = new StackPane();
+    private Leaf open;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    public Leaves(List<? extends Leaf> leaves) {
+        super(12);
+        this.leaves = List.copyOf(leaves);
+        this.open = leaves.getFirst();
+        middle.setAlignment(Pos.TOP_LEFT);
+        middle.setMinHeight(0);
+        middle.getChildren().setAll(open);
+        tabs.setMinHeight(USE_PREF_SIZE);
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        VBox.setVgrow(this, Priority.ALWAYS);
+        setMinWidth(0);
+        setMinHeight(0);
+        getChildren().addAll(tabs, middle);
+    }
+
+    public void refresh() {
+        tabs.getChildren().setAll(leaves.stream().map(this::tab).toList());
+        open.refresh();
+    }
+
+    /** The control that has the keyboard first. */
+    public Node first() {
+        return open.first();
+    }
+
+    /** Turns so many leaves on, or back where it is below nought. */
+    public void turn(int by) {
+        turnTo(leaves.get(Math.floorMod(leaves.indexOf(open) + by, leaves.size())));
+    }
+
+    private Node tab(Leaf leaf) {
+        var wanting = leaf.wanting();
+        var tab = Nodes.button(
+                leaf.word() + (wanting == 0 ? "" : " · " + wanting),
+                "Turn to this leaf (Ctrl+PageDown and PageUp turn on and back)",
+                () -> turnTo(leaf));
+        tab.getStyleClass().add("leaf");
+        tab.setId("leaf-" + leaf.word().toLowerCase(Locale.ROOT).replace(' ', '-'));
+        tab.pseudoClassStateChanged(Styles.PICKED, leaf == open);
+        return tab;
+    }
+
+    private void turnTo(Leaf leaf) {
+        open = leaf;
+        middle.getChildren().setAll(open);
+        refresh();
+        if (open.first() != open) open.first().requestFocus();
+    }
+}

@@ -1,0 +1,156 @@
+package welumen.desktop.survey;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import welumen.cabin.Part;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.intake.Intake;
+import welumen.intake.Standard;
+import welumen.job.JobChange.AtTreatment;
+import welumen.treatment.Advice;
+import welumen.treatment.Advice.Way;
+import welumen.treatment.Candidate;
+import welumen.treatment.TreatmentChange.TreatmentChosen;
+import welumen.treatment.TreatmentChange.TreatmentDone;
+
+/** The ways to go with the picked part, weighed: the best first, why, and what would turn it over. */
+final class ChooseLeaf extends Leaf {
+    private final VBox ways = new VBox(8);
+    private final Scatter scatter = new Scatter();
+    private final Label why = Nodes.label("");
+    private final Label turns = Nodes.label("", Styles.SECOND);
+    private boolean showsFolded;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    ChooseLeaf(JobModel model) {
+        super(model, "What to do");
+        ways.setId("ways");
+        why.setId("why");
+        turns.setId("turns");
+        List.of(why, turns).forEach(label -> label.setMinHeight(USE_PREF_SIZE));
+        var right = Nodes.column(10, scatter, why, turns);
+        VBox.setVgrow(scatter, Priority.ALWAYS);
+        right.setMinWidth(380);
+        right.setMaxWidth(380);
+        var scroll = Nodes.scroll(ways);
+        HBox.setHgrow(scroll, Priority.ALWAYS);
+        var both = Nodes.row(24, scroll, right);
+        both.setMinHeight(0);
+        VBox.setVgrow(both, Priority.ALWAYS);
+        getChildren().add(both);
+    }
+
+    @Override
+    protected void refresh() {
+        ways.getChildren().clear();
+        var part = model.picked();
+        var advice = part.flatMap(one -> model.job().advice(one.id()));
+        scatter.setVisible(advice.isPresent());
+        why.setText("");
+        turns.setText("");
+        if (part.isEmpty() || advice.isEmpty()) {
+            ways.getChildren()
+                    .add(Nodes.label(
+                            model.job().intake() instanceof Intake.Awaited
+                                    ? "Agree on a standard at Intake first: it decides what is best."
+                                    : "Nothing has been found on it yet: mark it on the first leaf.",
+                            Styles.SECOND));
+            return;
+        }
+        show(part.get(), advice.get());
+    }
+
+    private void show(Part part, Advice advice) {
+        var words = words();
+        var numbered = new ArrayList<Candidate>();
+        for (var way : advice.ways()) {
+            numbered.add(way.candidate());
+            ways.getChildren().add(card(part, way, numbered.size(), words));
+        }
+        if (!advice.folded().isEmpty())
+            ways.getChildren()
+                    .add(Nodes.button(
+                            showsFolded
+                                    ? "Fold away what is beaten in everything"
+                                    : "%s beaten in everything"
+                                            .formatted(
+                                                    Words.many(advice.folded().size(), "more way")),
+                            "Ways that another on this list beats in cost, finish, time, years, originality and risk",
+                            () -> {
+                                showsFolded = !showsFolded;
+                                refresh();
+                            }));
+        if (showsFolded)
+            for (var way : advice.folded()) {
+                numbered.add(way.candidate());
+                ways.getChildren().add(card(part, way, numbered.size(), words));
+            }
+        scatter.show(numbered, standard().map(Standard::finishWanted).orElseThrow(), words);
+        why.setText(words.why(advice));
+        turns.setText(words.turns(advice));
+    }
+
+    private Node card(Part part, Way way, int number, AdviceWords words) {
+        var candidate = way.candidate();
+        var chosen = model.job()
+                .choices()
+                .of(part.id())
+                .filter(one -> one.treatments().equals(candidate.steps()))
+                .isPresent();
+        var told = Nodes.grown(Nodes.column(
+                3,
+                Nodes.label("%d  %s".formatted(number, Words.capital(candidate.word())), Styles.STRONG),
+                Nodes.label(words.facts(candidate), Styles.MEASURE),
+                Nodes.label(words.more(candidate), Styles.NOTE)));
+        var below = standard()
+                .filter(one -> candidate.finish().compareTo(one.finishWanted()) < 0)
+                .isPresent();
+        if (below) told.getChildren().add(Nodes.label("below what the standard wants", Styles.DANGER));
+        told.setMinWidth(0);
+        var card = Nodes.row(8, told, action(part, candidate, chosen));
+        card.setAlignment(Pos.CENTER_LEFT);
+        card.getStyleClass().add(Styles.CARD);
+        card.pseudoClassStateChanged(Styles.PICKED, chosen);
+        card.setId("way-" + number);
+        return card;
+    }
+
+    private Node action(Part part, Candidate way, boolean chosen) {
+        if (chosen && model.job().choices().isDone(part.id())) return Nodes.whole("Done", Styles.STRONG);
+        var button = chosen
+                ? Nodes.chief(
+                        "It is done",
+                        "Log that this has been done",
+                        () -> model.make(new AtTreatment(new TreatmentDone(part.id()))))
+                : Nodes.button(
+                        "Choose",
+                        "Choose this for the part; a plan for the whole job keeps to it",
+                        () -> model.make(new AtTreatment(new TreatmentChosen(part.id(), way.steps(), "", true))));
+        button.setId("%s-%s"
+                .formatted(
+                        chosen ? "done" : "choose",
+                        way.steps().getFirst().name().toLowerCase()));
+        return button;
+    }
+
+    private Optional<Standard> standard() {
+        return model.job().intake() instanceof Intake.TakenIn taken
+                ? Optional.of(taken.agreement().standard())
+                : Optional.empty();
+    }
+
+    private AdviceWords words() {
+        return new AdviceWords(model.currencySign());
+    }
+}

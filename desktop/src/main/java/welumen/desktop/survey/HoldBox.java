@@ -1,0 +1,83 @@
+package welumen.desktop.survey;
+
+import java.util.stream.Collectors;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import welumen.cabin.Part;
+import welumen.cabin.PartId;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.model.JobModel;
+import welumen.diary.Task;
+import welumen.diary.WhatNext;
+import welumen.job.JobChange.AtSurvey;
+import welumen.survey.SurveyChange.HoldLifted;
+
+/** Why the picked part is held, what that stops, what can go on meanwhile, and who may let it go. */
+final class HoldBox {
+    private static final int FEW = 3;
+
+    private final JobModel model;
+
+    HoldBox(JobModel model) {
+        this.model = model;
+    }
+
+    /** Adds itself where the part is held by what was found. */
+    void showIn(VBox column, Part part) {
+        if (!model.job().survey().isHeld(part.id())) return;
+        var by = new TextField();
+        by.setId("seen-by");
+        by.setPromptText("name, and what they may decide");
+        var wrong = Nodes.label("", Styles.DANGER);
+        wrong.setId("hold-wrong");
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        by.setOnAction(_ -> letGo(part, by, wrong));
+        var box = Nodes.column(
+                6,
+                Nodes.label("Held: " + model.job().survey().holds().get(part.id()), Styles.STRONG, Styles.DANGER),
+                Nodes.label(stops(part.id())),
+                Nodes.label(meanwhile(part.id()), Styles.SECOND),
+                Nodes.label(
+                        "Nothing may cover it until somebody qualified has seen to it; local rules come first.",
+                        Styles.NOTE),
+                Nodes.field("Who has seen to it?", by),
+                wrong,
+                Nodes.button(
+                        "Let it go", "Lift the hold, in the name of who has seen to it", () -> letGo(part, by, wrong)));
+        box.getStyleClass().add(Styles.CARD);
+        column.getChildren().add(box);
+    }
+
+    private String stops(PartId part) {
+        var stopped = model.job().signOff().stoppedBy(part);
+        return stopped.isEmpty()
+                ? "It stops nothing that is out now."
+                : "It stops the " + stopped.stream().map(this::name).collect(Collectors.joining(", the ")) + ".";
+    }
+
+    private String meanwhile(PartId held) {
+        var open = WhatNext.of(model.job().standing()).stream()
+                .filter(Task::canBegin)
+                .filter(task -> !task.part().equals(held))
+                .limit(FEW)
+                .map(task -> task.kind().word() + " the " + name(task.part()))
+                .toList();
+        return open.isEmpty() ? "Nothing else can go on." : "Meanwhile: " + String.join("; ", open) + ".";
+    }
+
+    private String name(PartId part) {
+        return model.job().cabin().one(part).name();
+    }
+
+    /** A hold is let go in somebody's name, never in nobody's. */
+    private void letGo(Part part, TextField by, Label wrong) {
+        if (by.getText().isBlank()) {
+            wrong.setText("Say who has seen to it: a hold is not let go in nobody's name.");
+            by.requestFocus();
+            return;
+        }
+        model.make(new AtSurvey(new HoldLifted(part.id(), by.getText().strip())));
+    }
+}

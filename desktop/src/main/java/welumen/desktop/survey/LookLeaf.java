@@ -1,0 +1,216 @@
+package welumen.desktop.survey;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import welumen.cabin.Part;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Thumbnail;
+import welumen.job.JobChange.AtSurvey;
+import welumen.measure.Length;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+import welumen.survey.Beneath;
+import welumen.survey.Finding;
+import welumen.survey.FindingKind;
+import welumen.survey.Mark;
+import welumen.survey.Severity;
+import welumen.survey.SurveyChange.FindingMade;
+import welumen.survey.SurveyChange.LookedAt;
+
+/** Marks what is found on the picked part at its place on the outline, and asks for what lies beneath. */
+final class LookLeaf extends Leaf {
+    private final PartFelt felt;
+    private final ComboBox<FindingKind> kind = new ComboBox<>();
+    private final ComboBox<Severity> severity = new ComboBox<>();
+    private final TextField size = new TextField("30 mm");
+    private final TextField note = new TextField();
+    private final Label wrong = Nodes.label("", Styles.DANGER);
+    private final FlowPane shapes = new FlowPane(8, 8);
+    private final VBox beside = new VBox(10);
+    private final HoldBox hold;
+    private final List<String> photos = new ArrayList<>();
+    private PartFelt.Shape shape = PartFelt.Shape.DOT;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    LookLeaf(JobModel model) {
+        super(model, "What is found");
+        felt = new PartFelt(model);
+        hold = new HoldBox(model);
+        kind.getItems().setAll(FindingKind.values());
+        kind.setValue(FindingKind.SCUFF);
+        WordCell.in(kind, FindingKind::word);
+        severity.getItems().setAll(Severity.values());
+        severity.setValue(Severity.PLAIN);
+        WordCell.in(severity, Severity::word);
+        kind.setId("kind");
+        kind.setMinWidth(190);
+        severity.setId("severity");
+        severity.setMinWidth(120);
+        size.setId("size");
+        size.setMinWidth(84);
+        size.setPrefColumnCount(6);
+        note.setId("finding-note");
+        note.setOnAction(_ -> mark());
+        size.setOnAction(_ -> mark());
+        var mark = Nodes.chief("Mark it", "Log what was found, as it is drawn (Enter)", this::mark);
+        mark.setId("mark");
+        var photo = Nodes.button("Photo", "A photo of the find", this::photograph);
+        photo.setId("finding-photo");
+        var form = Nodes.row(
+                10,
+                Nodes.field("What", kind),
+                Nodes.field("Across", size),
+                Nodes.field("How bad", severity),
+                Nodes.grown(Nodes.field("Note", note)),
+                bottom(mark),
+                bottom(photo));
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        wrong.setId("survey-wrong");
+        var left = Nodes.column(8, shapes, felt);
+        VBox.setVgrow(felt, Priority.ALWAYS);
+        left.setMinWidth(0);
+        var scroll = Nodes.scroll(beside);
+        scroll.setMinWidth(300);
+        scroll.setMaxWidth(300);
+        var lower = Nodes.row(20, left, scroll);
+        HBox.setHgrow(left, Priority.ALWAYS);
+        VBox.setVgrow(lower, Priority.ALWAYS);
+        lower.setMinHeight(0);
+        getChildren().addAll(form, wrong, lower);
+    }
+
+    private static Node bottom(Button button) {
+        return Nodes.column(4, Nodes.whole(" ", Styles.HEADING), button);
+    }
+
+    @Override
+    protected Node first() {
+        return kind;
+    }
+
+    @Override
+    protected void refresh() {
+        felt.show(model.picked());
+        showShapes();
+        beside.getChildren().clear();
+        model.picked().ifPresent(this::show);
+    }
+
+    private void showShapes() {
+        shapes.getChildren().clear();
+        for (var one : PartFelt.Shape.values()) {
+            var button = Nodes.button(
+                    one.word(),
+                    "Mark it as a %s on the outline".formatted(one.word().toLowerCase(Locale.ROOT)),
+                    () -> {
+                        shape = one;
+                        felt.draw(one);
+                        showShapes();
+                    });
+            button.setId("mark-" + one.word().toLowerCase(Locale.ROOT));
+            if (one == shape) button.getStyleClass().add(Styles.CHIEF);
+            shapes.getChildren().add(button);
+        }
+    }
+
+    private void show(Part part) {
+        hold.showIn(beside, part);
+        for (var finding : model.job().survey().on(part.id())) {
+            beside.getChildren().add(row(finding));
+            if (finding.kind().hasCause())
+                beside.getChildren()
+                        .add(Nodes.label(
+                                "Find where the %s comes from first: under new trim it comes again."
+                                        .formatted(finding.kind().word()),
+                                Styles.DANGER));
+        }
+        var unseen = Beneath.unseen(model.job().cabin(), model.job().survey(), part.id());
+        if (!unseen.isEmpty()) beside.getChildren().add(Nodes.whole("What lies beneath", Styles.HEADING));
+        for (var layer : unseen) beside.getChildren().add(layer(layer));
+        if (!model.job().survey().looked().contains(part.id())) {
+            var looked = Nodes.button(
+                    "Nothing found on it",
+                    "It was looked at, and is sound",
+                    () -> model.make(new AtSurvey(new LookedAt(part.id()))));
+            looked.setId("looked");
+            beside.getChildren().add(looked);
+        } else if (model.job().survey().on(part.id()).isEmpty())
+            beside.getChildren().add(Nodes.label("Looked at, nothing found.", Styles.SECOND));
+    }
+
+    private Node row(Finding finding) {
+        var words = Nodes.column(
+                1,
+                Nodes.label("%d  %s, %s"
+                        .formatted(
+                                finding.number(),
+                                finding.kind().word(),
+                                finding.severity().word())),
+                Nodes.label(
+                        "%.0f mm%s".formatted(finding.sizeMm(), finding.note().isEmpty() ? "" : " · " + finding.note()),
+                        Styles.NOTE));
+        return finding.photos().isEmpty() ? words : Nodes.row(10, Thumbnail.of(model, finding.photos()), words);
+    }
+
+    /** A layer under the part that nobody has looked at. */
+    private Node layer(Part layer) {
+        var go = Nodes.button(
+                "Look at the " + layer.name(),
+                "Pick it, and mark what is found on it",
+                () -> model.pickedProperty().set(layer.id()));
+        go.setId("beneath-" + layer.id());
+        return go;
+    }
+
+    private void photograph() {
+        model.picked().flatMap(model.photos()::take).ifPresent(photos::add);
+        wrong.setText("");
+    }
+
+    private void mark() {
+        var part = model.picked();
+        if (part.isEmpty()) return;
+        var mark = felt.mark();
+        if (mark.sizeMm() > 0) {
+            log(part.get(), mark, mark.sizeMm());
+            return;
+        }
+        switch (Length.parse(size.getText())) {
+            case Refused<Length>(var why) -> wrong.setText(why);
+            case Understood<Length>(var length)
+            when length.mm() <= 0 -> wrong.setText("How far across is it? Type it as 30 mm.");
+            case Understood<Length>(var length) -> log(part.get(), mark, length.mm());
+        }
+    }
+
+    private void log(Part part, Mark mark, double sizeMm) {
+        wrong.setText("");
+        var finding = new Finding(
+                model.job().survey().nextFinding(),
+                part.id(),
+                kind.getValue(),
+                mark,
+                sizeMm,
+                severity.getValue(),
+                note.getText().strip(),
+                photos);
+        felt.forget();
+        if (!model.make(new AtSurvey(new FindingMade(finding)))) return;
+        note.clear();
+        photos.clear();
+    }
+}

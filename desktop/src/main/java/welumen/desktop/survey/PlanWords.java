@@ -1,0 +1,94 @@
+package welumen.desktop.survey;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import welumen.cabin.Cabin;
+import welumen.cabin.PartId;
+import welumen.desktop.look.Words;
+import welumen.treatment.whole.Broken;
+import welumen.treatment.whole.TradeCurve;
+import welumen.treatment.whole.WholeJob.Pair;
+import welumen.treatment.whole.WholePlan;
+
+/** Says what a plan for the whole job comes to, what it does not keep, and what more money would buy. */
+final class PlanWords {
+    private static final int FEW = 3;
+
+    private final Cabin cabin;
+    private final AdviceWords words;
+
+    PlanWords(Cabin cabin, AdviceWords words) {
+        this.cabin = cabin;
+        this.words = words;
+    }
+
+    String answer(WholePlan plan) {
+        return "%d of %s as wanted, for %s of work and %s in all%s%s"
+                .formatted(
+                        plan.asWanted(),
+                        Words.many(plan.chosen().size(), "part"),
+                        Words.hours(Math.round(plan.hours())),
+                        words.money(plan.cost()),
+                        plan.isProvenBest() ? "; no set is better" : "; the best found",
+                        plan.broken().isEmpty() ? ", and every rule is kept." : ".");
+    }
+
+    /** The rules that it does not keep; those of one kind on one line. */
+    List<String> broken(WholePlan plan) {
+        var said = new ArrayList<String>();
+        var below = new ArrayList<PartId>();
+        for (var broken : plan.broken())
+            switch (broken) {
+                case Broken.OverBudget(var by) ->
+                    said.add("%s over the budget: nothing cheaper answers what was found.".formatted(words.money(by)));
+                case Broken.TooMuchWork(var hours) ->
+                    said.add("%s more than there are until it is due.".formatted(Words.hours(Math.ceil(hours))));
+                case Broken.TooLate(var part, var days) ->
+                    said.add("The %s is %.0f days late.".formatted(name(part), Math.ceil(days)));
+                case Broken.BelowStandard(var part, var finish) -> below.add(part);
+                case Broken.StandsOut(var pair, var levels) ->
+                    said.add("%s: %s far apart in finish."
+                            .formatted(Words.capital(pair.where().word()), both(pair)));
+                case Broken.ShinesOut(var pair, var units) ->
+                    said.add("%s: %s are %d gloss units apart."
+                            .formatted(Words.capital(pair.where().word()), both(pair), units));
+                case Broken.PatinaSplit(var group) ->
+                    said.add("Aged alike, and not treated alike: the %s."
+                            .formatted(group.stream().map(this::name).collect(Collectors.joining(", "))));
+            }
+        if (!below.isEmpty())
+            said.add("Below the standard: the %s."
+                    .formatted(below.stream().map(this::name).collect(Collectors.joining(", "))));
+        return said;
+    }
+
+    /** What the next step on the curve costs, and what changes for it. */
+    String next(WholePlan plan, List<TradeCurve.Point> curve) {
+        return curve.stream()
+                .filter(point ->
+                        point.plan().cost() > plan.cost() && point.plan().isBetterThan(plan))
+                .findFirst()
+                .map(point -> "%s more buys: %s."
+                        .formatted(words.money(point.plan().cost() - plan.cost()), changes(point.plan(), plan)))
+                .orElse("More money buys nothing better.");
+    }
+
+    /** “the dash re-covered…”, the first few. */
+    String changes(WholePlan plan, WholePlan before) {
+        var other = plan.otherThan(before);
+        var few = other.stream()
+                .limit(FEW)
+                .map(one -> "%s, %s".formatted(name(one.part()), one.candidate().word()))
+                .collect(Collectors.joining("; "));
+        return other.size() > FEW ? "%s; and %d more".formatted(few, other.size() - FEW) : few;
+    }
+
+    private String both(Pair pair) {
+        return "the %s and the %s".formatted(name(pair.one()), name(pair.other()));
+    }
+
+    private String name(PartId part) {
+        return cabin.one(part).name();
+    }
+}

@@ -1,0 +1,61 @@
+package welumen.desktop.survey;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import org.jspecify.annotations.Nullable;
+import welumen.treatment.whole.BestSet;
+import welumen.treatment.whole.TradeCurve;
+import welumen.treatment.whole.WholeJob;
+import welumen.treatment.whole.WholePlan;
+
+/** Plans off the window's thread: the best set first, then what other budgets would buy. What is newer overtakes. */
+final class Planning {
+    private static final int BUDGETS = 9;
+
+    private final Consumer<WholePlan> planned;
+    private final Consumer<List<TradeCurve.Point>> curve;
+    private final Consumer<String> failed;
+    private final AtomicReference<@Nullable WholeJob> wanted = new AtomicReference<>();
+
+    /** All three are called on the window's thread. */
+    Planning(Consumer<WholePlan> planned, Consumer<List<TradeCurve.Point>> curve, Consumer<String> failed) {
+        this.planned = planned;
+        this.curve = curve;
+        this.failed = failed;
+    }
+
+    /** Whether this very question has been asked last, answered or not. */
+    boolean isAsked(WholeJob job) {
+        return Optional.ofNullable(wanted.get()).filter(job::equals).isPresent();
+    }
+
+    void ask(WholeJob job) {
+        wanted.set(job);
+        Thread.ofPlatform().daemon().name("planning the whole job").start(() -> answer(job));
+    }
+
+    void stop() {
+        wanted.set(null);
+    }
+
+    private void answer(WholeJob job) {
+        try {
+            var best = BestSet.of(job);
+            say(job, () -> planned.accept(best));
+            if (!isAsked(job)) return;
+            var points = TradeCurve.of(job, BUDGETS);
+            say(job, () -> curve.accept(points));
+        } catch (RuntimeException | LinkageError fault) {
+            say(job, () -> failed.accept("No plan can be made here: %s".formatted(fault.getMessage())));
+        }
+    }
+
+    private void say(WholeJob job, Runnable word) {
+        Platform.runLater(() -> {
+            if (isAsked(job)) word.run();
+        });
+    }
+}

@@ -1,0 +1,244 @@
+package welumen.desktop.survey;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.intake.Agreement;
+import welumen.intake.Intake;
+import welumen.intake.Standard;
+import welumen.job.JobChange;
+import welumen.job.JobChange.AtTreatment;
+import welumen.job.JobChange.Together;
+import welumen.measure.Money;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+import welumen.treatment.TreatmentChange.TreatmentChosen;
+import welumen.treatment.whole.TradeCurve;
+import welumen.treatment.whole.WholePlan;
+
+/** One way for every part at once: the best set, what it does not keep, what other budgets and standards would buy. */
+final class WholeLeaf extends Leaf {
+    private final TextField budget = new TextField();
+    private final ComboBox<Standard> standard = new ComboBox<>();
+    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final Label changed = Nodes.label("", Styles.SECOND);
+    private final Label next = Nodes.label("");
+    private final VBox broken = new VBox(4);
+    private final VBox chosen = new VBox(6);
+    private final TradeFelt trade = new TradeFelt();
+    private final Button take;
+    private final Planning planning;
+    private @Nullable Agreement tried;
+    private @Nullable Agreement agreed;
+    private @Nullable WholePlan plan;
+    private @Nullable WholePlan before;
+    private boolean filling;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    WholeLeaf(JobModel model) {
+        super(model, "The whole job");
+        planning = new Planning(this::planned, this::curve, this::failed);
+        budget.setId("try-budget");
+        budget.setPrefColumnCount(8);
+        budget.setOnAction(_ -> tryOther());
+        standard.setId("try-standard");
+        standard.getItems().setAll(Standard.values());
+        WordCell.in(standard, Standard::word);
+        standard.setMinWidth(210);
+        standard.valueProperty().subscribe(() -> {
+            if (!filling) tryOther();
+        });
+        answer.setId("plan-answer");
+        changed.setId("plan-changed");
+        next.setId("plan-next");
+        broken.setId("plan-broken");
+        chosen.setId("plan-chosen");
+        take = Nodes.chief("Take this plan", "Choose these for all parts; what you chose yourself stays", this::take);
+        take.setId("take-plan");
+        var row = Nodes.row(
+                14,
+                Nodes.field("With a budget of", budget),
+                Nodes.field("To the standard", standard),
+                Nodes.column(4, Nodes.whole(" ", Styles.HEADING), take));
+        row.setAlignment(Pos.BOTTOM_LEFT);
+        List.of(answer, changed, next).forEach(label -> label.setMinHeight(USE_PREF_SIZE));
+        changed.managedProperty().bind(changed.textProperty().isNotEmpty());
+        var right = Nodes.column(8, trade, next, broken);
+        VBox.setVgrow(trade, Priority.ALWAYS);
+        right.setMinWidth(360);
+        right.setMaxWidth(360);
+        var scroll = Nodes.scroll(chosen);
+        HBox.setHgrow(scroll, Priority.ALWAYS);
+        var lower = Nodes.row(22, scroll, right);
+        VBox.setVgrow(lower, Priority.ALWAYS);
+        lower.setMinHeight(0);
+        getChildren().addAll(row, answer, changed, lower);
+    }
+
+    /** Whoever leaves the stage wants no answer any more. */
+    void stop() {
+        planning.stop();
+        getStyleClass().remove(Styles.WORKING);
+    }
+
+    @Override
+    protected Node first() {
+        return budget;
+    }
+
+    @Override
+    protected void refresh() {
+        if (!(model.job().intake() instanceof Intake.TakenIn taken)) {
+            answer.setText("Agree on standard, budget and date at Intake first.");
+            take.setDisable(true);
+            return;
+        }
+        if (!taken.agreement().equals(agreed)) {
+            agreed = taken.agreement();
+            tried = agreed;
+            fill(agreed);
+        }
+        ask();
+    }
+
+    private void fill(Agreement agreement) {
+        filling = true;
+        budget.setText(agreement.budget().print());
+        standard.setValue(agreement.standard());
+        filling = false;
+    }
+
+    private void tryOther() {
+        if (tried == null) return;
+        switch (Money.parse(budget.getText(), tried.budget().currency())) {
+            case Refused<Money>(var why) -> answer.setText(why);
+            case Understood<Money>(var money) -> {
+                tried = new Agreement(standard.getValue(), money, tried.due());
+                ask();
+            }
+        }
+    }
+
+    private void ask() {
+        if (tried == null) return;
+        var whole = model.job().whole(tried, model.today());
+        if (whole.parts().isEmpty()) {
+            planning.stop();
+            answer.setText("Nothing is open: mark what you find on the first leaf.");
+            chosen.getChildren().clear();
+            broken.getChildren().clear();
+            take.setDisable(true);
+            return;
+        }
+        if (planning.isAsked(whole)) return;
+        answer.setText("Weighing %s …".formatted(Words.many(whole.parts().size(), "part")));
+        take.setDisable(true);
+        if (!getStyleClass().contains(Styles.WORKING)) getStyleClass().add(Styles.WORKING);
+        planning.ask(whole);
+    }
+
+    private void planned(WholePlan found) {
+        before = plan;
+        plan = found;
+        take.setDisable(false);
+        var words = new PlanWords(model.job().cabin(), words());
+        answer.setText(words.answer(found));
+        var other = before == null ? "" : words.changes(found, before);
+        changed.setText(other.isEmpty() ? "" : "Against the plan before: %s.".formatted(other));
+        broken.getChildren()
+                .setAll(words.broken(found).stream()
+                        .map(text -> Nodes.label(text, Styles.DANGER))
+                        .toList());
+        chosen.getChildren()
+                .setAll(found.chosen().stream()
+                        .sorted(Comparator.comparing(
+                                (WholePlan.Chosen one) -> -one.candidate().cost()))
+                        .map(this::row)
+                        .toList());
+        next.setText("Trying other budgets …");
+        trade.show(List.of(), budget(), words());
+    }
+
+    private void failed(String why) {
+        getStyleClass().remove(Styles.WORKING);
+        answer.setText(why);
+    }
+
+    private void curve(List<TradeCurve.Point> points) {
+        getStyleClass().remove(Styles.WORKING);
+        trade.show(points, budget(), words());
+        if (plan != null) next.setText(new PlanWords(model.job().cabin(), words()).next(plan, points));
+    }
+
+    private Node row(WholePlan.Chosen one) {
+        var part = model.job().cabin().one(one.part());
+        var fixed = model.job()
+                .choices()
+                .of(one.part())
+                .filter(choice -> choice.fixed())
+                .isPresent();
+        var told = Nodes.grown(Nodes.column(
+                2,
+                Nodes.label(part.title() + (fixed ? ", as you chose" : ""), Styles.STRONG),
+                Nodes.label(Words.capital(one.candidate().word()), Styles.SECOND)));
+        if (one.isGivenUp() && !fixed)
+            told.getChildren()
+                    .add(Nodes.label(
+                            "by itself: %s, %s"
+                                    .formatted(
+                                            one.alone().word(),
+                                            words().money(one.alone().cost())),
+                            Styles.NOTE));
+        told.setMinWidth(0);
+        var facts = Nodes.whole(
+                "%s · %s · %s"
+                        .formatted(
+                                Words.hours(
+                                        Math.round(10 * one.candidate().hours().likely()) / 10.0),
+                                words().money(one.candidate().cost()),
+                                one.candidate().finish().said()),
+                Styles.MEASURE);
+        var row = Nodes.row(10, told, facts);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add(Styles.CARD);
+        row.setId("plan-" + one.part());
+        row.setOnMouseClicked(_ -> model.pickedProperty().set(one.part()));
+        return row;
+    }
+
+    private void take() {
+        if (plan == null) return;
+        var changes = new ArrayList<JobChange>();
+        for (var one : plan.chosen()) {
+            var fixed = model.job().choices().of(one.part()).filter(choice -> choice.fixed());
+            if (fixed.isEmpty())
+                changes.add(new AtTreatment(
+                        new TreatmentChosen(one.part(), one.candidate().steps(), "the plan for the whole job", false)));
+        }
+        if (!changes.isEmpty()) model.make(changes.size() == 1 ? changes.getFirst() : new Together(changes));
+    }
+
+    private double budget() {
+        return tried == null ? 0 : tried.budget().amount().doubleValue();
+    }
+
+    private AdviceWords words() {
+        return new AdviceWords(model.currencySign());
+    }
+}
