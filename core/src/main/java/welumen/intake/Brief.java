@@ -1,5 +1,6 @@
 package welumen.intake;
 
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,23 +16,27 @@ import welumen.intake.IntakeChange.CarTakenIn;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.IntakeChange.HouseWayChosen;
 import welumen.intake.IntakeChange.PartMissing;
+import welumen.intake.IntakeChange.SchoolChosen;
 import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.ThingHandedBack;
 import welumen.intake.IntakeChange.WishNoted;
 
-/** What was said and found beside the agreement itself: wishes, house ways, features, missing, approvals, things found. */
+/** What was said and found beside the agreement itself: wishes, house ways, schools, features, missing, approvals, things found. */
 public record Brief(
         List<String> wishes,
         Set<HouseWay> ways,
+        Map<Question, School> schools,
         Map<String, FeatureLook> features,
         Set<PartId> missing,
         List<Approval> approvals,
         List<FoundThing> things) {
-    public static final Brief EMPTY = new Brief(List.of(), Set.of(), Map.of(), Set.of(), List.of(), List.of());
+    public static final Brief EMPTY =
+            new Brief(List.of(), Set.of(), Map.of(), Map.of(), Set.of(), List.of(), List.of());
 
     public Brief {
         wishes = List.copyOf(wishes);
         ways = java.util.Collections.unmodifiableSet(new TreeSet<>(ways));
+        schools = Map.copyOf(schools);
         features = Map.copyOf(features);
         missing = Set.copyOf(missing);
         approvals = List.copyOf(approvals);
@@ -42,31 +47,39 @@ public record Brief(
     public Brief after(IntakeChange change) {
         return switch (change) {
             case CarTakenIn _, AgreementChanged _ -> this;
-            case WishNoted(var wish) -> new Brief(and(wishes, wish), ways, features, missing, approvals, things);
+            case WishNoted(var wish) ->
+                new Brief(and(wishes, wish), ways, schools, features, missing, approvals, things);
             case HouseWayChosen(var way, var taken) -> {
                 var now = new TreeSet<>(ways);
                 if (taken) now.add(way);
                 else now.remove(way);
-                yield new Brief(wishes, now, features, missing, approvals, things);
+                yield new Brief(wishes, now, schools, features, missing, approvals, things);
+            }
+            case SchoolChosen(var school) -> {
+                var now = new EnumMap<Question, School>(Question.class);
+                now.putAll(schools);
+                now.put(school.question(), school);
+                yield new Brief(wishes, ways, now, features, missing, approvals, things);
             }
             case FeatureLookedAt(var look) -> {
                 var now = new LinkedHashMap<>(features);
                 now.put(look.feature(), look);
-                yield new Brief(wishes, ways, now, missing, approvals, things);
+                yield new Brief(wishes, ways, schools, now, missing, approvals, things);
             }
             case PartMissing(var part, var isMissing) -> {
                 var now = new TreeSet<>(missing);
                 if (isMissing) now.add(part);
                 else now.remove(part);
-                yield new Brief(wishes, ways, features, now, approvals, things);
+                yield new Brief(wishes, ways, schools, features, now, approvals, things);
             }
             case ApprovalAsked(var approval) ->
-                new Brief(wishes, ways, features, missing, and(approvals, approval), things);
+                new Brief(wishes, ways, schools, features, missing, and(approvals, approval), things);
             case ApprovalAnswered(var number, var answer) ->
-                new Brief(wishes, ways, features, missing, answered(number, answer), things);
-            case ThingFound(var thing) -> new Brief(wishes, ways, features, missing, approvals, and(things, thing));
+                new Brief(wishes, ways, schools, features, missing, answered(number, answer), things);
+            case ThingFound(var thing) ->
+                new Brief(wishes, ways, schools, features, missing, approvals, and(things, thing));
             case ThingHandedBack(var number) ->
-                new Brief(wishes, ways, features, missing, approvals, handedBack(number));
+                new Brief(wishes, ways, schools, features, missing, approvals, handedBack(number));
         };
     }
 

@@ -7,6 +7,7 @@ import welumen.intake.IntakeChange.CarTakenIn;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.IntakeChange.HouseWayChosen;
 import welumen.intake.IntakeChange.PartMissing;
+import welumen.intake.IntakeChange.SchoolChosen;
 import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.ThingHandedBack;
 import welumen.intake.IntakeChange.WishNoted;
@@ -31,6 +32,7 @@ public sealed interface Intake {
             case WishNoted _,
                     PartMissing _,
                     HouseWayChosen _,
+                    SchoolChosen _,
                     FeatureLookedAt _,
                     ApprovalAsked _,
                     ApprovalAnswered _,

@@ -13,6 +13,9 @@ public sealed interface IntakeChange {
     /** @param taken false where it is no longer followed in this job */
     record HouseWayChosen(HouseWay way, boolean taken) implements IntakeChange {}
 
+    /** How a question on which good trimmers differ is answered in this job. */
+    record SchoolChosen(School school) implements IntakeChange {}
+
     record FeatureLookedAt(FeatureLook look) implements IntakeChange {}
 
     /** @param missing false where it turned up after all */

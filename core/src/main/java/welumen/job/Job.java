@@ -33,8 +33,11 @@ import welumen.treatment.Advice;
 import welumen.treatment.Candidates;
 import welumen.treatment.Choices;
 import welumen.treatment.PriceList;
+import welumen.treatment.Terms;
 import welumen.treatment.TreatmentHours;
+import welumen.treatment.TwoWays;
 import welumen.treatment.Weighing;
+import welumen.treatment.whole.ApprovalSheet;
 import welumen.treatment.whole.JobAsWhole;
 import welumen.treatment.whole.WholeJob;
 
@@ -132,16 +135,34 @@ public record Job(
         return TreatmentHours.learnt(cabin, choices, work);
     }
 
+    /** On what terms this job is done: usual prices, learnt times, its schools. */
+    public Terms terms() {
+        return new Terms(PriceList.USUAL, benchTimes(), brief.schools());
+    }
+
     /** What can be done with a part, weighed by the job's standard; empty before there is one, or where nothing was found. */
     public Optional<Advice> advice(PartId part) {
         if (!(intake instanceof Intake.TakenIn taken) || survey.on(part).isEmpty()) return Optional.empty();
-        var ways = Candidates.of(cabin.one(part), survey.on(part), PriceList.USUAL, benchTimes());
+        var ways = Candidates.of(cabin.one(part), survey.on(part), terms());
         return Optional.of(Advice.of(ways, Weighing.of(taken.agreement().standard(), ways)));
+    }
+
+    /** What the customer is to agree to, of all that is chosen. */
+    public ApprovalSheet approvalSheet(LocalDate today) {
+        return ApprovalSheet.of(cabin, survey, choices, terms(), today);
+    }
+
+    /** What two schools are compared on; empty before there is a standard. */
+    public Optional<TwoWays.Given> given() {
+        return intake instanceof Intake.TakenIn taken
+                ? Optional.of(new TwoWays.Given(
+                        cabin, survey, choices, taken.agreement().standard(), terms()))
+                : Optional.empty();
     }
 
     /** Every part on which something was found, as one question, as if this were agreed. */
     public WholeJob whole(Agreement agreement, LocalDate today) {
-        var figures = new JobAsWhole.Figures(PriceList.USUAL, benchTimes(), today);
+        var figures = new JobAsWhole.Figures(terms(), today);
         return JobAsWhole.of(cabin, survey, choices, agreement, figures);
     }
 

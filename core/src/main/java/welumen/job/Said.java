@@ -30,6 +30,7 @@ import welumen.intake.IntakeChange.CarTakenIn;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.IntakeChange.HouseWayChosen;
 import welumen.intake.IntakeChange.PartMissing;
+import welumen.intake.IntakeChange.SchoolChosen;
 import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.ThingHandedBack;
 import welumen.intake.IntakeChange.WishNoted;
@@ -62,6 +63,7 @@ import welumen.strip.StripChange.StepCorrected;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
 import welumen.survey.SurveyChange.FindingMade;
+import welumen.survey.SurveyChange.FitMeasured;
 import welumen.survey.SurveyChange.HoldLifted;
 import welumen.survey.SurveyChange.HoldPut;
 import welumen.survey.SurveyChange.LookedAt;
@@ -80,6 +82,8 @@ public final class Said {
                 "Agreed: " + agreement.standard().word();
             case AtIntake(WishNoted(var wish)) -> "Wish: " + wish;
             case AtIntake(HouseWayChosen(var way, var taken)) -> (taken ? "House way: " : "No longer: ") + way.word();
+            case AtIntake(SchoolChosen(var school)) ->
+                "%s: %s".formatted(school.question().word(), school.word());
             case AtIntake(FeatureLookedAt(var look)) ->
                 "%s: %s".formatted(capital(look.feature()), look.present() ? "there" : "not there");
             case AtIntake(PartMissing(var part, var missing)) ->
@@ -130,6 +134,8 @@ public final class Said {
             case AtTreatment(TreatmentChosen(var part, var treatments, var because, var fixed)) ->
                 "Chosen for the %s: %s"
                         .formatted(cabin.one(part).name(), treatments.getFirst().word());
+            case AtSurvey(FitMeasured(var part, var stations)) ->
+                "Measured: %s, %d places".formatted(cabin.one(part).name(), stations.size());
             case AtTreatment(TreatmentDone(var part)) ->
                 "Ready: " + cabin.one(part).title();
             case AtSurvey(LookedAt(var part)) -> "Looked at: " + cabin.one(part).name();

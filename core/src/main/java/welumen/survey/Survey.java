@@ -8,6 +8,7 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 import welumen.cabin.PartId;
 import welumen.survey.SurveyChange.FindingMade;
+import welumen.survey.SurveyChange.FitMeasured;
 import welumen.survey.SurveyChange.HoldLifted;
 import welumen.survey.SurveyChange.HoldPut;
 import welumen.survey.SurveyChange.LookedAt;
@@ -18,26 +19,38 @@ import welumen.survey.SurveyChange.PatinaGrouped;
  *
  * @param holds why each held part is held
  * @param patina groups of parts that aged alike
+ * @param measured where bought parts were measured, and how far they reach
  */
-public record Survey(List<Finding> findings, Set<PartId> looked, Map<PartId, String> holds, List<List<PartId>> patina) {
-    public static final Survey EMPTY = new Survey(List.of(), Set.of(), Map.of(), List.of());
+public record Survey(
+        List<Finding> findings,
+        Set<PartId> looked,
+        Map<PartId, String> holds,
+        List<List<PartId>> patina,
+        Map<PartId, List<Station>> measured) {
+    public static final Survey EMPTY = new Survey(List.of(), Set.of(), Map.of(), List.of(), Map.of());
 
     public Survey {
         findings = List.copyOf(findings);
         looked = Set.copyOf(looked);
         holds = Map.copyOf(holds);
         patina = List.copyOf(patina);
+        measured = Map.copyOf(measured);
     }
 
     public Survey after(SurveyChange change) {
         return switch (change) {
             case FindingMade(var finding) -> found(finding);
-            case LookedAt(var part) -> new Survey(findings, and(looked, part), holds, patina);
+            case LookedAt(var part) -> new Survey(findings, and(looked, part), holds, patina, measured);
+            case FitMeasured(var part, var stations) -> {
+                var more = new TreeMap<>(measured);
+                more.put(part, stations);
+                yield new Survey(findings, looked, holds, patina, more);
+            }
             case HoldPut(var part, var because) -> held(part, because);
             case HoldLifted(var part, var by) -> {
                 var fewer = new TreeMap<>(holds);
                 fewer.remove(part);
-                yield new Survey(findings, looked, fewer, patina);
+                yield new Survey(findings, looked, fewer, patina, measured);
             }
             case PatinaGrouped(var parts) ->
                 new Survey(
@@ -48,7 +61,8 @@ public record Survey(List<Finding> findings, Set<PartId> looked, Map<PartId, Str
                                         patina.stream()
                                                 .filter(group -> group.stream().noneMatch(parts::contains)),
                                         parts.size() < 2 ? Stream.empty() : Stream.of(parts))
-                                .toList());
+                                .toList(),
+                        measured);
         };
     }
 
@@ -67,7 +81,7 @@ public record Survey(List<Finding> findings, Set<PartId> looked, Map<PartId, Str
     /** A finding that stops work holds its part by itself. */
     private Survey found(Finding finding) {
         var more = Stream.concat(findings.stream(), Stream.of(finding)).toList();
-        var with = new Survey(more, and(looked, finding.part()), holds, patina);
+        var with = new Survey(more, and(looked, finding.part()), holds, patina, measured);
         return finding.kind().stopsWork()
                 ? with.held(finding.part(), finding.kind().word())
                 : with;
@@ -76,7 +90,7 @@ public record Survey(List<Finding> findings, Set<PartId> looked, Map<PartId, Str
     private Survey held(PartId part, String because) {
         var more = new TreeMap<>(holds);
         more.put(part, because);
-        return new Survey(findings, looked, more, patina);
+        return new Survey(findings, looked, more, patina, measured);
     }
 
     private static Set<PartId> and(Set<PartId> set, PartId more) {

@@ -10,6 +10,17 @@ public sealed interface SurveyChange {
     /** Somebody has looked at the part and found nothing, or nothing more. */
     record LookedAt(PartId part) implements SurveyChange {}
 
+    /**
+     * A bought part was measured where it must reach.
+     *
+     * @param stations in place of those measured before
+     */
+    record FitMeasured(PartId part, List<Station> stations) implements SurveyChange {
+        public FitMeasured {
+            stations = List.copyOf(stations);
+        }
+    }
+
     /** Nothing may cover or close this part until it is let go. */
     record HoldPut(PartId part, String because) implements SurveyChange {}
 

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import welumen.cabin.Part;
 import welumen.cabin.PartKind;
 import welumen.cabin.Supply;
+import welumen.intake.School.Effect;
 import welumen.measure.Finish;
 import welumen.survey.Finding;
 import welumen.survey.Severity;
@@ -18,23 +19,23 @@ import welumen.survey.Severity;
  * open, the least work that answers the most of the rest goes with it.
  */
 public final class Candidates {
+    private static final double MOST_FAILS = 0.9;
+
     private final Part part;
     private final List<Finding> findings;
-    private final PriceList prices;
-    private final TreatmentHours hours;
+    private final Terms terms;
     private final Matter matter;
 
-    private Candidates(Part part, List<Finding> findings, PriceList prices, TreatmentHours hours) {
+    private Candidates(Part part, List<Finding> findings, Terms terms) {
         this.part = part;
         this.findings = findings;
-        this.prices = prices;
-        this.hours = hours;
+        this.terms = terms;
         this.matter = Matter.of(part);
     }
 
     /** At least one, unless a finding stops work that no treatment answers. */
-    public static List<Candidate> of(Part part, List<Finding> findings, PriceList prices, TreatmentHours hours) {
-        return new Candidates(part, findings, prices, hours).all();
+    public static List<Candidate> of(Part part, List<Finding> findings, Terms terms) {
+        return new Candidates(part, findings, terms).all();
     }
 
     /** How much work a part is beside one of middling size, and so how much it counts in a whole job. */
@@ -54,6 +55,7 @@ public final class Candidates {
 
     private boolean fits(Treatment treatment) {
         if (part.kind() == PartKind.BELT && !isForBelts(treatment)) return false;
+        if (!terms.allow(treatment, part)) return false;
         return treatment.fits(matter)
                 && (treatment != Treatment.BUY_REPRODUCTION || part.supply() != Supply.NO_LONGER_MADE);
     }
@@ -108,26 +110,36 @@ public final class Candidates {
     private Candidate candidate(List<Treatment> steps) {
         var area = part.kind().outline().area() / 1e6;
         var left = left(steps);
-        var work = hours.of(steps, part.kind());
+        var work = new Hours(0, 0, 0);
         var materials = 0.0;
         var boughtIn = 0.0;
         var fine = 1.0;
+        var days = 0.0;
+        var years = Double.MAX_VALUE;
+        var original = 1.0;
         for (var step : steps) {
-            materials += prices.materials(step, matter, area);
-            boughtIn += prices.boughtIn(step, area);
-            fine *= 1 - step.fails();
+            var schools = terms.on(step, part);
+            work = work.plus(terms.hours().of(List.of(step), part.kind()).times(Terms.product(schools, Effect::hours)));
+            var dearer = Terms.product(schools, Effect::materials);
+            materials += dearer * terms.prices().materials(step, matter, area);
+            boughtIn += dearer * terms.prices().boughtIn(step, area);
+            fine *= 1 - Math.min(MOST_FAILS, step.fails() * Terms.product(schools, Effect::fails));
+            days = Math.max(days, step.waitingDays() + Terms.sum(schools, Effect::days));
+            years = Math.min(years, step.lastsYears() * Terms.product(schools, Effect::years));
+            original = Math.min(
+                    original, Math.clamp(step.originality() + Terms.sum(schools, Effect::originality), 0.0, 1.0));
         }
         return new Candidate(
                 part.id(),
                 steps,
                 work,
-                work.likely() * prices.hour(),
+                work.likely() * terms.prices().hour(),
                 materials,
                 boughtIn,
-                steps.stream().mapToInt(Treatment::waitingDays).max().orElseThrow(),
+                days,
                 finish(steps, left),
-                steps.stream().mapToDouble(Treatment::originality).min().orElseThrow(),
-                steps.stream().mapToInt(Treatment::lastsYears).min().orElseThrow(),
+                original,
+                (int) Math.round(years),
                 1 - fine,
                 steps.stream()
                         .map(Treatment::undo)
@@ -145,8 +157,9 @@ public final class Candidates {
         var reached = Finish.BEST;
         for (var step : steps) {
             var best = step.best().level();
-            reached = Finish.worse(
-                    reached, new Finish(best - share * (best - step.worst().level())));
+            var level = best - share * (best - step.worst().level());
+            var more = Terms.sum(terms.on(step, part), Effect::finish);
+            reached = Finish.worse(reached, new Finish(Math.clamp(level + more, 0.0, 4.0)));
         }
         for (var finding : left) reached = Finish.worse(reached, shows(finding.severity()));
         return reached;

@@ -56,9 +56,11 @@ import welumen.intake.IntakeChange.ApprovalAsked;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.IntakeChange.HouseWayChosen;
 import welumen.intake.IntakeChange.PartMissing;
+import welumen.intake.IntakeChange.SchoolChosen;
 import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.ThingHandedBack;
 import welumen.intake.IntakeChange.WishNoted;
+import welumen.intake.School;
 import welumen.job.JobChange.AtCut;
 import welumen.job.JobChange.AtHandover;
 import welumen.job.JobChange.AtIntake;
@@ -101,8 +103,12 @@ import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
 import welumen.strip.StripReason;
 import welumen.strip.StripRule;
+import welumen.survey.Station;
+import welumen.survey.SurveyChange.FitMeasured;
 import welumen.survey.SurveyChange.HoldLifted;
 import welumen.survey.SurveyChange.HoldPut;
+import welumen.survey.SurveyChange.LookedAt;
+import welumen.survey.SurveyChange.PatinaGrouped;
 import welumen.treatment.Treatment;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
@@ -127,6 +133,10 @@ class SaidAndProgressTest {
                 new AtStrip(new PlacesNoted(Saloon.SILL, List.of(new FixingPlaces(2, FixingKind.SCREW, "", "")))),
                 new AtTreatment(new TreatmentChosen(Saloon.SILL, Treatment.REFINISH, "")),
                 new AtTreatment(new TreatmentDone(Saloon.SILL)),
+                new AtSurvey(new LookedAt(Saloon.SILL)),
+                new AtSurvey(new PatinaGrouped(List.of(Saloon.SILL, Saloon.SEAT))),
+                new AtSurvey(new FitMeasured(Saloon.SILL, List.of(new Station("tunnel", 12, 0)))),
+                new AtIntake(new SchoolChosen(School.TEMPLATED)),
                 new AtSurvey(new HoldPut(Saloon.SILL, "damp")),
                 new AtSurvey(new HoldLifted(Saloon.SILL, "Ada")),
                 new AtPattern(new PieceDrawn(piece)),

@@ -25,7 +25,7 @@ class AdviceTest {
     }
 
     private static List<Candidate> ways(Part part, Finding... findings) {
-        return Candidates.of(part, List.of(findings), PriceList.USUAL, TreatmentHours.USUAL);
+        return Candidates.of(part, List.of(findings), Terms.USUAL);
     }
 
     private static Candidate way(List<Candidate> ways, Treatment chief) {

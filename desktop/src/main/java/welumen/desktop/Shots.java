@@ -59,7 +59,7 @@ public final class Shots {
         return switch (stage) {
             case INTAKE -> 6;
             case STRIP -> 4;
-            case SURVEY -> 3;
+            case SURVEY -> 5;
             case REFIT -> 2;
             case PATTERN, CUT, STORES, DIARY, HANDOVER -> 1;
         };
@@ -69,7 +69,7 @@ public final class Shots {
     private static void partFor(WorkStage stage, WelumenWindow window) {
         var part = new PartId(
                 switch (stage) {
-                    case SURVEY -> "right-front-seat";
+                    case SURVEY -> "right-front-carpet";
                     case PATTERN, CUT -> "left-front-seat";
                     case REFIT -> "right-sill-cover";
                     case INTAKE, STRIP, STORES, DIARY, HANDOVER -> "left-sill-cover";
@@ -83,6 +83,8 @@ public final class Shots {
         scene.getRoot().layout();
         awaitWork(scene.getRoot());
         awaitPhotos(scene.getRoot());
+        scene.getRoot().applyCss(); // what was drawn once there was room for it
+        scene.getRoot().layout();
         var image = scene.snapshot(null);
         ImageIO.write(SwingFXUtils.fromFXImage(image, null), "png", file.toFile());
     }

@@ -17,8 +17,7 @@ import welumen.treatment.Candidate;
 import welumen.treatment.Candidates;
 import welumen.treatment.Choices;
 import welumen.treatment.Matter;
-import welumen.treatment.PriceList;
-import welumen.treatment.TreatmentHours;
+import welumen.treatment.Terms;
 import welumen.treatment.Weighing;
 import welumen.treatment.whole.WholeJob.Open;
 import welumen.treatment.whole.WholeJob.Option;
@@ -29,8 +28,8 @@ public final class JobAsWhole {
     private static final double HOURS_A_DAY = 8;
     private static final int MOST_WAYS = 8;
 
-    /** What the workshop charges, how fast it is, and what day it is. */
-    public record Figures(PriceList prices, TreatmentHours hours, LocalDate today) {}
+    /** On what terms the workshop works, and what day it is. */
+    public record Figures(Terms terms, LocalDate today) {}
 
     private JobAsWhole() {}
 
@@ -53,7 +52,7 @@ public final class JobAsWhole {
 
     private static Optional<Open> open(
             Part part, Survey survey, Choices choices, Agreement agreement, Figures figures) {
-        var ways = Candidates.of(part, survey.on(part.id()), figures.prices(), figures.hours());
+        var ways = Candidates.of(part, survey.on(part.id()), figures.terms());
         if (ways.isEmpty()) return Optional.empty();
         var weighing = Weighing.of(agreement.standard(), ways);
         var options = ways.stream()

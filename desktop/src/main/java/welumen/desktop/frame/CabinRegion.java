@@ -19,6 +19,7 @@ import welumen.cabin.PartState;
 import welumen.cabin.Spot;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
+import welumen.job.WorkStage;
 
 /** One place of the unfolded cabin: its border tells the state of its most telling part, and a word says it too. */
 final class CabinRegion extends Group {
@@ -61,7 +62,7 @@ final class CabinRegion extends Group {
         var picked = model.picked().map(Part::spot).orElse(null) == spot;
         shape.pseudoClassStateChanged(Styles.PICKED, picked);
         if (picked) toFront();
-        word.setText(state == PartState.HELD ? "held" : shortened(spot));
+        word.setText((state == PartState.HELD ? "held" : shortened(spot)) + open(parts));
         word.getStyleClass().setAll("region-word", Styles.of(state));
         var said = parts.stream()
                 .map(part -> part.title() + ": " + model.stateOf(part.id()).word())
@@ -71,6 +72,16 @@ final class CabinRegion extends Group {
         pattern.getChildren().setAll(pattern(state));
         pattern.setClip(
                 pattern.getChildren().isEmpty() ? null : copy()); // a clip that cuts nothing is painted all the same
+    }
+
+    /** While parts are looked at: on how many here something was found that is not done. */
+    private String open(List<Part> parts) {
+        if (model.stageProperty().get() != WorkStage.SURVEY) return "";
+        var open = parts.stream()
+                .filter(part -> !model.job().survey().on(part.id()).isEmpty()
+                        && !model.job().choices().isDone(part.id()))
+                .count();
+        return open == 0 ? "" : " · " + open;
     }
 
     /** The first part here; picked again, the next one. */

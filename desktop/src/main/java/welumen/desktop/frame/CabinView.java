@@ -54,6 +54,7 @@ final class CabinView extends VBox {
         });
         model.jobProperty().subscribe(this::refresh);
         model.pickedProperty().subscribe(this::refresh);
+        model.stageProperty().subscribe(this::refresh);
     }
 
     /** As large as there is room for; the words keep their size. */

@@ -2,6 +2,7 @@ package welumen.desktop.model;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import welumen.files.report.ApprovalPdf;
 import welumen.files.report.JobLogPdf;
 import welumen.files.report.NotePdf;
 import welumen.files.report.RemovedPdf;
@@ -31,6 +32,13 @@ public final class PaperDesk {
     public Optional<Path> note() {
         return keep(
                 "note in the car ", NotePdf.write(model.job(), model.workshop().name(), model.today()));
+    }
+
+    /** What the customer is to agree to. */
+    public Optional<Path> approvals() {
+        return keep(
+                "for your word ",
+                ApprovalPdf.write(model.job(), model.workshop().name(), model.today()));
     }
 
     private Optional<Path> keep(String what, byte[] pdf) {

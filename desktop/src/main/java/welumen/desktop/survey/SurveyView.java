@@ -21,7 +21,8 @@ public final class SurveyView extends StagePane {
         cautions = new CautionCard(model, WorkStage.SURVEY);
         cautions.listenIn(this);
         whole = new WholeLeaf(model);
-        leaves = new Leaves(List.of(new LookLeaf(model), new ChooseLeaf(model), whole));
+        leaves = new Leaves(
+                List.of(new LookLeaf(model), new ChooseLeaf(model), whole, new TwoWaysLeaf(model), new FitLeaf(model)));
         getChildren().addAll(cautions, leaves);
     }
 

@@ -20,9 +20,12 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.intake.Agreement;
+import welumen.intake.Approval;
 import welumen.intake.Intake;
+import welumen.intake.IntakeChange.ApprovalAsked;
 import welumen.intake.Standard;
 import welumen.job.JobChange;
+import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.Together;
 import welumen.measure.Money;
@@ -34,6 +37,8 @@ import welumen.treatment.whole.WholePlan;
 
 /** One way for every part at once: the best set, what it does not keep, what other budgets and standards would buy. */
 final class WholeLeaf extends Leaf {
+    private static final String PLAN = "all that is to be done, as printed?";
+
     private final TextField budget = new TextField();
     private final ComboBox<Standard> standard = new ComboBox<>();
     private final Label answer = Nodes.label("", Styles.STRONG);
@@ -71,11 +76,17 @@ final class WholeLeaf extends Leaf {
         chosen.setId("plan-chosen");
         take = Nodes.chief("Take this plan", "Choose these for all parts; what you chose yourself stays", this::take);
         take.setId("take-plan");
+        var ask = Nodes.button(
+                "Ask the customer",
+                "Print the sheet of all that is chosen, and hold its parts for the answer",
+                this::askCustomer);
+        ask.setId("ask-customer");
         var row = Nodes.row(
                 14,
                 Nodes.field("With a budget of", budget),
                 Nodes.field("To the standard", standard),
-                Nodes.column(4, Nodes.whole(" ", Styles.HEADING), take));
+                Nodes.column(4, Nodes.whole(" ", Styles.HEADING), take),
+                Nodes.column(4, Nodes.whole(" ", Styles.HEADING), ask));
         row.setAlignment(Pos.BOTTOM_LEFT);
         List.of(answer, changed, next).forEach(label -> label.setMinHeight(USE_PREF_SIZE));
         changed.managedProperty().bind(changed.textProperty().isNotEmpty());
@@ -232,6 +243,37 @@ final class WholeLeaf extends Leaf {
                         new TreatmentChosen(one.part(), one.candidate().steps(), "the plan for the whole job", false)));
         }
         if (!changes.isEmpty()) model.make(changes.size() == 1 ? changes.getFirst() : new Together(changes));
+    }
+
+    /** Prints what is chosen, and asks; until the answer its parts are held, as by any question. */
+    private void askCustomer() {
+        var sheet = model.job().approvalSheet(model.today());
+        if (sheet.lines().isEmpty()) {
+            changed.setText("Nothing is chosen yet: take the plan, or choose part by part.");
+            return;
+        }
+        model.papers().approvals().ifPresent(file -> {
+            var earlier = model.job().brief().approvals().stream()
+                    .filter(one -> one.question().equals(PLAN) && !one.isOpen())
+                    .mapToInt(Approval::number)
+                    .max()
+                    .orElse(0);
+            var approval = new Approval(
+                    model.job().brief().nextApproval(),
+                    PLAN,
+                    "%s, %s to %s"
+                            .formatted(
+                                    Words.many(sheet.lines().size(), "part"),
+                                    words().money(sheet.least()),
+                                    words().money(sheet.most())),
+                    earlier,
+                    sheet.lines().stream().map(line -> line.part().id()).toList(),
+                    model.today(),
+                    new Approval.Answer.Awaited());
+            if (model.make(new AtIntake(new ApprovalAsked(approval))))
+                changed.setText(
+                        "Printed to %s, and asked. The answer is logged at Intake, leaf “Questions”.".formatted(file));
+        });
     }
 
     private double budget() {

@@ -97,7 +97,7 @@ class JobModelTest {
 
     @Test
     void anotherJobHasItsOwnLog() {
-        model.open(model.workshop().jobs().get(1));
+        model.open(model.workshop().jobs().get(2));
         assertThat(model.job().cabin().parts()).isEmpty();
         assertThat(model.picked()).isEmpty();
         assertThat(model.log()).isEqualTo(List.of());

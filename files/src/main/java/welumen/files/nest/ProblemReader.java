@@ -12,11 +12,8 @@ import welumen.cut.Turns;
 import welumen.cut.Zone;
 import welumen.files.json.BadFile;
 import welumen.files.json.Place;
-import welumen.measure.Parsed.Refused;
-import welumen.measure.Parsed.Understood;
-import welumen.shape.Outline;
+import welumen.files.outline.Ring;
 import welumen.shape.Planar;
-import welumen.shape.Point;
 import welumen.shape.Pose;
 import welumen.shape.Shape;
 
@@ -137,24 +134,11 @@ public final class ProblemReader {
 
     private static Zone zone(Place place) throws BadFile {
         place.at("grade");
-        return new Zone(place.whole("grade", 1, 4, 1), ring(place.at("outline")));
+        return new Zone(place.whole("grade", 1, 4, 1), Ring.read(place.at("outline")));
     }
 
     private static Shape shape(Place place) throws BadFile {
-        return new Shape(ring(place.at("outline")), each(place.items("holes"), ProblemReader::ring));
-    }
-
-    private static Outline ring(Place place) throws BadFile {
-        return switch (Outline.ofRing(each(place.items(), ProblemReader::point))) {
-            case Understood<Outline>(var outline) -> outline;
-            case Refused<Outline>(var why) -> throw place.wrong(why + ".");
-        };
-    }
-
-    private static Point point(Place place) throws BadFile {
-        var pair = place.items();
-        if (pair.size() != 2) throw place.wrong("has %d numbers; a point has two.".formatted(pair.size()));
-        return new Point(pair.get(0).number(), pair.get(1).number());
+        return new Shape(Ring.read(place.at("outline")), each(place.items("holes"), Ring::read));
     }
 
     private static Placement pinned(Place place, List<CutPiece> pieces, List<Stock> stock) throws BadFile {

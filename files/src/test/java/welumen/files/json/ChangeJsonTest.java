@@ -68,7 +68,9 @@ import welumen.intake.IntakeChange.CarTakenIn;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.IntakeChange.HouseWayChosen;
 import welumen.intake.IntakeChange.PartMissing;
+import welumen.intake.IntakeChange.SchoolChosen;
 import welumen.intake.IntakeChange.ThingFound;
+import welumen.intake.School;
 import welumen.intake.Standard;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtCut;
@@ -78,6 +80,7 @@ import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.AtSurvey;
+import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.AtWork;
 import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.InCabin;
@@ -115,8 +118,16 @@ import welumen.strip.StripReason;
 import welumen.strip.StripRule;
 import welumen.survey.Finding;
 import welumen.survey.FindingKind;
+import welumen.survey.Mark;
 import welumen.survey.Severity;
+import welumen.survey.Station;
 import welumen.survey.SurveyChange.FindingMade;
+import welumen.survey.SurveyChange.FitMeasured;
+import welumen.survey.SurveyChange.LookedAt;
+import welumen.survey.SurveyChange.PatinaGrouped;
+import welumen.treatment.Treatment;
+import welumen.treatment.TreatmentChange.TreatmentChosen;
+import welumen.treatment.TreatmentChange.TreatmentDone;
 
 class ChangeJsonTest {
     private static final PartId SILL = new PartId("left-sill-cover");
@@ -223,6 +234,30 @@ class ChangeJsonTest {
                 new InCustody(new CameBack(SILL)),
                 new InCustody(new FateSaid(SILL, Fate.THROW_AWAY, "agreed by letter")),
                 new InCustody(new PartLeftOff(new LeftOff(SILL, "the loom", new PartId("dash")))),
+                new AtSurvey(new FindingMade(new Finding(
+                        1,
+                        SILL,
+                        FindingKind.STAIN,
+                        new Mark.Patch(Outline.rectangle(30, 20)),
+                        30,
+                        Severity.PLAIN,
+                        "oil",
+                        List.of("ab12")))),
+                new AtSurvey(new FindingMade(new Finding(
+                        2,
+                        SILL,
+                        FindingKind.LOOSE_GLUE,
+                        new Mark.Run(List.of(new Point(1, 2), new Point(3, 4))),
+                        30,
+                        Severity.PLAIN,
+                        "",
+                        List.of()))),
+                new AtSurvey(new LookedAt(SILL)),
+                new AtSurvey(new PatinaGrouped(List.of(SILL))),
+                new AtSurvey(new FitMeasured(SILL, List.of(new Station("tunnel", -6.5, 20)))),
+                new AtIntake(new SchoolChosen(School.TEMPLATED)),
+                new AtTreatment(
+                        new TreatmentChosen(SILL, List.of(Treatment.RECOVER, Treatment.NEW_FOAM), "the plan", false)),
                 new InAlbum(new Concluded(new Conclusion(SILL, "sage", Strength.PROOF, "Ada"))),
                 new AtHandover(new Checked(new SafetyCheck(SILL, SafetyCheck.What.TORQUE), "Ada")),
                 new AtHandover(new SignedFor("Mr Fenn")),
@@ -294,6 +329,25 @@ class ChangeJsonTest {
                         List.of(SILL),
                         LocalDate.of(2026, 4, 14),
                         new Approval.Answer.Awaited()))));
+    }
+
+    /** What was found had one place, and what was chosen stood with it. */
+    @Test
+    void whatVersionTwoFoundAndChoseIsReadForEver() {
+        var found = """
+                {"is":"at-survey","change":{"is":"finding-made","finding":{"number":3,"part":"left-sill-cover",\
+                "kind":"SCUFF","at":[10.5,20],"sizeMm":30,"severity":"BAD","note":"by the door"}}}""";
+        assertThat(json.read(found, JobChange.class, 2))
+                .isEqualTo(new AtSurvey(new FindingMade(new Finding(
+                        3, SILL, FindingKind.SCUFF, new Point(10.5, 20), 30, Severity.BAD, "by the door"))));
+        var chosen = """
+                {"is":"at-survey","change":{"is":"treatment-chosen","part":"left-sill-cover","treatment":"REFINISH",\
+                "because":"it shows"}}""";
+        assertThat(json.read(chosen, JobChange.class, 2))
+                .isEqualTo(new AtTreatment(new TreatmentChosen(SILL, Treatment.REFINISH, "it shows")));
+        var done = """
+                {"is":"at-survey","change":{"is":"treatment-done","part":"left-sill-cover"}}""";
+        assertThat(json.read(done, JobChange.class, 2)).isEqualTo(new AtTreatment(new TreatmentDone(SILL)));
     }
 
     @Test

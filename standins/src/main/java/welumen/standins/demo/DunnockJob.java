@@ -42,7 +42,9 @@ import welumen.survey.Finding;
 import welumen.survey.FindingKind;
 import welumen.survey.Mark;
 import welumen.survey.Severity;
+import welumen.survey.Station;
 import welumen.survey.SurveyChange.FindingMade;
+import welumen.survey.SurveyChange.FitMeasured;
 import welumen.survey.SurveyChange.PatinaGrouped;
 
 /** The second job: an estate that is to be a good driver; its parts have been looked at, and nothing is chosen yet. */
@@ -76,6 +78,14 @@ final class DunnockJob {
         cardsAndRoof();
         floors();
         dash();
+        make(new AtSurvey(new FitMeasured(
+                id("right front carpet"),
+                List.of(
+                        new Station("tunnel", 12, 0),
+                        new Station("bulkhead", 4, 30),
+                        new Station("sill, front", -6, 20),
+                        new Station("sill, rear", -18, 20),
+                        new Station("seat rail", -9, 0)))));
         make(new AtSurvey(new PatinaGrouped(List.of(id("fascia"), id("glove box lid"), id("dash")))));
     }
 

@@ -1,0 +1,55 @@
+package welumen.survey;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
+import welumen.measure.Length;
+import welumen.measure.Parsed;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+
+/** Reads measures a line each: “tunnel over 12”, “sill at the front short 1/4\", covered 20”. */
+public final class StationText {
+    private static final Pattern LINE = Pattern.compile(
+            "(.+?)[:,]?\\s+(over|long|short)\\s+(?:by\\s+)?([^,]+?)(?:,?\\s+covered\\s+(?:by\\s+)?(.+))?",
+            Pattern.CASE_INSENSITIVE);
+
+    private StationText() {}
+
+    /** Empty lines are passed over. */
+    public static Parsed<List<Station>> read(String text) {
+        var stations = new ArrayList<Station>();
+        for (var line :
+                text.lines().map(String::strip).filter(one -> !one.isEmpty()).toList()) {
+            var match = LINE.matcher(line);
+            if (!match.matches())
+                return new Refused<>(
+                        "“%s” is no measure. Type a place and how far: tunnel over 12, or sill short 6, covered 20."
+                                .formatted(line));
+            var far = Length.parse(match.group(3).strip());
+            var covered = match.group(4) == null
+                    ? Length.parse("0 mm")
+                    : Length.parse(match.group(4).strip());
+            if (far instanceof Refused<Length>(var why)) return new Refused<>("%s: %s".formatted(line, why));
+            if (covered instanceof Refused<Length>(var why)) return new Refused<>("%s: %s".formatted(line, why));
+            var isShort = match.group(2).toLowerCase(Locale.ROOT).equals("short");
+            var mm = far.understood().orElseThrow().mm();
+            var cover = covered.understood().orElseThrow().mm();
+            if (mm < 0 || cover < 0) return new Refused<>("“%s”: give lengths without a sign.".formatted(line));
+            stations.add(new Station(match.group(1).strip(), isShort ? -mm : mm, cover));
+        }
+        return new Understood<>(List.copyOf(stations));
+    }
+
+    /** As it would be typed. */
+    public static String line(Station station) {
+        var far = "%s %s %s"
+                .formatted(station.where(), station.overMm() < 0 ? "short" : "over", mm(Math.abs(station.overMm())));
+        return station.coveredMm() == 0 ? far : far + ", covered " + mm(station.coveredMm());
+    }
+
+    private static String mm(double mm) {
+        return mm == Math.rint(mm) ? "%.0f mm".formatted(mm) : String.format(Locale.ROOT, "%.1f mm", mm);
+    }
+}

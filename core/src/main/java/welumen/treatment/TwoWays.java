@@ -1,0 +1,96 @@
+package welumen.treatment;
+
+import java.util.ArrayList;
+import java.util.List;
+import welumen.cabin.Cabin;
+import welumen.cabin.Part;
+import welumen.intake.Question;
+import welumen.intake.School;
+import welumen.intake.Standard;
+import welumen.survey.Survey;
+
+/**
+ * Two schools side by side for this very job: what each makes of the parts to which its question applies, each part done
+ * as it was chosen, or as is best under that school where nothing is.
+ */
+public record TwoWays(Way one, Way other) {
+    /**
+     * A school and what the job comes to under it.
+     *
+     * @param parts how many parts the question is asked of
+     * @param hours likely, over all of them
+     * @param money all that they cost if all goes well
+     * @param lost what trials that fail are likely to cost besides
+     * @param days the longest wait
+     * @param finish the mean level of finish
+     * @param original the mean share of the original
+     */
+    public record Way(
+            School school,
+            int parts,
+            double hours,
+            double money,
+            double lost,
+            double days,
+            double finish,
+            double original) {}
+
+    /** The job as it stands. */
+    public record Given(Cabin cabin, Survey survey, Choices choices, Standard standard, Terms terms) {}
+
+    public static TwoWays of(Given job, School one, School other) {
+        return new TwoWays(way(job, one), way(job, other));
+    }
+
+    /** The questions that this job asks at all: those that bear on something that may be done in it. */
+    public static List<Question> asked(Given job) {
+        return List.of(Question.values()).stream()
+                .filter(question -> !parts(job, question).isEmpty())
+                .toList();
+    }
+
+    private static List<Part> parts(Given job, Question question) {
+        return job.cabin().parts().stream()
+                .filter(part ->
+                        !job.survey().on(part.id()).isEmpty() && !job.choices().isDone(part.id()))
+                .filter(part -> asks(job, part, question))
+                .toList();
+    }
+
+    /** By what was chosen; where nothing is, by anything that could be. */
+    private static boolean asks(Given job, Part part, Question question) {
+        var chosen = job.choices().of(part.id());
+        return chosen.isPresent()
+                ? chosen.get().treatments().stream().anyMatch(step -> SchoolScope.has(question, step, part))
+                : Candidates.of(part, job.survey().on(part.id()), job.terms()).stream()
+                        .flatMap(way -> way.steps().stream())
+                        .anyMatch(step -> SchoolScope.has(question, step, part));
+    }
+
+    private static Way way(Given job, School school) {
+        var done = new ArrayList<Candidate>();
+        for (var part : parts(job, school.question())) best(job, part, school).ifPresent(done::add);
+        return new Way(
+                school,
+                done.size(),
+                done.stream().mapToDouble(way -> way.hours().likely()).sum(),
+                done.stream().mapToDouble(Candidate::price).sum(),
+                done.stream().mapToDouble(way -> way.cost() - way.price()).sum(),
+                done.stream().mapToDouble(Candidate::waitingDays).max().orElse(0),
+                done.stream().mapToDouble(way -> way.finish().level()).average().orElse(0),
+                done.stream().mapToDouble(Candidate::originality).average().orElse(0));
+    }
+
+    private static java.util.Optional<Candidate> best(Given job, Part part, School school) {
+        var ways = Candidates.of(part, job.survey().on(part.id()), job.terms().with(school));
+        var chosen = job.choices().of(part.id());
+        return ways.stream()
+                .filter(way ->
+                        chosen.isEmpty() || way.steps().equals(chosen.get().treatments()))
+                .findFirst()
+                .filter(_ -> chosen.isPresent())
+                .or(() -> Advice.of(ways, Weighing.of(job.standard(), ways))
+                        .best()
+                        .map(Advice.Way::candidate));
+    }
+}

@@ -1,0 +1,86 @@
+package welumen.treatment.whole;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import welumen.cabin.Cabin;
+import welumen.cabin.Part;
+import welumen.measure.Finish;
+import welumen.survey.Finding;
+import welumen.survey.Survey;
+import welumen.treatment.Candidate;
+import welumen.treatment.Candidates;
+import welumen.treatment.Choices;
+import welumen.treatment.Terms;
+
+/**
+ * What a customer is to agree to: for each part what was found, what is to be done, the finish that it reaches, what it
+ * costs at the least and at the most, and by when.
+ */
+public record ApprovalSheet(List<Line> lines, double least, double most, LocalDate earliest) {
+    private static final double HOURS_A_DAY = 8;
+
+    /**
+     * @param least if the work goes well
+     * @param most if it takes long, and what may fail fails once
+     */
+    public record Line(Part part, List<Finding> findings, Candidate way, double least, double most) {
+        public Line {
+            findings = List.copyOf(findings);
+        }
+
+        public Finish finish() {
+            return way.finish();
+        }
+    }
+
+    public ApprovalSheet {
+        lines = List.copyOf(lines);
+    }
+
+    /** Of everything that is chosen and not done. */
+    public static ApprovalSheet of(Cabin cabin, Survey survey, Choices choices, Terms terms, LocalDate today) {
+        var lines = new ArrayList<Line>();
+        for (var part : cabin.parts()) {
+            if (!choices.isOpen(part.id())) continue;
+            var chosen = choices.of(part.id()).orElseThrow().treatments();
+            Candidates.of(part, survey.on(part.id()), terms).stream()
+                    .filter(way -> way.steps().equals(chosen))
+                    .findFirst()
+                    .ifPresent(way -> lines.add(line(part, survey.on(part.id()), way, terms)));
+        }
+        var hours =
+                lines.stream().mapToDouble(line -> line.way().hours().likely()).sum();
+        var waits = lines.stream()
+                .mapToDouble(line -> line.way().waitingDays())
+                .max()
+                .orElse(0);
+        return new ApprovalSheet(
+                lines,
+                lines.stream().mapToDouble(Line::least).sum(),
+                lines.stream().mapToDouble(Line::most).sum(),
+                after(today, (int) Math.ceil(hours / HOURS_A_DAY + waits)));
+    }
+
+    private static Line line(Part part, List<Finding> findings, Candidate way, Terms terms) {
+        var bought = way.materials() + way.boughtIn();
+        var most = way.hours().high() * terms.prices().hour() + bought;
+        return new Line(
+                part,
+                findings,
+                way,
+                way.hours().low() * terms.prices().hour() + bought,
+                most + way.fails() * way.price());
+    }
+
+    /** So many working days on. */
+    private static LocalDate after(LocalDate day, int workingDays) {
+        var at = day;
+        for (var left = workingDays; left > 0; ) {
+            at = at.plusDays(1);
+            if (at.getDayOfWeek() != DayOfWeek.SATURDAY && at.getDayOfWeek() != DayOfWeek.SUNDAY) left--;
+        }
+        return at;
+    }
+}

@@ -1,0 +1,198 @@
+package welumen.desktop.survey;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import welumen.cabin.Part;
+import welumen.cabin.PartId;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.files.json.BadFile;
+import welumen.files.outline.OutlineReader;
+import welumen.job.JobChange.AtSurvey;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+import welumen.survey.Station;
+import welumen.survey.Station.Verdict;
+import welumen.survey.StationText;
+import welumen.survey.SurveyChange.FitMeasured;
+import welumen.treatment.fit.LaidOver;
+import welumen.treatment.fit.Routes;
+
+/** Buy or make, by measure: where the bought part is over and where short, what hides it, and what each way costs. */
+final class FitLeaf extends Leaf {
+    private final TextArea lines = new TextArea();
+    private final FitFelt felt = new FitFelt();
+    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final Label wrong = Nodes.label("", Styles.DANGER);
+    private final VBox routes = new VBox(8);
+    private @org.jspecify.annotations.Nullable PartId shown;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    FitLeaf(JobModel model) {
+        super(model, "Buy or make");
+        lines.setId("stations");
+        lines.setPromptText("tunnel over 12\nsill at the front short 6, covered 20");
+        lines.setPrefRowCount(5);
+        lines.setAccessibleText("Measures, one a line; Ctrl and Enter log them");
+        lines.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.ENTER && key.isShortcutDown()) {
+                measure();
+                key.consume();
+            }
+        });
+        answer.setId("fit-answer");
+        answer.setMinHeight(USE_PREF_SIZE);
+        wrong.setId("fit-wrong");
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        routes.setId("routes");
+        var measured = Nodes.chief("Measured", "Log these measures (Ctrl+Enter)", this::measure);
+        measured.setId("measured");
+        var lay = Nodes.button(
+                "Lay outlines over each other", "Two outline files: the needed one, then the bought one", this::choose);
+        lay.setId("lay-outlines");
+        var left = Nodes.column(
+                8,
+                Nodes.field("Where it must reach, and how far it does", lines),
+                Nodes.row(10, measured, lay),
+                wrong,
+                felt);
+        VBox.setVgrow(felt, Priority.ALWAYS);
+        HBox.setHgrow(left, Priority.ALWAYS);
+        left.setMinWidth(0);
+        var scroll = Nodes.scroll(routes);
+        scroll.setMinWidth(350);
+        scroll.setMaxWidth(350);
+        var both = Nodes.row(22, left, scroll);
+        both.setMinHeight(0);
+        VBox.setVgrow(both, Priority.ALWAYS);
+        getChildren().addAll(answer, both);
+    }
+
+    @Override
+    protected Node first() {
+        return lines;
+    }
+
+    @Override
+    protected void refresh() {
+        wrong.setText("");
+        var part = model.picked();
+        if (part.isEmpty()) return;
+        var stations = model.job().survey().measured().getOrDefault(part.get().id(), List.of());
+        if (!part.get().id().equals(shown)) {
+            shown = part.get().id();
+            lines.setText(stations.stream().map(StationText::line).collect(Collectors.joining("\n")));
+        }
+        felt.show(stations);
+        show(part.get(), stations, false);
+    }
+
+    private void show(Part part, List<Station> stations, boolean entersKeepOut) {
+        routes.getChildren().clear();
+        if (stations.isEmpty()) {
+            answer.setText("Lay the bought part in, and measure each edge against where it must reach.");
+            return;
+        }
+        answer.setText(answer(stations));
+        var words = new AdviceWords(model.currencySign());
+        for (var route :
+                Routes.of(part, stations, entersKeepOut, true, model.job().terms())) {
+            var card = Nodes.column(
+                    3,
+                    Nodes.label(Words.capital(route.word()), Styles.STRONG),
+                    Nodes.label(
+                            "%s · %s · %s · %s"
+                                    .formatted(
+                                            Words.hours(Math.round(10 * route.hours()) / 10.0),
+                                            words.money(route.cost()),
+                                            route.finish().said(),
+                                            Words.many((int) route.days(), "day")),
+                            Styles.MEASURE));
+            if (!route.why().isEmpty())
+                card.getChildren()
+                        .add(Nodes.label(
+                                (route.isOpen() ? "Mind: " : "No: ") + route.why() + ".",
+                                route.isOpen() ? Styles.SECOND : Styles.DANGER));
+            card.getStyleClass().add(Styles.CARD);
+            routes.getChildren().add(card);
+        }
+        for (var station : stations)
+            routes.getChildren()
+                    .add(Nodes.label(
+                            "%s: %s"
+                                    .formatted(
+                                            StationText.line(station),
+                                            station.verdict().word()),
+                            station.verdict() == Verdict.SHORT ? Styles.DANGER : Styles.SECOND));
+    }
+
+    private static String answer(List<Station> stations) {
+        var tooShort = stations.stream()
+                .filter(one -> one.verdict() == Verdict.SHORT)
+                .map(Station::where)
+                .toList();
+        var trims =
+                stations.stream().filter(one -> one.verdict() == Verdict.TRIM).count();
+        if (!tooShort.isEmpty())
+            return "It cannot be trimmed to fit: too short at %s.".formatted(String.join(" and at ", tooShort));
+        return trims == 0
+                ? "It fits as it is."
+                : "It fits once it is trimmed at %s.".formatted(Words.many((int) trims, "place"));
+    }
+
+    private void measure() {
+        var part = model.picked();
+        if (part.isEmpty()) return;
+        switch (StationText.read(lines.getText())) {
+            case Refused<List<Station>>(var why) -> {
+                wrong.setText(why);
+                lines.requestFocus();
+            }
+            case Understood<List<Station>>(var stations) ->
+                model.make(new AtSurvey(new FitMeasured(part.get().id(), stations)));
+        }
+    }
+
+    private void choose() {
+        var chooser = new FileChooser();
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Outlines", "*.json"));
+        chooser.setTitle("The outline that is needed");
+        var needed = chooser.showOpenDialog(getScene().getWindow());
+        if (needed == null) return;
+        chooser.setTitle("The outline of the bought part");
+        var bought = chooser.showOpenDialog(getScene().getWindow());
+        if (bought != null) lay(needed.toPath(), bought.toPath());
+    }
+
+    /** Lays the second over the first as well as can be. */
+    void lay(Path needed, Path bought) {
+        var part = model.picked();
+        if (part.isEmpty()) return;
+        try {
+            var must = OutlineReader.read(Files.readString(needed));
+            var over = LaidOver.best(must, OutlineReader.read(Files.readString(bought)), Map.of(), List.of());
+            felt.show(must, over);
+            show(part.get(), over.stations(), !over.entered().isEmpty());
+        } catch (BadFile fault) {
+            wrong.setText("An outline cannot be read: " + fault.getMessage());
+        } catch (IOException fault) {
+            wrong.setText("The file [%s] cannot be read.".formatted(fault.getMessage()));
+        }
+    }
+}

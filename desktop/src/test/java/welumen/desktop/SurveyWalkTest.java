@@ -1,0 +1,196 @@
+package welumen.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.input.KeyCode;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import welumen.cabin.PartId;
+import welumen.intake.Question;
+import welumen.intake.School;
+import welumen.intake.Standard;
+import welumen.job.Job;
+import welumen.job.WorkStage;
+import welumen.survey.FindingKind;
+import welumen.survey.Mark;
+import welumen.survey.Severity;
+import welumen.survey.Station;
+import welumen.treatment.Treatment;
+
+/** The second job, from what was found to a plan that the customer is asked about. */
+class SurveyWalkTest {
+    @TempDir
+    private Path home;
+
+    private Workbench bench;
+
+    @BeforeEach
+    void openTheSecondJob() {
+        bench = Workbench.open(home);
+        bench.ask(() -> {
+            bench.model().open(bench.model().workshop().jobs().get(1));
+            return null;
+        });
+        bench.pick("right-front-seat");
+        bench.go(WorkStage.SURVEY);
+    }
+
+    @AfterEach
+    void close() {
+        bench.close();
+    }
+
+    /** Twenty-five things were found; the plan stands at once, moves with money and standard, and is asked about. */
+    @Test
+    void fromWhatWasFoundToAPlanThatIsAskedAbout() throws Exception {
+        assertThat(job().survey().findings()).hasSizeGreaterThanOrEqualTo(25);
+        bench.click("leaf-the-whole-job");
+        planned();
+        assertThat(bench.text("plan-answer")).contains("no set is better");
+        more("£9000");
+        assertThat(bench.text("plan-changed")).startsWith("Against the plan before: ");
+        bench.ask(() -> {
+            bench.robot.lookup("#try-standard").<ComboBox<Standard>>query().setValue(Standard.TIDY_AND_CHEAP);
+            return null;
+        });
+        bench.until(() -> !bench.robot
+                .lookup("#plan-answer")
+                .queryAs(Label.class)
+                .getText()
+                .startsWith("Weighing"));
+        assertThat(bench.text("plan-changed")).startsWith("Against the plan before: ");
+        more("£4200");
+        bench.click("take-plan");
+        assertThat(job().choices().chosen()).hasSize(26);
+        bench.click("ask-customer");
+        assertThat(job().brief().openApprovals())
+                .singleElement()
+                .satisfies(approval -> assertThat(approval.holds()).hasSize(26));
+        assertThat(sheet()).contains("For your word", "Right front seat", "Yes to all");
+    }
+
+    /** What the trimmer chose himself stays in the plan; why the first is first, and what would turn it, is said. */
+    @Test
+    void onePartIsChosenByHand() {
+        bench.click("leaf-what-to-do");
+        assertThat(bench.text("why")).startsWith("First, since it ");
+        assertThat(bench.text("turns")).contains("would be first if");
+        bench.click("choose-let_in_panel");
+        var chosen = job().choices().of(new PartId("right-front-seat")).orElseThrow();
+        assertThat(chosen.treatments()).containsExactly(Treatment.LET_IN_PANEL, Treatment.RESTITCH);
+        bench.click("leaf-the-whole-job");
+        planned();
+        assertThat(bench.ask(() -> bench.robot
+                        .lookup("Right front seat, as you chose")
+                        .tryQuery()
+                        .isPresent()))
+                .isTrue();
+        bench.click("leaf-what-to-do");
+        bench.click("done-let_in_panel");
+        assertThat(bench.answer()).isEqualTo("Let in a panel, and restitch by the old holes: done.");
+    }
+
+    /** By keyboard alone: the cross is moved, a line drawn with the space bar, and what lies beneath is looked at. */
+    @Test
+    void aFindIsDrawnAndWhatLiesBeneathIsLookedAt() {
+        bench.pick("left-front-carpet");
+        bench.ask(() -> {
+            bench.robot.lookup("#kind").<ComboBox<FindingKind>>query().setValue(FindingKind.BROKEN_SEAM);
+            bench.robot.lookup("#severity").<ComboBox<Severity>>query().setValue(Severity.BAD);
+            return null;
+        });
+        bench.click("mark-line");
+        bench.click("part-felt");
+        for (var i = 0; i < 12; i++) bench.robot.type(KeyCode.RIGHT);
+        bench.robot.type(KeyCode.SPACE);
+        bench.settle();
+        bench.typeAndEnter("finding-note", "at the tunnel");
+        var finding = job().survey().on(new PartId("left-front-carpet")).getLast();
+        assertThat(finding.mark()).isInstanceOf(Mark.Run.class);
+        assertThat(finding.sizeMm()).isBetween(100.0, 140.0);
+        bench.click("beneath-left-front-underlay");
+        bench.click("looked");
+        assertThat(bench.answer()).isEqualTo("It is sound: nothing was found.");
+        assertThat(job().survey().looked()).contains(new PartId("left-front-underlay"));
+    }
+
+    /** Where good trimmers differ, the job follows one way, and is reckoned so from then on. */
+    @Test
+    void twoWaysStandSideBySide() {
+        bench.click("leaf-two-ways");
+        assertThat(bench.text("two-ways-answer")).contains("It is asked of", "it turns on");
+        bench.ask(() -> {
+            bench.robot
+                    .lookup("#question-of-schools")
+                    .<ComboBox<Question>>query()
+                    .setValue(Question.HARD_PARTS);
+            return null;
+        });
+        bench.settle();
+        bench.click("follow-masked");
+        assertThat(job().brief().schools()).containsEntry(Question.HARD_PARTS, School.MASKED);
+        assertThat(bench.ask(
+                        () -> bench.robot.lookup("This job’s way").tryQuery().isPresent()))
+                .isTrue();
+    }
+
+    @Test
+    void aBoughtCarpetIsMeasured() {
+        bench.pick("right-front-carpet");
+        bench.click("leaf-buy-or-make");
+        assertThat(bench.text("fit-answer"))
+                .isEqualTo("It cannot be trimmed to fit: too short at sill, rear and at seat rail.");
+        bench.ask(() -> {
+            bench.robot.lookup("#stations").queryAs(TextArea.class).setText("tunnel over 12\nsill 6");
+            return null;
+        });
+        bench.click("measured");
+        assertThat(bench.text("fit-wrong")).contains("“sill 6” is no measure");
+        bench.ask(() -> {
+            bench.robot.lookup("#stations").queryAs(TextArea.class).setText("tunnel over 12\nsill short 6, covered 20");
+            return null;
+        });
+        bench.click("measured");
+        assertThat(bench.text("fit-answer")).isEqualTo("It fits once it is trimmed at 1 place.");
+        assertThat(job().survey().measured().get(new PartId("right-front-carpet")))
+                .containsExactly(new Station("tunnel", 12, 0), new Station("sill", -6, 20));
+    }
+
+    private void more(String budget) {
+        bench.typeAndEnter("try-budget", budget);
+        planned();
+    }
+
+    private void planned() {
+        bench.until(() -> bench.robot
+                .lookup("#plan-answer")
+                .queryAs(Label.class)
+                .getText()
+                .contains("as wanted"));
+    }
+
+    private Job job() {
+        return bench.ask(() -> bench.model().job());
+    }
+
+    private String sheet() throws Exception {
+        List<Path> found;
+        try (var files = Files.walk(bench.folder())) {
+            found = files.filter(file -> file.getFileName().toString().contains("for your word"))
+                    .toList();
+        }
+        try (var pdf = Loader.loadPDF(found.getFirst().toFile())) {
+            return new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
+        }
+    }
+}
