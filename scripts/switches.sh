@@ -4,7 +4,8 @@ welumen_switches() {
     modules=$(echo "$lib"/javafx-*.jar | tr ' ' ':')
     printf '%s\n' -XX:+UseSerialGC -Xmx3g \
         --module-path "$modules" --add-modules javafx.controls,javafx.swing \
-        --enable-native-access=javafx.graphics,ALL-UNNAMED
+        --enable-native-access=javafx.graphics,ALL-UNNAMED \
+        --sun-misc-unsafe-memory-access=allow
     if no_screen; then printf '%s\n' -Dglass.platform=Headless -Dprism.order=sw; fi
 }
 

@@ -97,7 +97,9 @@ public record Job(
 
     private PartState stateOf(PartId part, Set<PartId> off) {
         if (refit.isFitted(part)) return PartState.FITTED;
-        if (survey.isHeld(part) || brief.heldBy(part).isPresent()) return PartState.HELD;
+        if (survey.isHeld(part)
+                || survey.openCause(part).isPresent()
+                || brief.heldBy(part).isPresent()) return PartState.HELD;
         if (!off.contains(part)) return withAssembly(part, off);
         if (choices.isDone(part)) return PartState.READY;
         return choices.of(part).isPresent() ? PartState.ON_BENCH : PartState.OUT;
@@ -111,12 +113,16 @@ public record Job(
                 .orElse(PartState.IN_CAR);
     }
 
-    /** Why each held part is held: a find that stops the work, or a question that the customer has not answered. */
+    /** Why each held part is held: a find that stops the work, a symptom without its cause, or a question that the customer has not answered. */
     public Map<PartId, String> holds() {
         var holds = new TreeMap<PartId, String>();
         for (var approval : brief.openApprovals())
             for (var part : approval.holds())
                 holds.putIfAbsent(part, "the customer has not answered: " + approval.question());
+        for (var finding : survey.findings())
+            survey.openCause(finding.part())
+                    .ifPresent(kind -> holds.putIfAbsent(
+                            finding.part(), "where the %s comes from is not found".formatted(kind.word())));
         holds.putAll(survey.holds());
         return holds;
     }
@@ -135,34 +141,34 @@ public record Job(
         return TreatmentHours.learnt(cabin, choices, work);
     }
 
-    /** On what terms this job is done: usual prices, learnt times, its schools. */
-    public Terms terms() {
-        return new Terms(PriceList.USUAL, benchTimes(), brief.schools());
+    /** On what terms this job is done: usual prices, its schools, and times as this job and others have taught them. */
+    public Terms terms(TreatmentHours others) {
+        return new Terms(PriceList.USUAL, others.and(benchTimes()), brief.schools());
     }
 
     /** What can be done with a part, weighed by the job's standard; empty before there is one, or where nothing was found. */
-    public Optional<Advice> advice(PartId part) {
+    public Optional<Advice> advice(PartId part, Terms terms) {
         if (!(intake instanceof Intake.TakenIn taken) || survey.on(part).isEmpty()) return Optional.empty();
-        var ways = Candidates.of(cabin.one(part), survey.on(part), terms());
+        var ways = Candidates.of(cabin.one(part), survey.on(part), terms);
         return Optional.of(Advice.of(ways, Weighing.of(taken.agreement().standard(), ways)));
     }
 
     /** What the customer is to agree to, of all that is chosen. */
-    public ApprovalSheet approvalSheet(LocalDate today) {
-        return ApprovalSheet.of(cabin, survey, choices, terms(), today);
+    public ApprovalSheet approvalSheet(Terms terms, LocalDate today) {
+        return ApprovalSheet.of(cabin, survey, choices, terms, today);
     }
 
     /** What two schools are compared on; empty before there is a standard. */
-    public Optional<TwoWays.Given> given() {
+    public Optional<TwoWays.Given> given(Terms terms) {
         return intake instanceof Intake.TakenIn taken
                 ? Optional.of(new TwoWays.Given(
-                        cabin, survey, choices, taken.agreement().standard(), terms()))
+                        cabin, survey, choices, taken.agreement().standard(), terms))
                 : Optional.empty();
     }
 
     /** Every part on which something was found, as one question, as if this were agreed. */
-    public WholeJob whole(Agreement agreement, LocalDate today) {
-        var figures = new JobAsWhole.Figures(terms(), today);
+    public WholeJob whole(Agreement agreement, Terms terms, LocalDate today) {
+        var figures = new JobAsWhole.Figures(terms, today);
         return JobAsWhole.of(cabin, survey, choices, agreement, figures);
     }
 

@@ -62,6 +62,7 @@ import welumen.strip.StripChange.SideFirst;
 import welumen.strip.StripChange.StepCorrected;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
+import welumen.survey.SurveyChange.CauseCured;
 import welumen.survey.SurveyChange.FindingMade;
 import welumen.survey.SurveyChange.FitMeasured;
 import welumen.survey.SurveyChange.HoldLifted;
@@ -139,6 +140,9 @@ public final class Said {
             case AtTreatment(TreatmentDone(var part)) ->
                 "Ready: " + cabin.one(part).title();
             case AtSurvey(LookedAt(var part)) -> "Looked at: " + cabin.one(part).name();
+            case AtSurvey(CauseCured(var part, var cause)) ->
+                "Cured: %s, %s"
+                        .formatted(cabin.one(part).name(), cause.length() > 30 ? cause.substring(0, 30) + "…" : cause);
             case AtSurvey(PatinaGrouped(var parts)) ->
                 parts.size() < 2 ? "Aged apart" : "Aged alike: %d parts".formatted(parts.size());
             case AtSurvey(HoldPut(var part, var because)) ->

@@ -3,10 +3,12 @@ package welumen.survey;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import welumen.cabin.PartId;
+import welumen.survey.SurveyChange.CauseCured;
 import welumen.survey.SurveyChange.FindingMade;
 import welumen.survey.SurveyChange.FitMeasured;
 import welumen.survey.SurveyChange.HoldLifted;
@@ -19,6 +21,7 @@ import welumen.survey.SurveyChange.PatinaGrouped;
  *
  * @param holds why each held part is held
  * @param patina groups of parts that aged alike
+ * @param causes where damp and the like came from, for parts on which it is cured
  * @param measured where bought parts were measured, and how far they reach
  */
 public record Survey(
@@ -26,31 +29,38 @@ public record Survey(
         Set<PartId> looked,
         Map<PartId, String> holds,
         List<List<PartId>> patina,
+        Map<PartId, String> causes,
         Map<PartId, List<Station>> measured) {
-    public static final Survey EMPTY = new Survey(List.of(), Set.of(), Map.of(), List.of(), Map.of());
+    public static final Survey EMPTY = new Survey(List.of(), Set.of(), Map.of(), List.of(), Map.of(), Map.of());
 
     public Survey {
         findings = List.copyOf(findings);
         looked = Set.copyOf(looked);
         holds = Map.copyOf(holds);
         patina = List.copyOf(patina);
+        causes = Map.copyOf(causes);
         measured = Map.copyOf(measured);
     }
 
     public Survey after(SurveyChange change) {
         return switch (change) {
             case FindingMade(var finding) -> found(finding);
-            case LookedAt(var part) -> new Survey(findings, and(looked, part), holds, patina, measured);
+            case LookedAt(var part) -> new Survey(findings, and(looked, part), holds, patina, causes, measured);
             case FitMeasured(var part, var stations) -> {
                 var more = new TreeMap<>(measured);
                 more.put(part, stations);
-                yield new Survey(findings, looked, holds, patina, more);
+                yield new Survey(findings, looked, holds, patina, causes, more);
+            }
+            case CauseCured(var part, var cause) -> {
+                var more = new TreeMap<>(causes);
+                more.put(part, cause);
+                yield new Survey(findings, looked, holds, patina, more, measured);
             }
             case HoldPut(var part, var because) -> held(part, because);
             case HoldLifted(var part, var by) -> {
                 var fewer = new TreeMap<>(holds);
                 fewer.remove(part);
-                yield new Survey(findings, looked, fewer, patina, measured);
+                yield new Survey(findings, looked, fewer, patina, causes, measured);
             }
             case PatinaGrouped(var parts) ->
                 new Survey(
@@ -62,12 +72,22 @@ public record Survey(
                                                 .filter(group -> group.stream().noneMatch(parts::contains)),
                                         parts.size() < 2 ? Stream.empty() : Stream.of(parts))
                                 .toList(),
+                        causes,
                         measured);
         };
     }
 
     public List<Finding> on(PartId part) {
         return findings.stream().filter(finding -> finding.part().equals(part)).toList();
+    }
+
+    /** What on a part has a cause elsewhere that nobody has found yet: under new trim it would come again. */
+    public Optional<FindingKind> openCause(PartId part) {
+        if (causes.containsKey(part)) return Optional.empty();
+        return on(part).stream()
+                .map(Finding::kind)
+                .filter(FindingKind::hasCause)
+                .findFirst();
     }
 
     public boolean isHeld(PartId part) {
@@ -81,7 +101,9 @@ public record Survey(
     /** A finding that stops work holds its part by itself. */
     private Survey found(Finding finding) {
         var more = Stream.concat(findings.stream(), Stream.of(finding)).toList();
-        var with = new Survey(more, and(looked, finding.part()), holds, patina, measured);
+        var cured = new TreeMap<>(causes);
+        if (finding.kind().hasCause()) cured.remove(finding.part());
+        var with = new Survey(more, and(looked, finding.part()), holds, patina, cured, measured);
         return finding.kind().stopsWork()
                 ? with.held(finding.part(), finding.kind().word())
                 : with;
@@ -90,7 +112,7 @@ public record Survey(
     private Survey held(PartId part, String because) {
         var more = new TreeMap<>(holds);
         more.put(part, because);
-        return new Survey(findings, looked, more, patina, measured);
+        return new Survey(findings, looked, more, patina, causes, measured);
     }
 
     private static Set<PartId> and(Set<PartId> set, PartId more) {

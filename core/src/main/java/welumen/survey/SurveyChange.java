@@ -21,6 +21,18 @@ public sealed interface SurveyChange {
         }
     }
 
+    /**
+     * Where damp, mould, a smell or vermin on a part came from was found, and cured.
+     *
+     * @param cause where it came from, and how it was tried since
+     */
+    record CauseCured(PartId part, String cause) implements SurveyChange {
+        public CauseCured {
+            if (cause.isBlank())
+                throw new IllegalArgumentException("Say where it came from, and how it was tried since.");
+        }
+    }
+
     /** Nothing may cover or close this part until it is let go. */
     record HoldPut(PartId part, String because) implements SurveyChange {}
 

@@ -56,8 +56,7 @@ public final class Candidates {
     private boolean fits(Treatment treatment) {
         if (part.kind() == PartKind.BELT && !isForBelts(treatment)) return false;
         if (!terms.allow(treatment, part)) return false;
-        return treatment.fits(matter)
-                && (treatment != Treatment.BUY_REPRODUCTION || part.supply() != Supply.NO_LONGER_MADE);
+        return treatment.fits(matter) && (treatment != Treatment.BUY_REPRODUCTION || canBuy());
     }
 
     /** A belt holds a life: it is never cut, dyed or sewn. */
@@ -73,6 +72,18 @@ public final class Candidates {
         return Set.copyOf(one.steps()).equals(Set.copyOf(other.steps()));
     }
 
+    /** One that is sold in the wrong colour only is no use where it cannot be coloured. */
+    private boolean canBuy() {
+        return part.supply().isBought()
+                && (part.supply() != Supply.WRONG_COLOUR || colouring().isPresent());
+    }
+
+    private Optional<Treatment> colouring() {
+        return Stream.of(Treatment.REFINISH, Treatment.FILL_AND_RECOLOUR)
+                .filter(treatment -> treatment.fits(matter))
+                .findFirst();
+    }
+
     /** What stops work is never left. */
     private boolean isAllowed(Candidate way) {
         return findings.stream()
@@ -83,6 +94,8 @@ public final class Candidates {
     /** What is left alone is left alone; a new part has nothing left to treat. */
     private List<Treatment> withHelp(Treatment chief) {
         var steps = new ArrayList<>(List.of(chief));
+        if (chief == Treatment.BUY_REPRODUCTION && part.supply() == Supply.WRONG_COLOUR)
+            colouring().ifPresent(steps::add);
         if (chief == Treatment.LEAVE || chief.replaces()) return steps;
         help(left(steps)).ifPresent(steps::add);
         return steps;

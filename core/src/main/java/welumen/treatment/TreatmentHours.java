@@ -63,6 +63,18 @@ public final class TreatmentHours {
         }
     }
 
+    /** What both have seen. */
+    public TreatmentHours and(TreatmentHours other) {
+        var both = new TreatmentHours(List.of());
+        for (var one : List.of(this, other))
+            one.sums.forEach((treatment, sum) -> {
+                var here = both.sums.computeIfAbsent(treatment, _ -> new double[2]);
+                here[0] += sum[0];
+                here[1] += sum[1];
+            });
+        return both;
+    }
+
     /** Low and high keep their distance from the likely as a share of it. */
     public Hours of(Treatment treatment) {
         var sum = sums.get(treatment);

@@ -104,6 +104,7 @@ import welumen.strip.StripChange.StripRuleNoted;
 import welumen.strip.StripReason;
 import welumen.strip.StripRule;
 import welumen.survey.Station;
+import welumen.survey.SurveyChange.CauseCured;
 import welumen.survey.SurveyChange.FitMeasured;
 import welumen.survey.SurveyChange.HoldLifted;
 import welumen.survey.SurveyChange.HoldPut;
@@ -134,6 +135,7 @@ class SaidAndProgressTest {
                 new AtTreatment(new TreatmentChosen(Saloon.SILL, Treatment.REFINISH, "")),
                 new AtTreatment(new TreatmentDone(Saloon.SILL)),
                 new AtSurvey(new LookedAt(Saloon.SILL)),
+                new AtSurvey(new CauseCured(Saloon.SILL, "a drain that was blocked by leaves and old wax")),
                 new AtSurvey(new PatinaGrouped(List.of(Saloon.SILL, Saloon.SEAT))),
                 new AtSurvey(new FitMeasured(Saloon.SILL, List.of(new Station("tunnel", 12, 0)))),
                 new AtIntake(new SchoolChosen(School.TEMPLATED)),

@@ -1,6 +1,7 @@
 package welumen.survey;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -20,6 +21,7 @@ import welumen.measure.Finish;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 import welumen.strip.Saloon;
+import welumen.survey.SurveyChange.CauseCured;
 import welumen.survey.SurveyChange.FindingMade;
 import welumen.survey.SurveyChange.LookedAt;
 import welumen.survey.SurveyChange.PatinaGrouped;
@@ -63,6 +65,21 @@ class SurveyTest {
         assertThat(survey.looked()).containsExactly(Saloon.SILL);
         assertThat(survey.isHeld(Saloon.SILL)).isTrue();
         assertThat(survey.holds()).containsEntry(Saloon.SILL, "wiring fault");
+    }
+
+    /** A symptom holds its part until its cause is found; when it comes again, it is asked again. */
+    @Test
+    void aSymptomWaitsForItsCause() {
+        var damp = new FindingMade(
+                new Finding(1, Saloon.CARPET, FindingKind.DAMP, new Point(1, 1), 300, Severity.BAD, ""));
+        var survey = Survey.EMPTY.after(damp);
+        assertThat(survey.openCause(Saloon.CARPET)).contains(FindingKind.DAMP);
+        var cured = survey.after(new CauseCured(Saloon.CARPET, "screen rubber; dry after ten minutes of the hose"));
+        assertThat(cured.openCause(Saloon.CARPET)).isEmpty();
+        assertThat(cured.after(damp).openCause(Saloon.CARPET)).isPresent();
+        assertThatThrownBy(() -> new CauseCured(Saloon.CARPET, " ")).hasMessageContaining("where it came from");
+        assertThat(FindingKind.all().filter(FindingKind::hasCause))
+                .allMatch(kind -> !UsualCauses.of(kind).isEmpty());
     }
 
     /** A part is in one group at the most, and a group of one is none. */

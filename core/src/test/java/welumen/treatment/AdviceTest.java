@@ -65,6 +65,22 @@ class AdviceTest {
         assertThat(made).extracting(way -> way.steps().getFirst()).contains(Treatment.BUY_REPRODUCTION);
     }
 
+    /** Sold, but in the wrong colour, is of use only where it can be coloured. */
+    @Test
+    void whatIsSoldInTheWrongColourIsBoughtAndColoured() {
+        var seat = SEAT.withSupply(Supply.WRONG_COLOUR);
+        assertThat(way(ways(seat, finding(seat, FindingKind.TEAR, Severity.BAD)), Treatment.BUY_REPRODUCTION)
+                        .steps())
+                .containsExactly(Treatment.BUY_REPRODUCTION, Treatment.FILL_AND_RECOLOUR);
+        var carpet = Saloon.cabin().one(Saloon.CARPET).withSupply(Supply.WRONG_COLOUR);
+        assertThat(ways(carpet, finding(carpet, FindingKind.HOLE, Severity.BAD)))
+                .noneMatch(way -> way.steps().contains(Treatment.BUY_REPRODUCTION));
+        var used = SEAT.withSupply(Supply.USED_ONLY);
+        assertThat(ways(used, finding(used, FindingKind.TEAR, Severity.BAD)))
+                .noneMatch(way -> way.steps().contains(Treatment.BUY_REPRODUCTION))
+                .anyMatch(way -> way.steps().contains(Treatment.BUY_USED));
+    }
+
     /** A torn seat with flat foam wants both; what is left undone shows. */
     @Test
     void oneTreatmentGoesWithAnotherWhereOneLeavesSomethingOpen() {

@@ -29,6 +29,7 @@ class TreatmentHoursTest {
         assertThat(five.of(Treatment.FILL_AND_RECOLOUR).low()).isCloseTo(2 * 5.5 / 3.5, within(1e-9));
         assertThat(five.of(Treatment.CLEAN)).isEqualTo(Treatment.CLEAN.hours());
         assertThat(five.seen(Treatment.FILL_AND_RECOLOUR)).isEqualTo(5);
+        assertThat(two.and(two).of(Treatment.FILL_AND_RECOLOUR).likely()).isCloseTo((22 + 3.5) / 5, within(1e-9));
     }
 
     /** Five hours at the bench with a seat that was filled and re-glued go 3.5 to 1; a small part counts by its size. */

@@ -83,10 +83,17 @@ public final class Shots {
         scene.getRoot().layout();
         awaitWork(scene.getRoot());
         awaitPhotos(scene.getRoot());
-        scene.getRoot().applyCss(); // what was drawn once there was room for it
-        scene.getRoot().layout();
+        settle(scene.getRoot());
         var image = scene.snapshot(null);
         ImageIO.write(SwingFXUtils.fromFXImage(image, null), "png", file.toFile());
+    }
+
+    /** What is drawn once there is room for it wants its style, and may change the room again. */
+    private static void settle(Parent root) {
+        for (var round = 0; round < 4; round++) {
+            root.applyCss();
+            root.layout();
+        }
     }
 
     /** What is worked out off this thread comes first, half a minute at the most. */

@@ -87,6 +87,7 @@ final class MainWalk {
         assertThat(found.kind()).isEqualTo(FindingKind.SURFACE_RUST);
         assertThat(found.sizeMm()).isEqualTo(38.1);
         assertThat(found.note()).isEqualTo("under the seal");
+        bench.click("leaf-what-to-do");
         bench.robot.clickOn("Choose");
         bench.settle();
         assertThat(bench.ask(() -> bench.model().job().stateOf(SILL))).isEqualTo(PartState.ON_BENCH);

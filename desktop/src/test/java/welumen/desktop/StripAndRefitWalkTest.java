@@ -56,7 +56,7 @@ class StripAndRefitWalkTest {
 
     private void openTheEstate() {
         bench.ask(() -> {
-            bench.model().open(bench.model().workshop().jobs().get(1));
+            bench.model().open(bench.model().workshop().jobs().get(2));
             return null;
         });
         bench.settle();

@@ -70,6 +70,11 @@ public record WholeJob(
         return new WholeJob(parts, newBudget, hours, days, wanted, neighbours, patina);
     }
 
+    /** The same with so many more working days of one pair of hands. */
+    public WholeJob withMoreDays(double more) {
+        return new WholeJob(parts, budget, hours + 8 * more, days + more, wanted, neighbours, patina);
+    }
+
     /** What a set of options costs and takes, and which rules it breaks. Shares no code with the solver. */
     public WholePlan judge(Map<PartId, Integer> chosen, boolean isProvenBest) {
         var ways = new ArrayList<WholePlan.Chosen>();

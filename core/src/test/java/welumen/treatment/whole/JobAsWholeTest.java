@@ -31,6 +31,7 @@ import welumen.survey.FindingKind;
 import welumen.survey.Severity;
 import welumen.survey.SurveyChange.FindingMade;
 import welumen.survey.SurveyChange.PatinaGrouped;
+import welumen.treatment.Terms;
 import welumen.treatment.Treatment;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
@@ -68,7 +69,7 @@ class JobAsWholeTest {
     @Test
     void onlyWhatWasFoundAndIsNotDoneIsAsked() {
         var job = found(found(job(), DASH, FindingKind.SCUFF, Severity.PLAIN), LID, FindingKind.SCUFF, Severity.PLAIN);
-        var whole = job.whole(agreed(Standard.GOOD_DRIVER, 2000), TODAY);
+        var whole = job.whole(agreed(Standard.GOOD_DRIVER, 2000), Terms.USUAL, TODAY);
         assertThat(whole.parts()).extracting(WholeJob.Open::part).containsExactly(DASH.id(), LID.id());
         assertThat(whole.days()).isEqualTo(20);
         assertThat(whole.hours()).isEqualTo(160);
@@ -78,7 +79,8 @@ class JobAsWholeTest {
         });
         var done = job.after(new AtTreatment(new TreatmentChosen(LID.id(), Treatment.REFINISH, "")))
                 .after(new AtTreatment(new TreatmentDone(LID.id())));
-        assertThat(done.whole(agreed(Standard.GOOD_DRIVER, 2000), TODAY).parts())
+        assertThat(done.whole(agreed(Standard.GOOD_DRIVER, 2000), Terms.USUAL, TODAY)
+                        .parts())
                 .hasSize(1);
     }
 
@@ -87,14 +89,14 @@ class JobAsWholeTest {
     void whatIsFixedIsKeptAndWhatAPlanChoseIsNot() {
         var job = found(job(), DASH, FindingKind.SCUFF, Severity.PLAIN);
         var fixed = job.after(new AtTreatment(new TreatmentChosen(DASH.id(), Treatment.CLEAN, "")));
-        assertThat(fixed.whole(agreed(Standard.GOOD_DRIVER, 2000), TODAY)
+        assertThat(fixed.whole(agreed(Standard.GOOD_DRIVER, 2000), Terms.USUAL, TODAY)
                         .parts()
                         .getFirst()
                         .fixed())
                 .isPresent();
         var planned =
                 job.after(new AtTreatment(new TreatmentChosen(DASH.id(), List.of(Treatment.CLEAN), "the plan", false)));
-        assertThat(planned.whole(agreed(Standard.GOOD_DRIVER, 2000), TODAY)
+        assertThat(planned.whole(agreed(Standard.GOOD_DRIVER, 2000), Terms.USUAL, TODAY)
                         .parts()
                         .getFirst()
                         .fixed())
@@ -106,11 +108,11 @@ class JobAsWholeTest {
     void theStandardAndTheBudgetMoveThePlan() {
         var job =
                 found(found(job(), DASH, FindingKind.SCUFF, Severity.PLAIN), PAD, FindingKind.FINE_CRACK, Severity.BAD);
-        var cheap = BestSet.of(job.whole(agreed(Standard.TIDY_AND_CHEAP, 2000), TODAY));
-        var show = BestSet.of(job.whole(agreed(Standard.SHOW_CUSTOM, 2000), TODAY));
+        var cheap = BestSet.of(job.whole(agreed(Standard.TIDY_AND_CHEAP, 2000), Terms.USUAL, TODAY));
+        var show = BestSet.of(job.whole(agreed(Standard.SHOW_CUSTOM, 2000), Terms.USUAL, TODAY));
         assertThat(show.otherThan(cheap)).isNotEmpty();
         assertThat(show.cost()).isGreaterThan(cheap.cost());
-        var poor = BestSet.of(job.whole(agreed(Standard.SHOW_CUSTOM, 300), TODAY));
+        var poor = BestSet.of(job.whole(agreed(Standard.SHOW_CUSTOM, 300), Terms.USUAL, TODAY));
         assertThat(poor.cost()).isLessThan(show.cost());
         assertThat(poor.chosen()).anyMatch(WholePlan.Chosen::isGivenUp);
         assertThat(poor.isBetterThan(show)).isFalse();
@@ -121,7 +123,7 @@ class JobAsWholeTest {
         var job = found(found(job(), DASH, FindingKind.SCUFF, Severity.SLIGHT), LID, FindingKind.SCUFF, Severity.SLIGHT)
                 .after(new AtSurvey(new PatinaGrouped(List.of(DASH.id(), LID.id()))));
         for (var standard : Standard.values()) {
-            var plan = BestSet.of(job.whole(agreed(standard, 2000), TODAY));
+            var plan = BestSet.of(job.whole(agreed(standard, 2000), Terms.USUAL, TODAY));
             assertThat(plan.broken()).noneMatch(Broken.PatinaSplit.class::isInstance);
         }
     }
@@ -131,13 +133,48 @@ class JobAsWholeTest {
     void theSheetSaysTheLeastAndTheMost() {
         var job = found(job(), DASH, FindingKind.SCUFF, Severity.PLAIN)
                 .after(new AtTreatment(new TreatmentChosen(DASH.id(), Treatment.REFINISH, "")));
-        var sheet = job.approvalSheet(TODAY);
+        var sheet = job.approvalSheet(Terms.USUAL, TODAY);
         var bought = 12 + 30 * DASH.kind().outline().area() / 1e6;
         assertThat(sheet.least()).isCloseTo(5 * 45 + bought, within(1e-9));
         assertThat(sheet.most()).isCloseTo(22.5 * 45 + bought + 0.15 * (10 * 45 + bought), within(1e-9));
         // ten hours and two days of curing: four working days on from a Tuesday
         assertThat(sheet.earliest()).isEqualTo(LocalDate.of(2026, 4, 20));
-        assertThat(job().approvalSheet(TODAY).lines()).isEmpty();
+        assertThat(job().approvalSheet(Terms.USUAL, TODAY).lines()).isEmpty();
+    }
+
+    /** A dash and its lid made new: 0.53 and 0.09 m² of metal cannot be; re-covered rolls are, and with waste. */
+    @Test
+    void newMaterialOfOneMatterIsOneLot() {
+        var second = part("second roll", PartKind.PAD, "leather");
+        var job = found(
+                        found(
+                                job().after(new InCabin(new PartsListed(List.of(second)))),
+                                PAD,
+                                FindingKind.TEAR,
+                                Severity.BAD),
+                        second,
+                        FindingKind.TEAR,
+                        Severity.BAD)
+                .after(new AtTreatment(new TreatmentChosen(PAD.id(), Treatment.RECOVER, "")))
+                .after(new AtTreatment(new TreatmentChosen(second.id(), Treatment.LET_IN_PANEL, "")));
+        var plan = BestSet.of(job.whole(agreed(Standard.GOOD_DRIVER, 2000), Terms.USUAL, TODAY));
+        var area = PAD.kind().outline().area() / 1e6;
+        assertThat(DyeLots.of(job.cabin(), plan)).singleElement().satisfies(lot -> {
+            assertThat(lot.parts()).containsExactlyInAnyOrder(PAD.id(), second.id());
+            assertThat(lot.squareMetres()).isCloseTo(2 * 1.3 * area, within(1e-9));
+        });
+    }
+
+    /** More days never leave fewer parts as wanted. */
+    @Test
+    void aWeekMoreIsNeverWorse() {
+        var job =
+                found(found(job(), DASH, FindingKind.SCUFF, Severity.PLAIN), PAD, FindingKind.FINE_CRACK, Severity.BAD);
+        var now = job.whole(agreed(Standard.SHOW_CUSTOM, 2000), Terms.USUAL, LocalDate.of(2026, 5, 8));
+        var plan = BestSet.of(now);
+        var later = BestSet.of(now.withMoreDays(5));
+        assertThat(plan.isBetterThan(later)).isFalse();
+        assertThat(later.broken().size()).isLessThanOrEqualTo(plan.broken().size());
     }
 
     @Test

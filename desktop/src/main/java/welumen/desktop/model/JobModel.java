@@ -15,6 +15,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
+import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
 import welumen.cabin.PartState;
@@ -30,6 +31,8 @@ import welumen.job.WorkshopChange.JobOpened;
 import welumen.journal.Entry;
 import welumen.journal.Journal;
 import welumen.journal.StoreException;
+import welumen.treatment.Terms;
+import welumen.treatment.TreatmentHours;
 
 /**
  * The open workshop and one open job, as every view sees them. A view asks for changes here and never makes one itself;
@@ -48,6 +51,7 @@ public final class JobModel {
 
     private Map<PartId, PartState> states = Map.of();
     private Job statesOf = Job.EMPTY;
+    private @Nullable TreatmentHours othersTaught;
 
     private final ReadOnlyObjectWrapper<JobOpened> opened = new ReadOnlyObjectWrapper<>(this, "opened");
     private final ReadOnlyObjectWrapper<Job> job = new ReadOnlyObjectWrapper<>(this, "job", Job.EMPTY);
@@ -82,6 +86,7 @@ public final class JobModel {
     }
 
     private void show(JobOpened other) {
+        othersTaught = null;
         opened.set(other);
         job.set(journal.state());
         picked.set(likelyPart());
@@ -139,6 +144,20 @@ public final class JobModel {
             }
         });
         return earlier;
+    }
+
+    /** On what terms the open job is done; how long treatments take is learnt from all jobs of the workshop. */
+    public Terms terms() {
+        if (othersTaught == null) attempt(() -> othersTaught = timesOfOthers());
+        return job.get().terms(othersTaught == null ? TreatmentHours.USUAL : othersTaught);
+    }
+
+    private TreatmentHours timesOfOthers() {
+        var times = TreatmentHours.USUAL;
+        for (var other : workshop().jobs())
+            if (!other.job().equals(opened.get().job()))
+                times = times.and(folder.job(other.job(), clock).state().benchTimes());
+        return times;
     }
 
     /** Who works at this window. */

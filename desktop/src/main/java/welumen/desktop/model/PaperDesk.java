@@ -38,7 +38,7 @@ public final class PaperDesk {
     public Optional<Path> approvals() {
         return keep(
                 "for your word ",
-                ApprovalPdf.write(model.job(), model.workshop().name(), model.today()));
+                ApprovalPdf.write(model.job(), model.terms(), model.workshop().name(), model.today()));
     }
 
     private Optional<Path> keep(String what, byte[] pdf) {

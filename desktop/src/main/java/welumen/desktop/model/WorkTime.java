@@ -7,6 +7,7 @@ import welumen.clock.WorkChange.WorkBegun;
 import welumen.clock.WorkChange.WorkEnded;
 import welumen.clock.WorkKind;
 import welumen.job.JobChange.AtWork;
+import welumen.job.WorkStage;
 
 /** The working time of whoever sits at this window. */
 public final class WorkTime {
@@ -36,7 +37,10 @@ public final class WorkTime {
         });
     }
 
+    /** What is chosen and not done is worked at on the bench, until somebody turns to putting it back. */
     private WorkKind kind(PartId part) {
+        if (model.job().choices().isOpen(part) && model.stageProperty().get() != WorkStage.REFIT)
+            return WorkKind.TREATING;
         return model.job().strip().isOff(part) ? WorkKind.PUTTING_BACK : WorkKind.TAKING_OFF;
     }
 }

@@ -18,18 +18,21 @@ import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Thumbnail;
+import welumen.job.FinishedWork;
 import welumen.job.HouseWayObjections;
+import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.OnClock;
-import welumen.job.PuttingBack;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.refit.CountedIn;
 import welumen.refit.PutBack;
+import welumen.refit.RefitChange.PartPutBack;
 import welumen.refit.SignOff;
 import welumen.refit.Substitute;
 import welumen.strip.CoverMap;
 import welumen.strip.FixingLedger;
 import welumen.strip.OtherSide;
+import welumen.survey.Beneath;
 
 /** Puts the picked part back: what speaks against it, its fixings and their bags, and a clock for what must wait. */
 final class PutBackForm extends VBox {
@@ -98,6 +101,13 @@ final class PutBackForm extends VBox {
         }
         for (var edge : CoverMap.edgesOf(strip, part.id()))
             ledger.getChildren().add(new LapPicture(edge, model.job().cabin()));
+        var unseen = Beneath.unseen(model.job().cabin(), model.job().survey(), part.id());
+        if (!unseen.isEmpty() && !model.job().refit().isFitted(part.id()))
+            ledger.getChildren()
+                    .add(Nodes.label(
+                            "Nobody has looked at the %s beneath: probe, tap, lift the old pad; then say so at Survey."
+                                    .formatted(unseen.getLast().name()),
+                            Styles.DANGER));
         OtherSide.out(model.job().cabin(), part, model.job().custody().away().keySet())
                 .flatMap(fellow -> model.job().custody().findAway(fellow.id()))
                 .ifPresent(away -> ledger.getChildren()
@@ -173,8 +183,12 @@ final class PutBackForm extends VBox {
         }
         var back = new PutBack(
                 part.id(), in.count(), in.fixings(), reason.getText().strip());
-        model.make(PuttingBack.log(
-                model.job(), back, model.person(), model.nowProperty().get()));
+        model.make(FinishedWork.log(
+                new AtRefit(new PartPutBack(back)),
+                part.id(),
+                model.job(),
+                model.person(),
+                model.nowProperty().get()));
     }
 
     private void startClock() {

@@ -17,6 +17,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.intake.Intake;
 import welumen.intake.Standard;
+import welumen.job.FinishedWork;
 import welumen.job.JobChange.AtTreatment;
 import welumen.treatment.Advice;
 import welumen.treatment.Advice.Way;
@@ -55,7 +56,7 @@ final class ChooseLeaf extends Leaf {
     protected void refresh() {
         ways.getChildren().clear();
         var part = model.picked();
-        var advice = part.flatMap(one -> model.job().advice(one.id()));
+        var advice = part.flatMap(one -> model.job().advice(one.id(), model.terms()));
         scatter.setVisible(advice.isPresent());
         why.setText("");
         turns.setText("");
@@ -132,7 +133,12 @@ final class ChooseLeaf extends Leaf {
                 ? Nodes.chief(
                         "It is done",
                         "Log that this has been done",
-                        () -> model.make(new AtTreatment(new TreatmentDone(part.id()))))
+                        () -> model.make(FinishedWork.log(
+                                new AtTreatment(new TreatmentDone(part.id())),
+                                part.id(),
+                                model.job(),
+                                model.person(),
+                                model.nowProperty().get())))
                 : Nodes.button(
                         "Choose",
                         "Choose this for the part; a plan for the whole job keeps to it",

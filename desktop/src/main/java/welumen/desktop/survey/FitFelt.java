@@ -88,7 +88,7 @@ final class FitFelt extends FeltPane {
             var words = Nodes.label("%s\n%+.0f".formatted(station.where(), station.overMm()), "chalk-word");
             words.setMaxWidth(step * 0.95);
             words.setPrefWidth(step * 0.95);
-            words.relocate(MARGIN + step * i + 2, station.overMm() < 0 ? zero - 40 : zero + 6);
+            words.relocate(MARGIN + step * i + 2, station.overMm() < 0 ? zero - 40 : zero - tall - 40);
             getChildren().add(words);
         }
         word("up: over, can be trimmed · down: short · pale: what a lap hides", 18, getHeight() - 28);

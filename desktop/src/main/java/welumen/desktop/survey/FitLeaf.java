@@ -36,6 +36,9 @@ import welumen.treatment.fit.Routes;
 
 /** Buy or make, by measure: where the bought part is over and where short, what hides it, and what each way costs. */
 final class FitLeaf extends Leaf {
+    /** Five measures; asked for its rows it gives way a little more in every pass. */
+    private static final double LINES = 122;
+
     private final TextArea lines = new TextArea();
     private final FitFelt felt = new FitFelt();
     private final Label answer = Nodes.label("", Styles.STRONG);
@@ -48,7 +51,9 @@ final class FitLeaf extends Leaf {
         super(model, "Buy or make");
         lines.setId("stations");
         lines.setPromptText("tunnel over 12\nsill at the front short 6, covered 20");
-        lines.setPrefRowCount(5);
+        lines.setMinHeight(LINES);
+        lines.setPrefHeight(LINES);
+        lines.setMaxHeight(LINES);
         lines.setAccessibleText("Measures, one a line; Ctrl and Enter log them");
         lines.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.ENTER && key.isShortcutDown()) {
@@ -111,8 +116,7 @@ final class FitLeaf extends Leaf {
         }
         answer.setText(answer(stations));
         var words = new AdviceWords(model.currencySign());
-        for (var route :
-                Routes.of(part, stations, entersKeepOut, true, model.job().terms())) {
+        for (var route : Routes.of(part, stations, entersKeepOut, true, model.terms())) {
             var card = Nodes.column(
                     3,
                     Nodes.label(Words.capital(route.word()), Styles.STRONG),

@@ -12,7 +12,9 @@ import welumen.desktop.model.JobModel;
 import welumen.diary.Task;
 import welumen.diary.WhatNext;
 import welumen.job.JobChange.AtSurvey;
+import welumen.survey.SurveyChange.CauseCured;
 import welumen.survey.SurveyChange.HoldLifted;
+import welumen.survey.UsualCauses;
 
 /** Why the picked part is held, what that stops, what can go on meanwhile, and who may let it go. */
 final class HoldBox {
@@ -46,6 +48,32 @@ final class HoldBox {
                 wrong,
                 Nodes.button(
                         "Let it go", "Lift the hold, in the name of who has seen to it", () -> letGo(part, by, wrong)));
+        box.getStyleClass().add(Styles.CARD);
+        column.getChildren().add(box);
+    }
+
+    /** A symptom waits for its cause: how it is looked for, and the word that it is cured. */
+    void showCauseIn(VBox column, Part part) {
+        var symptom = model.job().survey().openCause(part.id());
+        if (symptom.isEmpty()) return;
+        var cause = new TextField();
+        cause.setId("cause");
+        cause.setPromptText("where it came from, and how it was tried since");
+        cause.setOnAction(_ -> {
+            if (!cause.getText().isBlank())
+                model.make(
+                        new AtSurvey(new CauseCured(part.id(), cause.getText().strip())));
+        });
+        var box = Nodes.column(
+                5,
+                Nodes.label(
+                        "Where the %s comes from is not found"
+                                .formatted(symptom.get().word()),
+                        Styles.STRONG,
+                        Styles.DANGER),
+                Nodes.label("Under new trim it comes again. Look, and try:"));
+        for (var usual : UsualCauses.of(symptom.get())) box.getChildren().add(Nodes.label("· " + usual, Styles.NOTE));
+        box.getChildren().addAll(Nodes.label(stops(part.id())), Nodes.field("Found and cured", cause));
         box.getStyleClass().add(Styles.CARD);
         column.getChildren().add(box);
     }

@@ -24,6 +24,7 @@ import welumen.measure.Length;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.survey.Beneath;
+import welumen.survey.EarlierWork;
 import welumen.survey.Finding;
 import welumen.survey.FindingKind;
 import welumen.survey.Mark;
@@ -129,15 +130,14 @@ final class LookLeaf extends Leaf {
 
     private void show(Part part) {
         hold.showIn(beside, part);
+        hold.showCauseIn(beside, part);
         for (var finding : model.job().survey().on(part.id())) {
             beside.getChildren().add(row(finding));
-            if (finding.kind().hasCause())
-                beside.getChildren()
-                        .add(Nodes.label(
-                                "Find where the %s comes from first: under new trim it comes again."
-                                        .formatted(finding.kind().word()),
-                                Styles.DANGER));
         }
+        var earlier = EarlierWork.of(part.kind());
+        if (!earlier.isEmpty())
+            beside.getChildren()
+                    .add(Nodes.label("Earlier hands: look for %s.".formatted(String.join(", ", earlier)), Styles.NOTE));
         var unseen = Beneath.unseen(model.job().cabin(), model.job().survey(), part.id());
         if (!unseen.isEmpty()) beside.getChildren().add(Nodes.whole("What lies beneath", Styles.HEADING));
         for (var layer : unseen) beside.getChildren().add(layer(layer));

@@ -7,6 +7,7 @@ import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
 import welumen.desktop.look.Words;
 import welumen.treatment.whole.Broken;
+import welumen.treatment.whole.DyeLots;
 import welumen.treatment.whole.TradeCurve;
 import welumen.treatment.whole.WholeJob.Pair;
 import welumen.treatment.whole.WholePlan;
@@ -72,6 +73,25 @@ final class PlanWords {
                 .map(point -> "%s more buys: %s."
                         .formatted(words.money(point.plan().cost() - plan.cost()), changes(point.plan(), plan)))
                 .orElse("More money buys nothing better.");
+    }
+
+    /** What a week more until it is due would buy. */
+    String week(WholePlan plan, WholePlan later) {
+        return later.isBetterThan(plan)
+                ? "A week more buys: %s.".formatted(changes(later, plan))
+                : "A week more buys nothing better.";
+    }
+
+    /** What is to be ordered in one lot, so that it is of one dye. */
+    List<String> lots(WholePlan plan) {
+        return DyeLots.of(cabin, plan).stream()
+                .map(lot -> String.format(
+                        java.util.Locale.UK,
+                        "In one lot: %.1f m² of %s, for %s.",
+                        lot.squareMetres(),
+                        lot.matter().word(),
+                        Words.many(lot.parts().size(), "part")))
+                .toList();
     }
 
     /** “the dash re-covered…”, the first few. */

@@ -14,14 +14,21 @@ import welumen.treatment.whole.WholePlan;
 /** Plans off the window's thread: the best set first, then what other budgets would buy. What is newer overtakes. */
 final class Planning {
     private static final int BUDGETS = 9;
+    private static final int WEEK = 5;
 
     private final Consumer<WholePlan> planned;
     private final Consumer<List<TradeCurve.Point>> curve;
+    private final Consumer<WholePlan> withAWeek;
     private final Consumer<String> failed;
     private final AtomicReference<@Nullable WholeJob> wanted = new AtomicReference<>();
 
-    /** All three are called on the window's thread. */
-    Planning(Consumer<WholePlan> planned, Consumer<List<TradeCurve.Point>> curve, Consumer<String> failed) {
+    /** All are called on the window's thread. */
+    Planning(
+            Consumer<WholePlan> planned,
+            Consumer<List<TradeCurve.Point>> curve,
+            Consumer<WholePlan> withAWeek,
+            Consumer<String> failed) {
+        this.withAWeek = withAWeek;
         this.planned = planned;
         this.curve = curve;
         this.failed = failed;
@@ -47,7 +54,11 @@ final class Planning {
             say(job, () -> planned.accept(best));
             if (!isAsked(job)) return;
             var points = TradeCurve.of(job, BUDGETS);
-            say(job, () -> curve.accept(points));
+            var week = BestSet.of(job.withMoreDays(WEEK));
+            say(job, () -> {
+                withAWeek.accept(week);
+                curve.accept(points);
+            });
         } catch (RuntimeException | LinkageError fault) {
             say(job, () -> failed.accept("No plan can be made here: %s".formatted(fault.getMessage())));
         }

@@ -82,7 +82,7 @@ public final class SurveyView extends StagePane {
                     ? "%s: done.".formatted(Words.capital(chosen))
                     : Words.capital(chosen) + ".";
         return model.job()
-                .advice(part.id())
+                .advice(part.id(), model.terms())
                 .flatMap(advice -> advice.best())
                 .map(way -> "Best: %s."
                         .formatted(new AdviceWords(model.currencySign())

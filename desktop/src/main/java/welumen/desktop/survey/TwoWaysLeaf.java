@@ -5,6 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
+import welumen.care.Caution;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
@@ -16,6 +17,7 @@ import welumen.intake.Question;
 import welumen.intake.School;
 import welumen.job.JobChange.AtIntake;
 import welumen.measure.Finish;
+import welumen.treatment.SchoolCautions;
 import welumen.treatment.TwoWays;
 
 /** Where good trimmers differ: two schools side by side, for this very job, and which of them it follows. */
@@ -66,7 +68,7 @@ final class TwoWaysLeaf extends Leaf {
 
     @Override
     protected void refresh() {
-        var given = model.job().given();
+        var given = model.job().given(model.terms());
         if (given.isEmpty()) {
             answer.setText("Agree on a standard at Intake first.");
             return;
@@ -101,7 +103,7 @@ final class TwoWaysLeaf extends Leaf {
 
     private void show() {
         table.getChildren().clear();
-        var given = model.job().given();
+        var given = model.job().given(model.terms());
         if (given.isEmpty() || one.getValue() == null || other.getValue() == null) return;
         var both = TwoWays.of(given.get(), one.getValue(), other.getValue());
         var words = new AdviceWords(model.currencySign());
@@ -117,6 +119,7 @@ final class TwoWaysLeaf extends Leaf {
         row(row++, "Finish, on the mean", new Finish(a.finish()).said(), new Finish(b.finish()).said());
         row(row++, "Stays original", "%.0f %%".formatted(100 * a.original()), "%.0f %%".formatted(100 * b.original()));
         row(row++, "The next strip", comesOff(a), comesOff(b));
+        row(row++, "Mind", mind(a.school()), mind(b.school()));
         table.addRow(row, Nodes.whole("", Styles.HEADING), follow(a.school()), follow(b.school()));
     }
 
@@ -131,6 +134,11 @@ final class TwoWaysLeaf extends Leaf {
                         words.money(Math.abs(money)),
                         money >= 0 ? "more" : "less",
                         question.getValue().turnsOn());
+    }
+
+    private static String mind(School school) {
+        var cautions = SchoolCautions.of(school).stream().map(Caution::sentence).toList();
+        return cautions.isEmpty() ? "nothing beside the usual" : String.join(" ", cautions);
     }
 
     private static String comesOff(TwoWays.Way way) {

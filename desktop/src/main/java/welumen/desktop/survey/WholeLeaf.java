@@ -58,7 +58,7 @@ final class WholeLeaf extends Leaf {
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     WholeLeaf(JobModel model) {
         super(model, "The whole job");
-        planning = new Planning(this::planned, this::curve, this::failed);
+        planning = new Planning(this::planned, this::curve, this::week, this::failed);
         budget.setId("try-budget");
         budget.setPrefColumnCount(8);
         budget.setOnAction(_ -> tryOther());
@@ -90,7 +90,10 @@ final class WholeLeaf extends Leaf {
         row.setAlignment(Pos.BOTTOM_LEFT);
         List.of(answer, changed, next).forEach(label -> label.setMinHeight(USE_PREF_SIZE));
         changed.managedProperty().bind(changed.textProperty().isNotEmpty());
-        var right = Nodes.column(8, trade, next, broken);
+        var under = Nodes.scroll(broken);
+        under.setMinHeight(110);
+        under.setMaxHeight(150);
+        var right = Nodes.column(8, trade, next, under);
         VBox.setVgrow(trade, Priority.ALWAYS);
         right.setMinWidth(360);
         right.setMaxWidth(360);
@@ -148,7 +151,7 @@ final class WholeLeaf extends Leaf {
 
     private void ask() {
         if (tried == null) return;
-        var whole = model.job().whole(tried, model.today());
+        var whole = model.job().whole(tried, model.terms(), model.today());
         if (whole.parts().isEmpty()) {
             planning.stop();
             answer.setText("Nothing is open: mark what you find on the first leaf.");
@@ -176,6 +179,7 @@ final class WholeLeaf extends Leaf {
                 .setAll(words.broken(found).stream()
                         .map(text -> Nodes.label(text, Styles.DANGER))
                         .toList());
+        for (var lot : words.lots(found)) broken.getChildren().add(Nodes.label(lot, Styles.SECOND));
         chosen.getChildren()
                 .setAll(found.chosen().stream()
                         .sorted(Comparator.comparing(
@@ -195,6 +199,12 @@ final class WholeLeaf extends Leaf {
         getStyleClass().remove(Styles.WORKING);
         trade.show(points, budget(), words());
         if (plan != null) next.setText(new PlanWords(model.job().cabin(), words()).next(plan, points));
+    }
+
+    private void week(WholePlan later) {
+        if (plan == null) return;
+        var words = new PlanWords(model.job().cabin(), words());
+        broken.getChildren().add(Nodes.label(words.week(plan, later), Styles.SECOND));
     }
 
     private Node row(WholePlan.Chosen one) {
@@ -247,7 +257,7 @@ final class WholeLeaf extends Leaf {
 
     /** Prints what is chosen, and asks; until the answer its parts are held, as by any question. */
     private void askCustomer() {
-        var sheet = model.job().approvalSheet(model.today());
+        var sheet = model.job().approvalSheet(model.terms(), model.today());
         if (sheet.lines().isEmpty()) {
             changed.setText("Nothing is chosen yet: take the plan, or choose part by part.");
             return;

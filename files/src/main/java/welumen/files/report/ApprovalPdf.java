@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import welumen.intake.Intake;
 import welumen.job.Job;
 import welumen.survey.Finding;
+import welumen.treatment.Terms;
 import welumen.treatment.whole.ApprovalSheet;
 
 /** What a customer is to agree to, with a picture of each part and its finds, price range, dates, and room to sign. */
@@ -16,8 +17,8 @@ public final class ApprovalPdf {
 
     private ApprovalPdf() {}
 
-    public static byte[] write(Job job, String workshop, LocalDate today) {
-        var sheet = job.approvalSheet(today);
+    public static byte[] write(Job job, Terms terms, String workshop, LocalDate today) {
+        var sheet = job.approvalSheet(terms, today);
         var sign = job.intake() instanceof Intake.TakenIn taken
                 ? taken.agreement().budget().sign()
                 : "";

@@ -121,6 +121,7 @@ import welumen.survey.FindingKind;
 import welumen.survey.Mark;
 import welumen.survey.Severity;
 import welumen.survey.Station;
+import welumen.survey.SurveyChange.CauseCured;
 import welumen.survey.SurveyChange.FindingMade;
 import welumen.survey.SurveyChange.FitMeasured;
 import welumen.survey.SurveyChange.LookedAt;
@@ -253,6 +254,7 @@ class ChangeJsonTest {
                         "",
                         List.of()))),
                 new AtSurvey(new LookedAt(SILL)),
+                new AtSurvey(new CauseCured(SILL, "a drain")),
                 new AtSurvey(new PatinaGrouped(List.of(SILL))),
                 new AtSurvey(new FitMeasured(SILL, List.of(new Station("tunnel", -6.5, 20)))),
                 new AtIntake(new SchoolChosen(School.TEMPLATED)),
