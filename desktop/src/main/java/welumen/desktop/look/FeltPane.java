@@ -1,7 +1,9 @@
 package welumen.desktop.look;
 
 import javafx.scene.AccessibleRole;
+import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
+import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
 
 /** A table covered in felt: draws itself anew in every size, and nothing over its edge. */
@@ -26,6 +28,22 @@ public abstract class FeltPane extends Pane {
         if (getWidth() < 1 || getHeight() < 1) return;
         getChildren().clear();
         draw();
+    }
+
+    /** Writes on the table in chalk. */
+    protected final Label word(String text, double x, double y, String... classes) {
+        var label = Nodes.whole(text, "chalk-word");
+        label.getStyleClass().addAll(classes);
+        label.relocate(x, y);
+        getChildren().add(label);
+        return label;
+    }
+
+    /** Draws a straight line on the table. */
+    protected final void line(double x1, double y1, double x2, double y2, String style) {
+        var line = new Line(x1, y1, x2, y2);
+        line.getStyleClass().add(style);
+        getChildren().add(line);
     }
 
     /** Called with an empty table that has a size. */

@@ -3,7 +3,6 @@ package welumen.desktop.survey;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.shape.Circle;
-import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
@@ -45,7 +44,7 @@ final class FitFelt extends FeltPane {
     protected void draw() {
         if (needed.isPresent() && laid.isPresent()) overlay(needed.get(), laid.get());
         else if (!stations.isEmpty()) bars();
-        else word("Type a measure a line, and it is drawn here.", MARGIN, MARGIN);
+        else word("Type a measure a line, and it is drawn here.", MARGIN, MARGIN, "faint");
     }
 
     private void overlay(Outline outline, LaidOver over) {
@@ -60,7 +59,7 @@ final class FitFelt extends FeltPane {
             dot.getStyleClass().add(station.verdict() == Verdict.SHORT ? "fit-short" : "dot");
             getChildren().add(dot);
         }
-        word("chalk: where it must reach · dashed: the bought one, as it lies best", 18, getHeight() - 28);
+        word("chalk: where it must reach · dashed: the bought one, as it lies best", 18, getHeight() - 28, "faint");
     }
 
     private void bars() {
@@ -71,7 +70,7 @@ final class FitFelt extends FeltPane {
         var zero = getHeight() / 2 - 8;
         var scale = (zero - MARGIN) / Math.max(1, most);
         var step = (getWidth() - 2 * MARGIN) / stations.size();
-        line(MARGIN, zero, getWidth() - MARGIN);
+        line(MARGIN, zero, getWidth() - MARGIN, zero, "axis");
         for (var i = 0; i < stations.size(); i++) {
             var station = stations.get(i);
             var x = MARGIN + step * i + step * 0.2;
@@ -91,18 +90,6 @@ final class FitFelt extends FeltPane {
             words.relocate(MARGIN + step * i + 2, station.overMm() < 0 ? zero - 40 : zero - tall - 40);
             getChildren().add(words);
         }
-        word("up: over, can be trimmed · down: short · pale: what a lap hides", 18, getHeight() - 28);
-    }
-
-    private void line(double x1, double y, double x2) {
-        var line = new Line(x1, y, x2, y);
-        line.getStyleClass().add("axis");
-        getChildren().add(line);
-    }
-
-    private void word(String text, double x, double y) {
-        var label = Nodes.whole(text, "chalk-word", "faint");
-        label.relocate(x, y);
-        getChildren().add(label);
+        word("up: over, can be trimmed · down: short · pale: what a lap hides", 18, getHeight() - 28, "faint");
     }
 }

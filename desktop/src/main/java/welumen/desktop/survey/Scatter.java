@@ -3,7 +3,6 @@ package welumen.desktop.survey;
 import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.shape.Circle;
-import javafx.scene.shape.Line;
 import javafx.scene.shape.Polyline;
 import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Nodes;
@@ -79,17 +78,5 @@ final class Scatter extends FeltPane {
 
     private double y(double level) {
         return getHeight() - BOTTOM - (getHeight() - BOTTOM - TOP) * level / 4;
-    }
-
-    private void line(double x1, double y1, double x2, double y2, String style) {
-        var line = new Line(x1, y1, x2, y2);
-        line.getStyleClass().add(style);
-        getChildren().add(line);
-    }
-
-    private void word(String text, double x, double y) {
-        var label = Nodes.whole(text, "chalk-word");
-        label.relocate(x, y);
-        getChildren().add(label);
     }
 }

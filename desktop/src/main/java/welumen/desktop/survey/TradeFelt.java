@@ -2,10 +2,8 @@ package welumen.desktop.survey;
 
 import java.util.List;
 import javafx.scene.shape.Circle;
-import javafx.scene.shape.Line;
 import javafx.scene.shape.Polyline;
 import welumen.desktop.look.FeltPane;
-import welumen.desktop.look.Nodes;
 import welumen.treatment.whole.TradeCurve.Point;
 
 /** What each budget buys: how many parts are as wanted, against money, with the budget that is agreed or tried. */
@@ -66,17 +64,5 @@ final class TradeFelt extends FeltPane {
 
     private double x(double money, double most) {
         return LEFT + (getWidth() - LEFT - RIGHT) * money / most;
-    }
-
-    private void line(double x1, double y1, double x2, double y2, String style) {
-        var line = new Line(x1, y1, x2, y2);
-        line.getStyleClass().add(style);
-        getChildren().add(line);
-    }
-
-    private void word(String text, double x, double y) {
-        var label = Nodes.whole(text, "chalk-word");
-        label.relocate(x, y);
-        getChildren().add(label);
     }
 }

@@ -24,18 +24,7 @@ public final class ApprovalPdf {
                 : "";
         try (var paper = new Paper(workshop)) {
             paper.title("For your word: what is to be done");
-            if (job.intake() instanceof Intake.TakenIn taken) {
-                paper.line(
-                        "Car",
-                        "%d %s, %s"
-                                .formatted(
-                                        taken.car().year(),
-                                        taken.car().name(),
-                                        taken.car().registration()));
-                paper.line("For", taken.customer().name());
-                paper.line("Standard", taken.agreement().standard().word());
-                paper.line("Budget", taken.agreement().budget().print());
-            }
+            Head.write(paper, job);
             paper.line("Price", range(sign, sheet.least(), sheet.most()) + ", all parts below");
             paper.line(
                     "Done by",

@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import welumen.cabin.PartId;
 import welumen.custody.Away;
 import welumen.handover.SafetyCheck;
-import welumen.intake.Intake;
 import welumen.job.Job;
 
 /** Everything that came off a car and what became of it, the customer's own things, the checks, and room for a signature. */
@@ -15,16 +14,7 @@ public final class RemovedPdf {
     public static byte[] write(Job job, String workshop, LocalDate today) {
         try (var paper = new Paper(workshop)) {
             paper.title("What came off, and where it is");
-            if (job.intake() instanceof Intake.TakenIn taken) {
-                paper.line(
-                        "Car",
-                        "%d %s, %s"
-                                .formatted(
-                                        taken.car().year(),
-                                        taken.car().name(),
-                                        taken.car().registration()));
-                paper.line("Customer", taken.customer().name());
-            }
+            Head.write(paper, job);
             paper.line("On", today.toString());
             paper.heading("Parts");
             var off = job.strip().off();
