@@ -6,6 +6,8 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -56,9 +58,9 @@ class WallsTest {
     void theCoreHasNoClockOfItsOwn() {
         noClasses()
                 .should()
-                .callMethod(java.time.Instant.class, "now")
+                .callMethod(Instant.class, "now")
                 .orShould()
-                .callMethod(java.time.LocalDate.class, "now")
+                .callMethod(LocalDate.class, "now")
                 .orShould()
                 .callMethod(System.class, "currentTimeMillis")
                 .check(CORE);

@@ -1,5 +1,6 @@
 package welumen.intake;
 
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -35,7 +36,7 @@ public record Brief(
 
     public Brief {
         wishes = List.copyOf(wishes);
-        ways = java.util.Collections.unmodifiableSet(new TreeSet<>(ways));
+        ways = Collections.unmodifiableSet(new TreeSet<>(ways));
         schools = Map.copyOf(schools);
         features = Map.copyOf(features);
         missing = Set.copyOf(missing);

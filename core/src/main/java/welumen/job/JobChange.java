@@ -1,5 +1,6 @@
 package welumen.job;
 
+import java.util.List;
 import welumen.cabin.CabinChange;
 import welumen.care.CareChange;
 import welumen.clock.ClockChange;
@@ -46,9 +47,9 @@ public sealed interface JobChange {
     record AtHandover(HandoverChange change) implements JobChange {}
 
     /** Several things that are one action of the user, taken back together. */
-    record Together(java.util.List<JobChange> changes) implements JobChange {
+    record Together(List<JobChange> changes) implements JobChange {
         public Together {
-            changes = java.util.List.copyOf(changes);
+            changes = List.copyOf(changes);
         }
     }
 }

@@ -5,6 +5,7 @@ import java.util.Currency;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 
@@ -69,7 +70,7 @@ public record Money(BigDecimal amount, Currency currency) {
         return new Money(amount.add(other.amount), currency);
     }
 
-    private static Parsed<Currency> currency(@org.jspecify.annotations.Nullable String sign, Currency usual) {
+    private static Parsed<Currency> currency(@Nullable String sign, Currency usual) {
         if (sign == null) return new Understood<>(usual);
         try {
             return new Understood<>(Currency.getInstance(SIGNS.getOrDefault(sign, sign.toUpperCase(Locale.ROOT))));

@@ -2,6 +2,7 @@ package welumen.treatment;
 
 import welumen.cabin.Part;
 import welumen.cabin.PartKind;
+import welumen.cabin.Side;
 import welumen.intake.Question;
 import welumen.intake.School;
 
@@ -34,7 +35,7 @@ public final class SchoolScope {
             case BOARDS -> matter == Matter.BOARD && (sews || treatment == Treatment.REPAIR_BOARD);
             case RELIEF_ENDS, STITCHING -> sews && !isFloor && matter.isSoft();
             case HEADLINING -> part.kind() == PartKind.HEADLINING && sews;
-            case SIDES -> part.side() != welumen.cabin.Side.MIDDLE && treatment != Treatment.LEAVE;
+            case SIDES -> part.side() != Side.MIDDLE && treatment != Treatment.LEAVE;
             case QUIETNESS -> isFloor && treatment != Treatment.LEAVE && treatment != Treatment.CLEAN;
             case ELECTRICS ->
                 switch (part.kind()) {

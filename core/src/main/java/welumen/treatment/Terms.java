@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.ToDoubleFunction;
 import welumen.cabin.Part;
 import welumen.intake.Question;
 import welumen.intake.School;
@@ -40,11 +41,11 @@ public record Terms(PriceList prices, TreatmentHours hours, Map<Question, School
         return schools.values().stream().allMatch(school -> SchoolScope.allows(school, treatment, part));
     }
 
-    static double product(Collection<School> schools, java.util.function.ToDoubleFunction<School.Effect> of) {
+    static double product(Collection<School> schools, ToDoubleFunction<School.Effect> of) {
         return schools.stream().map(School::effect).mapToDouble(of).reduce(1, (one, other) -> one * other);
     }
 
-    static double sum(Collection<School> schools, java.util.function.ToDoubleFunction<School.Effect> of) {
+    static double sum(Collection<School> schools, ToDoubleFunction<School.Effect> of) {
         return schools.stream().map(School::effect).mapToDouble(of).sum();
     }
 }

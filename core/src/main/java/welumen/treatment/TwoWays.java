@@ -2,6 +2,7 @@ package welumen.treatment;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import welumen.cabin.Cabin;
 import welumen.cabin.Part;
 import welumen.intake.Question;
@@ -81,7 +82,7 @@ public record TwoWays(Way one, Way other) {
                 done.stream().mapToDouble(Candidate::originality).average().orElse(0));
     }
 
-    private static java.util.Optional<Candidate> best(Given job, Part part, School school) {
+    private static Optional<Candidate> best(Given job, Part part, School school) {
         var ways = Candidates.of(part, job.survey().on(part.id()), job.terms().with(school));
         var chosen = job.choices().of(part.id());
         return ways.stream()

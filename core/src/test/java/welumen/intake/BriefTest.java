@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import welumen.cabin.CabinChange;
 import welumen.cabin.PartState;
 import welumen.intake.IntakeChange.ApprovalAnswered;
 import welumen.intake.IntakeChange.ApprovalAsked;
@@ -32,8 +33,7 @@ class BriefTest {
     @Test
     void anOpenApprovalHoldsWhatDependsOnIt() {
         var job = Job.EMPTY
-                .after(new InCabin(
-                        new welumen.cabin.CabinChange.PartsListed(Saloon.cabin().parts())))
+                .after(new InCabin(new CabinChange.PartsListed(Saloon.cabin().parts())))
                 .after(new AtStrip(new StepLogged(Shorthand.read("off", Saloon.CARPET, Saloon.cabin(), Saloon.log())
                         .step(1, List.of()))))
                 .after(new AtIntake(new ApprovalAsked(asked())));

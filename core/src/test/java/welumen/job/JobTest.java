@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import welumen.cabin.CabinChange.PartsListed;
+import welumen.cabin.PartId;
 import welumen.cabin.PartState;
 import welumen.clock.BenchClock;
 import welumen.clock.ClockChange.ClockPutAway;
@@ -56,12 +57,12 @@ class JobTest {
         return job.after(new AtStrip(new PlacesNoted(Saloon.SILL, Saloon.log().placesOf(Saloon.SILL))));
     }
 
-    private static Job log(Job job, welumen.cabin.PartId part, String line) {
+    private static Job log(Job job, PartId part, String line) {
         var reading = Shorthand.read(line, part, job.cabin(), job.strip());
         return job.after(new AtStrip(new StepLogged(reading.step(job.strip().nextStep(), List.of()))));
     }
 
-    private static Job found(Job job, welumen.cabin.PartId part, FindingKind kind) {
+    private static Job found(Job job, PartId part, FindingKind kind) {
         return job.after(new AtSurvey(new FindingMade(
                 new Finding(job.survey().nextFinding(), part, kind, new Point(10, 10), 30, Severity.BAD, ""))));
     }

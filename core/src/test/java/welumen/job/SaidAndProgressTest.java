@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -117,7 +118,7 @@ import welumen.treatment.TreatmentChange.TreatmentDone;
 class SaidAndProgressTest {
     private static final JobChange LISTED =
             new InCabin(new PartsListed(Saloon.cabin().parts()));
-    private static final java.time.LocalDate DAY = java.time.LocalDate.of(2026, 4, 14);
+    private static final LocalDate DAY = LocalDate.of(2026, 4, 14);
     private static final Job JOB = Job.EMPTY.after(LISTED);
 
     static Stream<JobChange> changes() {
@@ -171,7 +172,7 @@ class SaidAndProgressTest {
                 new InAlbum(new PhotoKept(new PartPhoto(Saloon.SILL, "ab", Moment.AFTER, Instant.EPOCH))),
                 new InAlbum(new PhotoMarked("ab", List.of())),
                 new AtWork(new WorkBegun("Orla", Saloon.SILL.value(), WorkKind.TAKING_OFF, Instant.EPOCH)),
-                new AtWork(new WorkEnded("Orla", Instant.EPOCH, java.time.Duration.ZERO)),
+                new AtWork(new WorkEnded("Orla", Instant.EPOCH, Duration.ZERO)),
                 new WithCare(new CautionSeen(Caution.LIFTING, "seat off")),
                 new InAlbum(new Concluded(new Conclusion(Saloon.SEAT, "sage", Strength.PROOF, "Ada"))),
                 new AtHandover(new Checked(new SafetyCheck(Saloon.SEAT, SafetyCheck.What.TORQUE), "Ada")),

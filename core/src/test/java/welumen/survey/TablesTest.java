@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.Duration;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -68,7 +69,7 @@ class TablesTest {
     @ParameterizedTest
     @CsvSource({"CONTACT_TACK, PT8M", "TWO_PART_SPRAY, PT5M", "FULL_BOND, PT24H", "EPOXY, PT24H", "COLOUR_FLASH, PT15M"
     })
-    void waitsAreOfTheirUsualLength(UsualWait wait, java.time.Duration lasts) {
+    void waitsAreOfTheirUsualLength(UsualWait wait, Duration lasts) {
         assertThat(wait.lasts()).isEqualTo(lasts);
     }
 

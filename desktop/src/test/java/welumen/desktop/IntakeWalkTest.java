@@ -3,6 +3,8 @@ package welumen.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -39,7 +41,7 @@ class IntakeWalkTest {
         bench.keys("plate behind the broken boss?", KeyCode.ENTER);
         bench.type("question-holds", "console, roof");
         bench.keys("", KeyCode.ENTER);
-        assertThat(bench.ask(() -> bench.robot.lookup(".danger").queryAllAs(javafx.scene.control.Label.class).stream()
+        assertThat(bench.ask(() -> bench.robot.lookup(".danger").queryAllAs(Label.class).stream()
                         .anyMatch(label -> label.getText().contains("no part “roof”"))))
                 .isTrue();
         bench.typeAndEnter("question-holds", "console");
@@ -115,7 +117,7 @@ class IntakeWalkTest {
             bench.model().open(bench.model().workshop().jobs().get(2));
             return null;
         });
-        for (var typed : java.util.List.of("car:Varrow Selkie", "year:1964", "budget:£4000", "due:2026-09-01"))
+        for (var typed : List.of("car:Varrow Selkie", "year:1964", "budget:£4000", "due:2026-09-01"))
             bench.type(typed.split(":")[0], typed.split(":")[1]);
         bench.click("agree");
         bench.click("leaf-its-parts");

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.util.List;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import welumen.cabin.PartId;
 import welumen.cabin.PartState;
@@ -70,10 +71,9 @@ final class MainWalk {
     }
 
     private List<String> chips() {
-        return bench.ask(
-                () -> bench.robot.lookup("#chips .chip-value").queryAllAs(javafx.scene.control.Label.class).stream()
-                        .map(javafx.scene.control.Label::getText)
-                        .toList());
+        return bench.ask(() -> bench.robot.lookup("#chips .chip-value").queryAllAs(Label.class).stream()
+                .map(Label::getText)
+                .toList());
     }
 
     private void surveyAPart() {

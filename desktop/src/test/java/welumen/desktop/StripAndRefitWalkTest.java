@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
 import java.util.List;
+import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.AfterEach;
@@ -107,10 +108,9 @@ class StripAndRefitWalkTest {
 
     /** What was destroyed is asked after at once, and said by putting the step right. */
     private void sayHowTheBossIsRejoined() {
-        assertThat(bench.ask(
-                        () -> bench.robot.lookup(".chip-label").queryAllAs(javafx.scene.control.Label.class).stream()
-                                .map(javafx.scene.control.Label::getText)
-                                .toList()))
+        assertThat(bench.ask(() -> bench.robot.lookup(".chip-label").queryAllAs(Label.class).stream()
+                        .map(Label::getText)
+                        .toList()))
                 .containsExactly("rejoin with");
         bench.keys("", KeyCode.F2, KeyCode.END);
         bench.keys(", rejoin with plate and epoxy", KeyCode.ENTER);
@@ -130,10 +130,9 @@ class StripAndRefitWalkTest {
         bench.go(WorkStage.STRIP);
         bench.keys("cross", KeyCode.ENTER);
         assertThat(bench.answer()).isEqualTo("The left front underlay still holds it.");
-        var felt = bench.ask(
-                () -> bench.robot.lookup(".reach-part .strong").queryAllAs(javafx.scene.control.Label.class).stream()
-                        .map(javafx.scene.control.Label::getText)
-                        .toList());
+        var felt = bench.ask(() -> bench.robot.lookup(".reach-part .strong").queryAllAs(Label.class).stream()
+                .map(Label::getText)
+                .toList());
         assertThat(felt).containsExactly("Left front underlay", "Cross-member");
     }
 

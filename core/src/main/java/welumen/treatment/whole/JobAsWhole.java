@@ -18,6 +18,7 @@ import welumen.treatment.Candidates;
 import welumen.treatment.Choices;
 import welumen.treatment.Matter;
 import welumen.treatment.Terms;
+import welumen.treatment.Treatment;
 import welumen.treatment.Weighing;
 import welumen.treatment.whole.WholeJob.Open;
 import welumen.treatment.whole.WholeJob.Option;
@@ -71,7 +72,7 @@ public final class JobAsWhole {
         return Optional.of(new Open(part.id(), few, Candidates.size(part), fixed));
     }
 
-    private static boolean isChosen(Candidate way, List<welumen.treatment.Treatment> chosen) {
+    private static boolean isChosen(Candidate way, List<Treatment> chosen) {
         return way.steps().equals(chosen) || chosen.size() == 1 && way.steps().getFirst() == chosen.getFirst();
     }
 

@@ -3,6 +3,9 @@ package welumen.desktop.diary;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import welumen.custody.Away;
 import welumen.desktop.look.Nodes;
@@ -24,7 +27,7 @@ public final class DiaryView extends StagePane {
         now.setId("now");
         waiting.setId("waiting");
         var both = Nodes.row(28, column("Can be begun now", now), column("Waits, and for what", waiting));
-        VBox.setVgrow(both, javafx.scene.layout.Priority.ALWAYS);
+        VBox.setVgrow(both, Priority.ALWAYS);
         both.setMinHeight(0);
         getChildren().add(both);
     }
@@ -33,7 +36,7 @@ public final class DiaryView extends StagePane {
         var column = Nodes.column(8, Nodes.whole(title, Styles.HEADING), Nodes.scroll(rows));
         column.setMinWidth(0);
         column.setPrefWidth(440);
-        javafx.scene.layout.HBox.setHgrow(column, javafx.scene.layout.Priority.ALWAYS);
+        HBox.setHgrow(column, Priority.ALWAYS);
         return column;
     }
 
@@ -104,7 +107,7 @@ public final class DiaryView extends StagePane {
         card.setAccessibleText(title);
         card.setOnMouseClicked(_ -> go(task));
         card.setOnKeyPressed(key -> {
-            if (key.getCode() == javafx.scene.input.KeyCode.ENTER) go(task);
+            if (key.getCode() == KeyCode.ENTER) go(task);
         });
         return card;
     }

@@ -2,6 +2,7 @@ package welumen.desktop.frame;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Group;
@@ -52,7 +53,7 @@ final class CabinRegion extends Group {
         pattern.setMouseTransparent(true);
         getChildren().addAll(shape, pattern);
         if (spot.box().width() > 20) getChildren().add(words());
-        setId("spot-" + spot.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
+        setId("spot-" + spot.name().toLowerCase(Locale.ROOT).replace('_', '-'));
     }
 
     void refresh() {

@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.control.Button;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -38,7 +39,7 @@ final class CabinView extends VBox {
         setPrefWidth(WIDTH);
         setMaxWidth(WIDTH);
         var open = new Button("C to open it large");
-        open.setTooltip(new javafx.scene.control.Tooltip("Every part as a target of its own (C)"));
+        open.setTooltip(new Tooltip("Every part as a target of its own (C)"));
         open.getStyleClass().setAll("label", Styles.NOTE);
         open.setMinWidth(USE_PREF_SIZE);
         open.setOnAction(_ -> openLarge.run());

@@ -1,6 +1,7 @@
 package welumen.desktop.frame;
 
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -114,7 +115,7 @@ final class Tape extends HBox {
             face.setAlignment(Pos.CENTER_LEFT);
             face.getStyleClass().add("face");
             button.setGraphic(new StackPane(face));
-            button.setId("stage-" + stage.word().toLowerCase(java.util.Locale.ROOT));
+            button.setId("stage-" + stage.word().toLowerCase(Locale.ROOT));
             button.getStyleClass().setAll("stage-mark");
             button.setMaxWidth(Double.MAX_VALUE);
             button.setMinWidth(0);

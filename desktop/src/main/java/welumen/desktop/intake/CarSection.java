@@ -3,6 +3,7 @@ package welumen.desktop.intake;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.Currency;
+import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -92,7 +93,7 @@ final class CarSection extends Leaf {
                 if (model.job().intake() instanceof Intake.TakenIn) agree(one);
                 else showStandards();
             });
-            button.setId("standard-" + one.name().toLowerCase(java.util.Locale.ROOT));
+            button.setId("standard-" + one.name().toLowerCase(Locale.ROOT));
             if (one == standard) button.getStyleClass().add(Styles.CHIEF);
             standards.getChildren().add(button);
         }

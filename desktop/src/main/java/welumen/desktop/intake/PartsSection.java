@@ -159,7 +159,7 @@ final class PartsSection extends Leaf {
 
     private List<Job> earlierCars() {
         return model.job().intake() instanceof Intake.TakenIn taken
-                ? model.earlierCars(taken.car().name())
+                ? model.others().onCar(taken.car().name())
                 : List.of();
     }
 

@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
@@ -97,7 +98,7 @@ final class WishesSection extends Leaf {
                         known.isEmpty() ? Styles.STRONG : Styles.SECOND)),
                 answer(feature, true),
                 answer(feature, false));
-        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        row.setAlignment(Pos.CENTER_LEFT);
         row.setMaxWidth(620);
         return row;
     }

@@ -5,7 +5,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,7 +31,6 @@ import welumen.journal.Entry;
 import welumen.journal.Journal;
 import welumen.journal.StoreException;
 import welumen.treatment.Terms;
-import welumen.treatment.TreatmentHours;
 
 /**
  * The open workshop and one open job, as every view sees them. A view asks for changes here and never makes one itself;
@@ -46,12 +44,12 @@ public final class JobModel {
     private final LabelDesk labels;
     private final WorkTime workTime;
     private final PaperDesk papers;
+    private final OtherJobs others;
     private final Journal<WorkshopChange, Workshop> workshop;
     private Journal<JobChange, Job> journal;
 
     private Map<PartId, PartState> states = Map.of();
     private Job statesOf = Job.EMPTY;
-    private @Nullable TreatmentHours othersTaught;
 
     private final ReadOnlyObjectWrapper<JobOpened> opened = new ReadOnlyObjectWrapper<>(this, "opened");
     private final ReadOnlyObjectWrapper<Job> job = new ReadOnlyObjectWrapper<>(this, "job", Job.EMPTY);
@@ -70,6 +68,7 @@ public final class JobModel {
         this.labels = new LabelDesk(this, devices.printer(), devices.labelCamera());
         this.workTime = new WorkTime(this);
         this.papers = new PaperDesk(this);
+        this.others = new OtherJobs(this, folder, clock);
         this.workshop = start.workshop();
         this.journal = start.firstJob();
         var jobs = workshop.state().jobs();
@@ -86,7 +85,7 @@ public final class JobModel {
     }
 
     private void show(JobOpened other) {
-        othersTaught = null;
+        others.forget();
         opened.set(other);
         job.set(journal.state());
         picked.set(likelyPart());
@@ -132,32 +131,13 @@ public final class JobModel {
         return workTime;
     }
 
-    /** The other jobs of this workshop on a car that is called the same, the newest last. */
-    public List<Job> earlierCars(String car) {
-        var earlier = new ArrayList<Job>();
-        attempt(() -> {
-            for (var other : workshop().jobs()) {
-                if (other.job().equals(opened.get().job())) continue;
-                var job = folder.job(other.job(), clock).state();
-                if (job.intake() instanceof Intake.TakenIn taken
-                        && taken.car().name().equalsIgnoreCase(car.strip())) earlier.add(job);
-            }
-        });
-        return earlier;
+    public OtherJobs others() {
+        return others;
     }
 
     /** On what terms the open job is done; how long treatments take is learnt from all jobs of the workshop. */
     public Terms terms() {
-        if (othersTaught == null) attempt(() -> othersTaught = timesOfOthers());
-        return job.get().terms(othersTaught == null ? TreatmentHours.USUAL : othersTaught);
-    }
-
-    private TreatmentHours timesOfOthers() {
-        var times = TreatmentHours.USUAL;
-        for (var other : workshop().jobs())
-            if (!other.job().equals(opened.get().job()))
-                times = times.and(folder.job(other.job(), clock).state().benchTimes());
-        return times;
+        return job.get().terms(others.benchTimes());
     }
 
     /** Who works at this window. */
@@ -276,7 +256,7 @@ public final class JobModel {
     }
 
     /** The part of the newest step, since that is where the hands are; else the first. */
-    private @org.jspecify.annotations.Nullable PartId likelyPart() {
+    private @Nullable PartId likelyPart() {
         var steps = job.get().strip().steps();
         if (!steps.isEmpty()) return steps.getLast().part();
         var parts = job.get().cabin().parts();

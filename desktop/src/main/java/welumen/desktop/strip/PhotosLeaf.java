@@ -2,6 +2,7 @@ package welumen.desktop.strip;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.control.Label;
@@ -143,7 +144,7 @@ final class PhotosLeaf extends Leaf {
                 pen = one;
                 showPens();
             });
-            button.setId("pen-" + one.word.toLowerCase(java.util.Locale.ROOT));
+            button.setId("pen-" + one.word.toLowerCase(Locale.ROOT));
             if (one == pen) button.getStyleClass().add(Styles.CHIEF);
             pens.getChildren().add(button);
         }

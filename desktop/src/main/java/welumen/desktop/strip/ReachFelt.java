@@ -7,6 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
+import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
 import welumen.desktop.look.Nodes;
@@ -27,7 +28,7 @@ final class ReachFelt extends VBox {
     private final JobModel model;
     private final ComboBox<Part> goal = new ComboBox<>();
     private final VBox route = new VBox(8);
-    private @org.jspecify.annotations.Nullable PartId pickedBefore;
+    private @Nullable PartId pickedBefore;
     private boolean filling;
 
     ReachFelt(JobModel model) {

@@ -2,7 +2,9 @@ package welumen.desktop.survey;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import welumen.desktop.look.Words;
 import welumen.treatment.Advice;
 import welumen.treatment.Candidate;
@@ -49,8 +51,8 @@ final class AdviceWords {
                 .filter(point -> !(point instanceof SwitchingPoint.WeightIs))
                 .findFirst();
         if (weights.isEmpty() && figures.isEmpty()) return "No single figure puts “%s” first.".formatted(second);
-        var either = java.util.stream.Stream.of(figures, weights)
-                .flatMap(java.util.Optional::stream)
+        var either = Stream.of(figures, weights)
+                .flatMap(Optional::stream)
                 .map(this::said)
                 .collect(Collectors.joining(", or "));
         return "“%s” would be first if %s.".formatted(Words.capital(second), either);

@@ -15,6 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
+import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
 import welumen.desktop.look.Nodes;
@@ -44,7 +45,7 @@ final class FitLeaf extends Leaf {
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final VBox routes = new VBox(8);
-    private @org.jspecify.annotations.Nullable PartId shown;
+    private @Nullable PartId shown;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     FitLeaf(JobModel model) {

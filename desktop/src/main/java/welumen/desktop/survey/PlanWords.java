@@ -2,6 +2,7 @@ package welumen.desktop.survey;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
@@ -86,7 +87,7 @@ final class PlanWords {
     List<String> lots(WholePlan plan) {
         return DyeLots.of(cabin, plan).stream()
                 .map(lot -> String.format(
-                        java.util.Locale.UK,
+                        Locale.UK,
                         "In one lot: %.1f m² of %s, for %s.",
                         lot.squareMetres(),
                         lot.matter().word(),

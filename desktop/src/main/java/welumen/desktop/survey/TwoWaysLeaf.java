@@ -1,6 +1,7 @@
 package welumen.desktop.survey;
 
 import java.util.List;
+import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -163,8 +164,7 @@ final class TwoWaysLeaf extends Leaf {
                 "Follow this",
                 "From now on this job is reckoned so",
                 () -> model.make(new AtIntake(new SchoolChosen(school))));
-        button.setId(
-                "follow-" + school.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
+        button.setId("follow-" + school.name().toLowerCase(Locale.ROOT).replace('_', '-'));
         return button;
     }
 

@@ -91,9 +91,11 @@ import welumen.job.JobChange.WithCare;
 import welumen.journal.StoreException;
 import welumen.measure.Money;
 import welumen.pattern.Grain;
+import welumen.pattern.Pairing;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.Piece;
 import welumen.pattern.PieceText;
+import welumen.pattern.Under;
 import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.shape.Outline;
@@ -196,10 +198,10 @@ class ChangeJsonTest {
                         SILL,
                         "q",
                         "m",
-                        welumen.pattern.Pairing.LEFT_AND_RIGHT,
+                        Pairing.LEFT_AND_RIGHT,
                         1,
                         new Grain.StretchAlong(90),
-                        welumen.pattern.Under.FOAM,
+                        Under.FOAM,
                         piece.edges()))),
                 new AtCut(new PlanAccepted(new CutProblem(2, List.of(cut), List.of(hide, roll), List.of()), plan)),
                 new AtRefit(new PartPutBack(new PutBack(SILL, 8, ""))),
