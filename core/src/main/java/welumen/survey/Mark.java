@@ -5,7 +5,7 @@ import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 
-/** Where on a part's outline something was found. Places in mm from the outline's lower left. */
+/** Where on a part something was found: on its outline, in mm from the lower left, or on a photo of it. */
 public sealed interface Mark {
     record Dot(Point at) implements Mark {
         @Override
@@ -48,6 +48,20 @@ public sealed interface Mark {
         public double sizeMm() {
             Box box = around.box();
             return Math.max(box.width(), box.height());
+        }
+    }
+
+    /**
+     * On a photo of the part.
+     *
+     * @param photo its content hash
+     * @param share where on it, in shares of its width and height from its upper left
+     * @param at where that is on the outline, as near as can be said
+     */
+    record OnPhoto(String photo, Point share, Point at) implements Mark {
+        @Override
+        public double sizeMm() {
+            return 0;
         }
     }
 

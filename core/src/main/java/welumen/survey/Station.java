@@ -14,6 +14,9 @@ public record Station(String where, double overMm, double coveredMm) {
     /** So little over needs no knife; nor does half of a lap, under which it lies flat. */
     private static final double LIES_MM = 2;
 
+    /** So little nobody sees, nor measures with a steel rule. */
+    private static final double SEEN_MM = 0.5;
+
     /** What a measure means for the edge. */
     public enum Verdict {
         LIES("lies right"),
@@ -38,8 +41,8 @@ public record Station(String where, double overMm, double coveredMm) {
     }
 
     public Verdict verdict() {
-        if (overMm >= 0) return overMm <= Math.max(LIES_MM, coveredMm / 2) ? Verdict.LIES : Verdict.TRIM;
-        return -overMm <= allowed(coveredMm) ? Verdict.HIDDEN : Verdict.SHORT;
+        if (overMm >= -SEEN_MM) return overMm <= Math.max(LIES_MM, coveredMm / 2) ? Verdict.LIES : Verdict.TRIM;
+        return showsMm() <= SEEN_MM ? Verdict.HIDDEN : Verdict.SHORT;
     }
 
     /** How much of the shortness shows. */

@@ -198,6 +198,12 @@ class HeadlessWalkTest {
         assertThat(bench.ask(() -> bench.model().job().survey().isHeld(floor))).isFalse();
         bench.go(WorkStage.REFIT);
         pick(carpet);
+        assertThat(bench.answer()).startsWith("Hold: right rear underlay, where the damp comes from is not found");
+        pick(new PartId("right-rear-underlay"));
+        bench.go(WorkStage.SURVEY);
+        bench.typeAndEnter("cause", "a blocked drain; dry after ten minutes of the hose");
+        bench.go(WorkStage.REFIT);
+        pick(carpet);
         assertThat(bench.answer()).startsWith("Not yet: the right rear underlay goes in first");
     }
 

@@ -17,6 +17,7 @@ import welumen.job.WorkStage;
 import welumen.strip.RefitLink;
 import welumen.strip.RefitReason;
 import welumen.strip.StripChange.RefitLinkNoted;
+import welumen.survey.SurveyChange.CauseCured;
 import welumen.survey.SurveyChange.HoldLifted;
 
 /** The order of putting back: why it is so, what another would cost, and what to do with a circle. */
@@ -92,6 +93,8 @@ class RefitOrderWalkTest {
     @Test
     void whatGoesInIsCountedAndWhatIsStrangeIsAskedAfter() {
         bench.ask(() -> bench.model().make(new AtSurvey(new HoldLifted(new PartId("right-rear-floor"), "the welder"))));
+        bench.ask(() ->
+                bench.model().make(new AtSurvey(new CauseCured(new PartId("right-rear-underlay"), "a blocked drain"))));
         bench.go(WorkStage.REFIT);
         for (var part : java.util.List.of("right-rear-underlay", "right-rear-carpet")) {
             bench.pick(part);

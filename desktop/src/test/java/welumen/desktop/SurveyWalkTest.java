@@ -124,6 +124,20 @@ class SurveyWalkTest {
         assertThat(job().survey().looked()).contains(new PartId("left-front-underlay"));
     }
 
+    /** On a photo instead of the outline: taken, clicked where it is, and kept with the find. */
+    @Test
+    void aFindIsMarkedOnItsPhoto() {
+        bench.click("finding-photo");
+        bench.until(() -> bench.robot.lookup("#finding-on-photo").tryQuery().isPresent());
+        bench.click("finding-on-photo");
+        bench.typeAndEnter("finding-note", "seen from the door");
+        var finding = job().survey().on(new PartId("right-front-seat")).getLast();
+        assertThat(finding.mark()).isInstanceOf(Mark.OnPhoto.class);
+        assertThat(finding.photos()).hasSize(1);
+        assertThat(bench.ask(() -> bench.robot.lookup("#part-felt").tryQuery().isPresent()))
+                .isTrue();
+    }
+
     /** Where good trimmers differ, the job follows one way, and is reckoned so from then on. */
     @Test
     void twoWaysStandSideBySide() {

@@ -1,8 +1,8 @@
 package welumen.treatment.fit;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -14,7 +14,7 @@ import welumen.survey.Station;
  * outlines.
  *
  * @param bought as it lies
- * @param stations along the needed edge, in its order, each with its place in {@code places}
+ * @param stations along the needed edge, named by its edges in their order, each with its place in {@code places}
  * @param entered the keep-outs, by their place in the list, into which it reaches
  */
 public record LaidOver(Outline bought, List<Station> stations, List<Point> places, List<Integer> entered) {
@@ -54,7 +54,7 @@ public record LaidOver(Outline bought, List<Station> stations, List<Point> place
         }
         var laid = placed(bought, from, middle, best);
         var stations = new ArrayList<Station>();
-        for (var i = 0; i < places.size(); i++) stations.add(station(laid, places.get(i), i));
+        for (var place : places) stations.add(station(laid, place));
         var entered = new ArrayList<Integer>();
         for (var i = 0; i < keepOuts.size(); i++) if (enters(laid, keepOuts.get(i))) entered.add(i);
         return new LaidOver(
@@ -125,8 +125,8 @@ public record LaidOver(Outline bought, List<Station> stations, List<Point> place
     /** What shows counts far more than what is hidden, and that more than what a knife takes off. */
     private static double cost(List<Point> laid, List<Place> places) {
         var sum = 0.0;
-        for (var i = 0; i < places.size(); i++) {
-            var station = station(laid, places.get(i), i);
+        for (var place : places) {
+            var station = station(laid, place);
             var shows = station.showsMm();
             var missing = Math.max(0, -station.overMm());
             var over = Math.max(0, station.overMm());
@@ -135,11 +135,8 @@ public record LaidOver(Outline bought, List<Station> stations, List<Point> place
         return sum / places.size();
     }
 
-    private static Station station(List<Point> laid, Place place, int number) {
-        return new Station(
-                String.format(Locale.ROOT, "edge %d, place %d", place.edge() + 1, number + 1),
-                SignedDistance.inside(laid, place.at()),
-                place.coveredMm());
+    private static Station station(List<Point> laid, Place place) {
+        return new Station("edge " + (place.edge() + 1), SignedDistance.inside(laid, place.at()), place.coveredMm());
     }
 
     private static List<Point> placed(Outline bought, Point from, Point middle, Pose pose) {
@@ -171,5 +168,17 @@ public record LaidOver(Outline bought, List<Station> stations, List<Point> place
         for (var i = 0; i < ring.size(); i++)
             points.add(ring.get(i).plus(ring.get((i + 1) % ring.size())).times(0.5));
         return points;
+    }
+
+    /** The worst of each edge: where it is short and shows most; else where it is most over. */
+    public List<Station> worstByEdge() {
+        var worst = new LinkedHashMap<String, Station>();
+        for (var station : stations)
+            worst.merge(station.where(), station, (one, other) -> badness(other) > badness(one) ? other : one);
+        return List.copyOf(worst.values());
+    }
+
+    private static double badness(Station station) {
+        return station.showsMm() > 0 ? 1e6 + station.showsMm() : Math.abs(station.overMm());
     }
 }

@@ -50,11 +50,14 @@ class LaidOverTest {
         var needed = Outline.rectangle(900, 760);
         var over = LaidOver.best(needed, Outline.rectangle(880, 780), Map.of(), List.of());
         assertThat(worstShort(over)).isCloseTo(10, within(0.2));
-        var top = over.stations().get(over.places().size() / 3);
+
         assertThat(over.stations())
                 .filteredOn(one -> one.verdict() == Verdict.SHORT)
                 .isNotEmpty();
-        assertThat(top).isNotNull();
+        assertThat(over.worstByEdge())
+                .extracting(Station::where)
+                .containsExactly("edge 1", "edge 2", "edge 3", "edge 4");
+        assertThat(over.worstByEdge().get(1).overMm()).isCloseTo(-10, within(0.2));
     }
 
     /** Where one edge is lapped by 30 mm, all the shortness is pushed under the lap, and nothing shows. */

@@ -25,6 +25,8 @@ class RoutesTest {
         "11, 20, TRIM, 0",
         "-14, 20, HIDDEN, 0",
         "-15, 20, SHORT, 1",
+        "-14.4, 20, HIDDEN, 0.4",
+        "-0.4, 0, LIES, 0.4",
         "-3, 0, SHORT, 3",
         "-3, 5, SHORT, 3"
     })

@@ -19,6 +19,7 @@ import welumen.treatment.fit.LaidOver;
 final class FitFelt extends FeltPane {
     private static final double MARGIN = 34;
 
+    private List<Outline> keepOuts = List.of();
     private List<Station> stations = List.of();
     private Optional<Outline> needed = Optional.empty();
     private Optional<LaidOver> laid = Optional.empty();
@@ -34,7 +35,8 @@ final class FitFelt extends FeltPane {
         redraw();
     }
 
-    void show(Outline newNeeded, LaidOver newLaid) {
+    void show(Outline newNeeded, List<Outline> newKeepOuts, LaidOver newLaid) {
+        keepOuts = List.copyOf(newKeepOuts);
         needed = Optional.of(newNeeded);
         laid = Optional.of(newLaid);
         redraw();
@@ -51,6 +53,9 @@ final class FitFelt extends FeltPane {
         var box = outline.box().with(over.bought().box());
         var chalk = Chalk.fitting(box, MARGIN, MARGIN, getWidth() - 2 * MARGIN, getHeight() - 2 * MARGIN - 20);
         getChildren().addAll(chalk.draw(outline, "chalk-fill"), chalk.draw(over.bought(), "mark-area"));
+        for (var i = 0; i < keepOuts.size(); i++)
+            getChildren()
+                    .add(chalk.draw(keepOuts.get(i), over.entered().contains(i) ? "keep-out-entered" : "keep-out"));
         for (var i = 0; i < over.stations().size(); i++) {
             var station = over.stations().get(i);
             if (station.verdict() != Verdict.SHORT && station.verdict() != Verdict.HIDDEN) continue;

@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -190,10 +189,11 @@ final class FitLeaf extends Leaf {
         var part = model.picked();
         if (part.isEmpty()) return;
         try {
-            var must = OutlineReader.read(Files.readString(needed));
-            var over = LaidOver.best(must, OutlineReader.read(Files.readString(bought)), Map.of(), List.of());
-            felt.show(must, over);
-            show(part.get(), over.stations(), !over.entered().isEmpty());
+            var must = OutlineReader.needed(Files.readString(needed));
+            var over = LaidOver.best(
+                    must.outline(), OutlineReader.read(Files.readString(bought)), must.coveredMm(), must.keepOuts());
+            felt.show(must.outline(), must.keepOuts(), over);
+            show(part.get(), over.worstByEdge(), !over.entered().isEmpty());
         } catch (BadFile fault) {
             wrong.setText("An outline cannot be read: " + fault.getMessage());
         } catch (IOException fault) {

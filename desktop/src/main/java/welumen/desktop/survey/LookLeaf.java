@@ -3,6 +3,7 @@ package welumen.desktop.survey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -11,6 +12,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
 import welumen.desktop.look.Nodes;
@@ -18,11 +20,14 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.MarkedPhoto;
 import welumen.desktop.stage.Thumbnail;
+import welumen.evidence.PhotoMark;
 import welumen.job.JobChange.AtSurvey;
 import welumen.measure.Length;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
+import welumen.shape.Point;
 import welumen.survey.Beneath;
 import welumen.survey.EarlierWork;
 import welumen.survey.Finding;
@@ -45,11 +50,18 @@ final class LookLeaf extends Leaf {
     private final HoldBox hold;
     private final List<String> photos = new ArrayList<>();
     private PartFelt.Shape shape = PartFelt.Shape.DOT;
+    private final MarkedPhoto photo;
+    private final StackPane table = new StackPane();
+    private Optional<Point> onPhoto = Optional.empty();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     LookLeaf(JobModel model) {
         super(model, "What is found");
         felt = new PartFelt(model);
+        photo = new MarkedPhoto(model.photos(), (_, to) -> markOn(to));
+        photo.setId("finding-on-photo");
+        table.getChildren().setAll(felt);
+        table.setMinHeight(0);
         hold = new HoldBox(model);
         kind.getItems().setAll(FindingKind.values());
         kind.setValue(FindingKind.SCUFF);
@@ -69,8 +81,8 @@ final class LookLeaf extends Leaf {
         size.setOnAction(_ -> mark());
         var mark = Nodes.chief("Mark it", "Log what was found, as it is drawn (Enter)", this::mark);
         mark.setId("mark");
-        var photo = Nodes.button("Photo", "A photo of the find", this::photograph);
-        photo.setId("finding-photo");
+        var takePhoto = Nodes.button("Photo", "A photo of the find, to mark it on", this::photograph);
+        takePhoto.setId("finding-photo");
         var form = Nodes.row(
                 10,
                 Nodes.field("What", kind),
@@ -78,11 +90,11 @@ final class LookLeaf extends Leaf {
                 Nodes.field("How bad", severity),
                 Nodes.grown(Nodes.field("Note", note)),
                 bottom(mark),
-                bottom(photo));
+                bottom(takePhoto));
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         wrong.setId("survey-wrong");
-        var left = Nodes.column(8, shapes, felt);
-        VBox.setVgrow(felt, Priority.ALWAYS);
+        var left = Nodes.column(8, shapes, table);
+        VBox.setVgrow(table, Priority.ALWAYS);
         left.setMinWidth(0);
         var scroll = Nodes.scroll(beside);
         scroll.setMinWidth(300);
@@ -126,6 +138,14 @@ final class LookLeaf extends Leaf {
             if (one == shape) button.getStyleClass().add(Styles.CHIEF);
             shapes.getChildren().add(button);
         }
+        if (photos.isEmpty()) return;
+        var onIt = Nodes.button(
+                "On its photo",
+                "Click on the photo where it is",
+                () -> turnTo(table.getChildren().contains(felt)));
+        onIt.setId("mark-on-photo");
+        if (!table.getChildren().contains(felt)) onIt.getStyleClass().add(Styles.CHIEF);
+        shapes.getChildren().add(onIt);
     }
 
     private void show(Part part) {
@@ -177,14 +197,39 @@ final class LookLeaf extends Leaf {
     }
 
     private void photograph() {
-        model.picked().flatMap(model.photos()::take).ifPresent(photos::add);
+        model.picked().flatMap(model.photos()::take).ifPresent(taken -> {
+            photos.add(taken);
+            onPhoto = Optional.empty();
+            turnTo(true);
+        });
         wrong.setText("");
+    }
+
+    /** Shows the photo that was taken last, to be marked, or the outline. */
+    private void turnTo(boolean toPhoto) {
+        var shows = toPhoto && !photos.isEmpty();
+        if (shows)
+            photo.show(
+                    photos.getLast(),
+                    onPhoto.<List<PhotoMark>>map(at -> List.of(ring(at))).orElse(List.of()));
+        table.getChildren().setAll(shows ? photo : felt);
+        showShapes();
+    }
+
+    private void markOn(Point share) {
+        onPhoto = Optional.of(share);
+        turnTo(true);
+    }
+
+    private static PhotoMark ring(Point at) {
+        return new PhotoMark.Ring(at, 0.06);
     }
 
     private void mark() {
         var part = model.picked();
         if (part.isEmpty()) return;
-        var mark = felt.mark();
+        var mark = onPhoto.<Mark>map(at -> new Mark.OnPhoto(photos.getLast(), at, felt.cross()))
+                .orElseGet(felt::mark);
         if (mark.sizeMm() > 0) {
             log(part.get(), mark, mark.sizeMm());
             return;
@@ -209,8 +254,10 @@ final class LookLeaf extends Leaf {
                 note.getText().strip(),
                 photos);
         felt.forget();
+        onPhoto = Optional.empty();
         if (!model.make(new AtSurvey(new FindingMade(finding)))) return;
         note.clear();
         photos.clear();
+        turnTo(false);
     }
 }

@@ -90,6 +90,11 @@ final class PartFelt extends FeltPane {
         };
     }
 
+    /** Where the cross stands, in mm from the outline's lower left. */
+    Point cross() {
+        return cross;
+    }
+
     /** Drops what was drawn, once it is logged. */
     void forget() {
         drawn.clear();
@@ -145,7 +150,7 @@ final class PartFelt extends FeltPane {
 
     private void draw(Finding finding) {
         switch (finding.mark()) {
-            case Mark.Dot _ -> {}
+            case Mark.Dot _, Mark.OnPhoto _ -> {}
             case Mark.Run(var points) -> getChildren().add(chalk.draw(points, "mark-line"));
             case Mark.Patch(var around) -> getChildren().add(chalk.draw(around, "mark-area"));
         }

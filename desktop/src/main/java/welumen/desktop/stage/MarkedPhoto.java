@@ -1,4 +1,4 @@
-package welumen.desktop.strip;
+package welumen.desktop.stage;
 
 import java.awt.image.BufferedImage;
 import java.util.List;
@@ -19,7 +19,7 @@ import welumen.evidence.PhotoMark;
 import welumen.shape.Point;
 
 /** A photo as large as there is room for, with its marks over it. A stroke of the mouse is told in shares of the photo. */
-final class MarkedPhoto extends Pane {
+public final class MarkedPhoto extends Pane {
     private static final double HEAD = 12;
 
     private final PhotoDesk photos;
@@ -29,7 +29,7 @@ final class MarkedPhoto extends Pane {
     private Point from = new Point(0, 0);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
-    MarkedPhoto(PhotoDesk photos, BiConsumer<Point, Point> stroke) {
+    public MarkedPhoto(PhotoDesk photos, BiConsumer<Point, Point> stroke) {
         this.photos = photos;
         setId("marked-photo");
         view.setPreserveRatio(true);
@@ -42,7 +42,7 @@ final class MarkedPhoto extends Pane {
     }
 
     /** @param newHash of the photo; empty for none */
-    void show(String newHash, List<PhotoMark> newMarks) {
+    public void show(String newHash, List<PhotoMark> newMarks) {
         marks = newMarks;
         if (!newHash.equals(hash)) {
             hash = newHash;

@@ -1,0 +1,98 @@
+package welumen.desktop.survey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+import welumen.cabin.PartId;
+import welumen.desktop.DemoCopy;
+import welumen.desktop.look.Look;
+import welumen.desktop.model.Devices;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.model.OpenedWorkshop;
+import welumen.standins.demo.DemoDay;
+
+/** What a file chooser would have chosen is laid over what is needed. */
+class FitLeafTest {
+    @TempDir
+    private Path home;
+
+    private OpenedWorkshop workshop;
+    private FitLeaf leaf;
+
+    @BeforeEach
+    void openTheSecondJob() throws Exception {
+        FxToolkit.registerPrimaryStage();
+        workshop = OpenedWorkshop.open(DemoCopy.into(home), Clock.fixed(DemoDay.start(DemoDay.USUAL), DemoDay.ZONE));
+        leaf = WaitForAsyncUtils.waitForAsyncFx(10_000, this::build);
+    }
+
+    private FitLeaf build() {
+        var model = new JobModel(workshop, "Ada", new Devices(_ -> new byte[0], (_, name) -> name, _ -> new byte[0]));
+        model.open(model.workshop().jobs().get(1));
+        model.pickedProperty().set(new PartId("right-front-carpet"));
+        var built = new FitLeaf(model);
+        var scene = new Scene(built, 900, 500);
+        Look.dress(scene, false);
+        built.refresh();
+        settle(built);
+        return built;
+    }
+
+    private static void settle(FitLeaf leaf) {
+        leaf.applyCss();
+        leaf.layout();
+        leaf.applyCss();
+        leaf.layout();
+    }
+
+    @AfterEach
+    void close() {
+        workshop.folder().close();
+    }
+
+    /** 20 mm too narrow, but one side lies under a lap of 30: nothing shows. It reaches into what must stay free. */
+    @Test
+    void whatIsShortIsPushedUnderItsLap() throws Exception {
+        var needed = Files.writeString(home.resolve("needed.json"), """
+                {"format":"welumen-outline/1","outline":[[0,0],[900,0],[900,760],[0,760]],
+                 "covered":[{"edge":2,"by":30}],"keepOuts":[[[400,300],[460,300],[460,380],[400,380]]]}""");
+        var bought = Files.writeString(home.resolve("bought.json"), """
+                {"format":"welumen-outline/1","outline":[[0,0],[880,0],[880,780],[0,780]]}""");
+        lay(needed, bought);
+        assertThat(text("fit-answer")).startsWith("It fits once it is trimmed at");
+        assertThat(leaf.lookup(".keep-out-entered")).isNotNull();
+        assertThat(leaf.lookup(".fit-short")).isNull();
+    }
+
+    @Test
+    void whatCannotBeReadIsSaidAndNothingChanges() throws Exception {
+        var before = text("fit-answer");
+        var bad = Files.writeString(home.resolve("bad.json"), "{\"format\":\"welumen-outline/1\"}");
+        lay(bad, bad);
+        assertThat(text("fit-wrong")).contains("/outline is missing");
+        lay(home.resolve("missing.json"), bad);
+        assertThat(text("fit-wrong")).contains("missing.json");
+        assertThat(text("fit-answer")).isEqualTo(before);
+    }
+
+    private void lay(Path needed, Path bought) {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
+            leaf.lay(needed, bought);
+            settle(leaf);
+        });
+    }
+
+    private String text(String id) {
+        return WaitForAsyncUtils.waitForAsyncFx(10_000, () -> ((Label) leaf.lookup("#" + id)).getText());
+    }
+}
