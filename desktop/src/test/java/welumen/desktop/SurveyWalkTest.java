@@ -124,6 +124,18 @@ class SurveyWalkTest {
         assertThat(job().survey().looked()).contains(new PartId("left-front-underlay"));
     }
 
+    /** What aged alike is typed by its names; a plan treats it alike. */
+    @Test
+    void whatAgedAlikeIsTyped() {
+        bench.pick("console");
+        bench.typeAndEnter("aged-alike", "gear gaiter, nothing of the kind");
+        assertThat(bench.text("survey-wrong")).contains("“nothing of the kind”");
+        bench.typeAndEnter("aged-alike", "gear gaiter");
+        assertThat(job().survey().patina())
+                .contains(List.of(new PartId("console"), new PartId("gear-gaiter")))
+                .hasSize(2);
+    }
+
     /** On a photo instead of the outline: taken, clicked where it is, and kept with the find. */
     @Test
     void aFindIsMarkedOnItsPhoto() {

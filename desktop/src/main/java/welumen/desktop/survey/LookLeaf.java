@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -15,6 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
+import welumen.cabin.PartId;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
@@ -28,6 +31,7 @@ import welumen.measure.Length;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.shape.Point;
+import welumen.strip.PartNames;
 import welumen.survey.Beneath;
 import welumen.survey.EarlierWork;
 import welumen.survey.Finding;
@@ -36,6 +40,7 @@ import welumen.survey.Mark;
 import welumen.survey.Severity;
 import welumen.survey.SurveyChange.FindingMade;
 import welumen.survey.SurveyChange.LookedAt;
+import welumen.survey.SurveyChange.PatinaGrouped;
 
 /** Marks what is found on the picked part at its place on the outline, and asks for what lies beneath. */
 final class LookLeaf extends Leaf {
@@ -53,6 +58,7 @@ final class LookLeaf extends Leaf {
     private final MarkedPhoto photo;
     private final StackPane table = new StackPane();
     private Optional<Point> onPhoto = Optional.empty();
+    private Optional<PartId> lookedAt = Optional.empty();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     LookLeaf(JobModel model) {
@@ -117,6 +123,12 @@ final class LookLeaf extends Leaf {
 
     @Override
     protected void refresh() {
+        if (!model.picked().map(Part::id).equals(lookedAt)) {
+            lookedAt = model.picked().map(Part::id);
+            photos.clear(); // they show the part before
+            onPhoto = Optional.empty();
+            table.getChildren().setAll(felt);
+        }
         felt.show(model.picked());
         showShapes();
         beside.getChildren().clear();
@@ -158,6 +170,7 @@ final class LookLeaf extends Leaf {
         if (!earlier.isEmpty())
             beside.getChildren()
                     .add(Nodes.label("Earlier hands: look for %s.".formatted(String.join(", ", earlier)), Styles.NOTE));
+        beside.getChildren().add(agedAlike(part));
         var unseen = Beneath.unseen(model.job().cabin(), model.job().survey(), part.id());
         if (!unseen.isEmpty()) beside.getChildren().add(Nodes.whole("What lies beneath", Styles.HEADING));
         for (var layer : unseen) beside.getChildren().add(layer(layer));
@@ -184,6 +197,46 @@ final class LookLeaf extends Leaf {
                         "%.0f mm%s".formatted(finding.sizeMm(), finding.note().isEmpty() ? "" : " · " + finding.note()),
                         Styles.NOTE));
         return finding.photos().isEmpty() ? words : Nodes.row(10, Thumbnail.of(model, finding.photos()), words);
+    }
+
+    /** Parts that aged with this one: all of them keep their patina, or none does. */
+    private Node agedAlike(Part part) {
+        var group = model.job().survey().patina().stream()
+                .filter(one -> one.contains(part.id()))
+                .findFirst()
+                .orElse(List.of());
+        var names = new TextField(group.stream()
+                .filter(one -> !one.equals(part.id()))
+                .map(one -> model.job().cabin().one(one).name())
+                .collect(Collectors.joining(", ")));
+        names.setId("aged-alike");
+        names.setPromptText("parts, with commas between; Enter");
+        names.setOnAction(_ -> group(part, names.getText()));
+        return Nodes.field("Aged alike with", names);
+    }
+
+    private void group(Part part, String typed) {
+        var names = Stream.of(typed.split(","))
+                .map(String::strip)
+                .filter(name -> !name.isEmpty())
+                .toList();
+        var unknown = names.stream()
+                .filter(name -> PartNames.findOne(model.job().cabin(), name).isEmpty())
+                .findFirst();
+        if (unknown.isPresent()) {
+            wrong.setText(
+                    "The car has no part “%s”. Type a part's name or its first letters.".formatted(unknown.get()));
+            return;
+        }
+        var parts = Stream.concat(
+                        Stream.of(part.id()),
+                        names.stream()
+                                .map(name -> PartNames.findOne(model.job().cabin(), name)
+                                        .orElseThrow()))
+                .distinct()
+                .toList();
+        wrong.setText("");
+        model.make(new AtSurvey(new PatinaGrouped(parts)));
     }
 
     /** A layer under the part that nobody has looked at. */
