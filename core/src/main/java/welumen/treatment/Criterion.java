@@ -1,5 +1,7 @@
 package welumen.treatment;
 
+import java.util.List;
+import java.util.stream.Stream;
 import welumen.intake.Standard.Weights;
 
 /** The five things that a choice is weighed by. */
@@ -28,6 +30,23 @@ public enum Criterion {
             case DURABILITY -> weights.durability();
             case COST -> weights.cost();
             case TIME -> weights.time();
+        };
+    }
+
+    /** In which of them one way is better than another, what shows most first. */
+    public static List<Criterion> inWhich(Candidate one, Candidate other) {
+        return Stream.of(FINISH, DURABILITY, ORIGINALITY, COST, TIME)
+                .filter(criterion -> criterion.isBetter(one, other))
+                .toList();
+    }
+
+    private boolean isBetter(Candidate one, Candidate other) {
+        return switch (this) {
+            case ORIGINALITY -> one.originality() > other.originality();
+            case FINISH -> one.finish().compareTo(other.finish()) > 0;
+            case DURABILITY -> one.lastsYears() > other.lastsYears();
+            case COST -> one.cost() < other.cost();
+            case TIME -> one.days() < other.days();
         };
     }
 

@@ -58,7 +58,9 @@ class SurveyWalkTest {
         planned();
         assertThat(bench.text("plan-answer")).contains("no set is better");
         more("£9000");
-        assertThat(bench.text("plan-changed")).startsWith("Against the plan before: ");
+        assertThat(bench.text("plan-changed"))
+                .startsWith("Against the plan before: ")
+                .contains(", since it ");
         bench.ask(() -> {
             bench.robot.lookup("#try-standard").<ComboBox<Standard>>query().setValue(Standard.TIDY_AND_CHEAP);
             return null;

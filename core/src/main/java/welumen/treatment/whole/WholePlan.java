@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import welumen.cabin.PartId;
 import welumen.treatment.Candidate;
+import welumen.treatment.Criterion;
 
 /**
  * One treatment for each part.
@@ -50,6 +51,29 @@ public record WholePlan(
     /** Whether it leaves more parts as wanted, or as many and is worth more. */
     public boolean isBetterThan(WholePlan other) {
         return asWanted() != other.asWanted() ? asWanted() > other.asWanted() : worth > other.worth() + 1e-9;
+    }
+
+    /**
+     * A part that goes another way than in another plan.
+     *
+     * @param better in what the new way is better, what shows most first; never empty unless nothing but risk differs
+     */
+    public record Change(PartId part, Candidate now, Candidate before, List<Criterion> better) {
+        public Change {
+            better = List.copyOf(better);
+        }
+    }
+
+    /** What changes from another plan to this one, and what each change is good for. */
+    public List<Change> changesFrom(WholePlan other) {
+        return otherThan(other).stream()
+                .flatMap(one -> other.of(one.part()).stream()
+                        .map(was -> new Change(
+                                one.part(),
+                                one.candidate(),
+                                was.candidate(),
+                                Criterion.inWhich(one.candidate(), was.candidate()))))
+                .toList();
     }
 
     /** Those for which this plan goes another way than another plan does. */

@@ -31,6 +31,7 @@ import welumen.survey.FindingKind;
 import welumen.survey.Severity;
 import welumen.survey.SurveyChange.FindingMade;
 import welumen.survey.SurveyChange.PatinaGrouped;
+import welumen.treatment.Criterion;
 import welumen.treatment.Terms;
 import welumen.treatment.Treatment;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
@@ -110,7 +111,10 @@ class JobAsWholeTest {
                 found(found(job(), DASH, FindingKind.SCUFF, Severity.PLAIN), PAD, FindingKind.FINE_CRACK, Severity.BAD);
         var cheap = BestSet.of(job.whole(agreed(Standard.TIDY_AND_CHEAP, 2000), Terms.USUAL, TODAY));
         var show = BestSet.of(job.whole(agreed(Standard.SHOW_CUSTOM, 2000), Terms.USUAL, TODAY));
-        assertThat(show.otherThan(cheap)).isNotEmpty();
+        assertThat(show.changesFrom(cheap)).isNotEmpty().allSatisfy(change -> {
+            assertThat(change.now().steps()).isNotEqualTo(change.before().steps());
+            assertThat(change.better()).isNotEmpty().doesNotContain(Criterion.COST);
+        });
         assertThat(show.cost()).isGreaterThan(cheap.cost());
         var poor = BestSet.of(job.whole(agreed(Standard.SHOW_CUSTOM, 300), Terms.USUAL, TODAY));
         assertThat(poor.cost()).isLessThan(show.cost());

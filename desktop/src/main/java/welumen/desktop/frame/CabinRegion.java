@@ -10,6 +10,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.shape.LineTo;
 import javafx.scene.shape.MoveTo;
@@ -109,6 +110,7 @@ final class CabinRegion extends Group {
 
     private Node words() {
         var box = spot.box();
+        word.setMinWidth(Region.USE_PREF_SIZE);
         var plate = new StackPane(word);
         plate.setAlignment(Pos.CENTER);
         plate.setMouseTransparent(true);

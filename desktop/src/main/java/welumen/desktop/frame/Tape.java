@@ -104,14 +104,16 @@ final class Tape extends HBox {
             this.stage = stage;
             var name = new Label(stage.word());
             name.getStyleClass().add("name");
+            name.setMinWidth(USE_PREF_SIZE);
             marker.getStyleClass().add("marker");
             marker.setMinWidth(USE_PREF_SIZE);
             stitches.getStyleClass().add("stitches");
             underline.getStyleClass().add("underline");
             underline.widthProperty().bind(button.widthProperty());
-            var words = new HBox(6, name, marker);
+            var words = new HBox(4, name, marker);
             words.setAlignment(Pos.CENTER_LEFT);
             var face = new VBox(5, words, stitches);
+            face.setMinWidth(USE_PREF_SIZE); // a long word stands out a little rather than being cut
             face.setAlignment(Pos.CENTER_LEFT);
             face.getStyleClass().add("face");
             button.setGraphic(new StackPane(face));

@@ -11,7 +11,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -50,7 +49,7 @@ final class LookLeaf extends Leaf {
     private final TextField size = new TextField("30 mm");
     private final TextField note = new TextField();
     private final Label wrong = Nodes.label("", Styles.DANGER);
-    private final FlowPane shapes = new FlowPane(8, 8);
+    private final HBox shapes = new HBox(8);
     private final VBox beside = new VBox(10);
     private final HoldBox hold;
     private final List<String> photos = new ArrayList<>();
@@ -94,12 +93,15 @@ final class LookLeaf extends Leaf {
                 Nodes.field("What", kind),
                 Nodes.field("Across", size),
                 Nodes.field("How bad", severity),
-                Nodes.grown(Nodes.field("Note", note)),
                 bottom(mark),
                 bottom(takePhoto));
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         wrong.setId("survey-wrong");
-        var left = Nodes.column(8, shapes, table);
+        shapes.setMinWidth(USE_PREF_SIZE);
+        note.setPromptText("a word about it");
+        note.setAccessibleText("Note");
+        var drawing = Nodes.row(8, shapes, Nodes.grown(note));
+        var left = Nodes.column(8, drawing, table);
         VBox.setVgrow(table, Priority.ALWAYS);
         left.setMinWidth(0);
         var scroll = Nodes.scroll(beside);

@@ -95,14 +95,18 @@ final class PlanWords {
                 .toList();
     }
 
-    /** “the dash re-covered…”, the first few. */
+    /** What is done otherwise, and what for; the first few. */
     String changes(WholePlan plan, WholePlan before) {
-        var other = plan.otherThan(before);
-        var few = other.stream()
-                .limit(FEW)
-                .map(one -> "%s, %s".formatted(name(one.part()), one.candidate().word()))
-                .collect(Collectors.joining("; "));
+        var other = plan.changesFrom(before);
+        var few = other.stream().limit(FEW).map(this::change).collect(Collectors.joining("; "));
         return other.size() > FEW ? "%s; and %d more".formatted(few, other.size() - FEW) : few;
+    }
+
+    /** “rear backrest: re-cover on the old pattern, since it leaves the better finish”. */
+    private String change(WholePlan.Change one) {
+        var why =
+                one.better().isEmpty() ? "risks less" : one.better().getFirst().betterBecause();
+        return "%s: %s, since it %s".formatted(name(one.part()), one.now().word(), why);
     }
 
     private String both(Pair pair) {
