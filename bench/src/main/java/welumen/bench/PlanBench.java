@@ -68,11 +68,11 @@ public class PlanBench {
         for (var i = 0; i < PARTS; i++) {
             var ways = new ArrayList<Option>();
             for (var j = 0; j < WAYS; j++) ways.add(way(id(i), random));
-            parts.add(new Open(id(i), ways, 0.3 + random.nextInt(3), Optional.empty()));
+            parts.add(new Open(id(i), ways, 0.3 + random.nextInt(3), new Finish(2.5), Optional.empty()));
             for (var j = i / TOGETHER * TOGETHER; j < i; j++)
                 pairs.add(new Pair(id(j), id(i), SeenTogether.DASH, random.nextBoolean()));
         }
-        return new WholeJob(parts, budget * PARTS * 320, PARTS * 4.0, 40, new Finish(2.5), pairs, List.of());
+        return new WholeJob(parts, budget * PARTS * 320, PARTS * 4.0, 40, pairs, List.of());
     }
 
     private static Option way(PartId part, Random random) {

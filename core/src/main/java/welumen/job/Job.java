@@ -23,6 +23,7 @@ import welumen.handover.Stop;
 import welumen.intake.Agreement;
 import welumen.intake.Brief;
 import welumen.intake.Intake;
+import welumen.intake.Standard;
 import welumen.pattern.Patterns;
 import welumen.refit.RefitLog;
 import welumen.refit.SignOff;
@@ -150,7 +151,9 @@ public record Job(
     public Optional<Advice> advice(PartId part, Terms terms) {
         if (!(intake instanceof Intake.TakenIn taken) || survey.on(part).isEmpty()) return Optional.empty();
         var ways = Candidates.of(cabin.one(part), survey.on(part), terms);
-        return Optional.of(Advice.of(ways, Weighing.of(taken.agreement().standard(), ways)));
+        return Optional.of(Advice.of(
+                ways,
+                Weighing.of(choices.standardOf(part).orElse(taken.agreement().standard()), ways)));
     }
 
     /** What the customer is to agree to, of all that is chosen. */
@@ -164,6 +167,14 @@ public record Job(
                 ? Optional.of(new TwoWays.Given(
                         cabin, survey, choices, taken.agreement().standard(), terms))
                 : Optional.empty();
+    }
+
+    /** The standard to which a part is brought: its own, else the car's; empty before anything is agreed. */
+    public Optional<Standard> standardOf(PartId part) {
+        return choices.standardOf(part)
+                .or(() -> intake instanceof Intake.TakenIn taken
+                        ? Optional.of(taken.agreement().standard())
+                        : Optional.empty());
     }
 
     /** Every part on which something was found, as one question, as if this were agreed. */

@@ -69,6 +69,7 @@ import welumen.survey.SurveyChange.HoldLifted;
 import welumen.survey.SurveyChange.HoldPut;
 import welumen.survey.SurveyChange.LookedAt;
 import welumen.survey.SurveyChange.PatinaGrouped;
+import welumen.treatment.TreatmentChange.PartStandardSaid;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
 
@@ -137,6 +138,8 @@ public final class Said {
                         .formatted(cabin.one(part).name(), treatments.getFirst().word());
             case AtSurvey(FitMeasured(var part, var stations)) ->
                 "Measured: %s, %d places".formatted(cabin.one(part).name(), stations.size());
+            case AtTreatment(PartStandardSaid(var part, var standard)) ->
+                "%s: %s".formatted(cabin.one(part).title(), standard.word());
             case AtTreatment(TreatmentDone(var part)) ->
                 "Ready: " + cabin.one(part).title();
             case AtSurvey(LookedAt(var part)) -> "Looked at: " + cabin.one(part).name();

@@ -8,6 +8,8 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import welumen.cabin.PartId;
+import welumen.intake.Standard;
+import welumen.treatment.TreatmentChange.PartStandardSaid;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
 
@@ -15,13 +17,15 @@ import welumen.treatment.TreatmentChange.TreatmentDone;
  * What was chosen for each part, and what of it has been done.
  *
  * @param done the parts whose chosen treatment has been done
+ * @param standards of the parts that are brought to another standard than the car
  */
-public record Choices(Map<PartId, TreatmentChosen> chosen, Set<PartId> done) {
-    public static final Choices EMPTY = new Choices(Map.of(), Set.of());
+public record Choices(Map<PartId, TreatmentChosen> chosen, Set<PartId> done, Map<PartId, Standard> standards) {
+    public static final Choices EMPTY = new Choices(Map.of(), Set.of(), Map.of());
 
     public Choices {
         chosen = Map.copyOf(chosen);
         done = Set.copyOf(done);
+        standards = Map.copyOf(standards);
     }
 
     public Choices after(TreatmentChange change) {
@@ -29,19 +33,29 @@ public record Choices(Map<PartId, TreatmentChosen> chosen, Set<PartId> done) {
             case TreatmentChosen choice -> {
                 var more = new TreeMap<>(chosen);
                 more.put(choice.part(), choice);
-                yield new Choices(more, without(choice.part()));
+                yield new Choices(more, without(choice.part()), standards);
+            }
+            case PartStandardSaid(var part, var standard) -> {
+                var more = new TreeMap<>(standards);
+                more.put(part, standard);
+                yield new Choices(chosen, done, more);
             }
             case TreatmentDone(var part) -> {
                 var more = new HashSet<>(done);
                 more.add(part);
-                yield new Choices(chosen, more);
+                yield new Choices(chosen, more, standards);
             }
         };
     }
 
     /** Something was found on a part, so its work is not done. */
     public Choices reopened(PartId part) {
-        return done.contains(part) ? new Choices(chosen, without(part)) : this;
+        return done.contains(part) ? new Choices(chosen, without(part), standards) : this;
+    }
+
+    /** The standard of a part where it is not simply the car's. */
+    public Optional<Standard> standardOf(PartId part) {
+        return Optional.ofNullable(standards.get(part));
     }
 
     public Optional<TreatmentChosen> of(PartId part) {

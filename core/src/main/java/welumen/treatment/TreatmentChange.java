@@ -2,6 +2,7 @@ package welumen.treatment;
 
 import java.util.List;
 import welumen.cabin.PartId;
+import welumen.intake.Standard;
 
 /** What happens to the choice of what is done with parts. */
 public sealed interface TreatmentChange {
@@ -22,6 +23,13 @@ public sealed interface TreatmentChange {
             this(part, List.of(treatment), because, true);
         }
     }
+
+    /**
+     * A part is brought to another standard than the car.
+     *
+     * @param standard the car's own again, to take that back
+     */
+    record PartStandardSaid(PartId part, Standard standard) implements TreatmentChange {}
 
     /** All that was chosen has been done. */
     record TreatmentDone(PartId part) implements TreatmentChange {}

@@ -90,7 +90,9 @@ public record TwoWays(Way one, Way other) {
                         chosen.isEmpty() || way.steps().equals(chosen.get().treatments()))
                 .findFirst()
                 .filter(_ -> chosen.isPresent())
-                .or(() -> Advice.of(ways, Weighing.of(job.standard(), ways))
+                .or(() -> Advice.of(
+                                ways,
+                                Weighing.of(job.choices().standardOf(part.id()).orElse(job.standard()), ways))
                         .best()
                         .map(Advice.Way::candidate));
     }

@@ -62,6 +62,7 @@ import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.ThingHandedBack;
 import welumen.intake.IntakeChange.WishNoted;
 import welumen.intake.School;
+import welumen.intake.Standard;
 import welumen.job.JobChange.AtCut;
 import welumen.job.JobChange.AtHandover;
 import welumen.job.JobChange.AtIntake;
@@ -112,6 +113,7 @@ import welumen.survey.SurveyChange.HoldPut;
 import welumen.survey.SurveyChange.LookedAt;
 import welumen.survey.SurveyChange.PatinaGrouped;
 import welumen.treatment.Treatment;
+import welumen.treatment.TreatmentChange.PartStandardSaid;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
 
@@ -135,6 +137,7 @@ class SaidAndProgressTest {
                 new AtStrip(new PlacesNoted(Saloon.SILL, List.of(new FixingPlaces(2, FixingKind.SCREW, "", "")))),
                 new AtTreatment(new TreatmentChosen(Saloon.SILL, Treatment.REFINISH, "")),
                 new AtTreatment(new TreatmentDone(Saloon.SILL)),
+                new AtTreatment(new PartStandardSaid(Saloon.SILL, Standard.SHOW_CUSTOM)),
                 new AtSurvey(new LookedAt(Saloon.SILL)),
                 new AtSurvey(new CauseCured(Saloon.SILL, "a drain that was blocked by leaves and old wax")),
                 new AtSurvey(new PatinaGrouped(List.of(Saloon.SILL, Saloon.SEAT))),

@@ -171,7 +171,7 @@ public final class BestSet {
                     option -> Math.max(
                             0,
                             Math.round(TENTHS
-                                    * (job.wanted().level()
+                                    * (part.wanted().level()
                                             - part.options()
                                                     .get(option)
                                                     .candidate()

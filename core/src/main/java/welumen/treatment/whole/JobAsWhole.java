@@ -46,7 +46,6 @@ public final class JobAsWhole {
                 agreement.budget().amount().doubleValue(),
                 days * HOURS_A_DAY,
                 days,
-                agreement.standard().finishWanted(),
                 pairs(cabin, parts),
                 survey.patina());
     }
@@ -55,7 +54,8 @@ public final class JobAsWhole {
             Part part, Survey survey, Choices choices, Agreement agreement, Figures figures) {
         var ways = Candidates.of(part, survey.on(part.id()), figures.terms());
         if (ways.isEmpty()) return Optional.empty();
-        var weighing = Weighing.of(agreement.standard(), ways);
+        var standard = choices.standardOf(part.id()).orElse(agreement.standard());
+        var weighing = Weighing.of(standard, ways);
         var options = ways.stream()
                 .map(way -> new Option(way, weighing.worth(way), Gloss.of(way, Matter.of(part))))
                 .sorted((one, other) -> Double.compare(other.worth(), one.worth()))
@@ -69,7 +69,7 @@ public final class JobAsWhole {
         var few = fixed.filter(way -> way >= MOST_WAYS).isPresent()
                 ? options
                 : options.subList(0, Math.min(MOST_WAYS, options.size()));
-        return Optional.of(new Open(part.id(), few, Candidates.size(part), fixed));
+        return Optional.of(new Open(part.id(), few, Candidates.size(part), standard.finishWanted(), fixed));
     }
 
     private static boolean isChosen(Candidate way, List<Treatment> chosen) {

@@ -15,18 +15,11 @@ import welumen.treatment.Candidate;
  * @param budget in units of the job's currency
  * @param hours how many hours of work there are until the car is due
  * @param days how many working days there are until then
- * @param wanted the finish that the standard wants of every part
  * @param neighbours pairs of parts that are seen together
  * @param patina groups of which all keep their patina, or none
  */
 public record WholeJob(
-        List<Open> parts,
-        double budget,
-        double hours,
-        double days,
-        Finish wanted,
-        List<Pair> neighbours,
-        List<List<PartId>> patina) {
+        List<Open> parts, double budget, double hours, double days, List<Pair> neighbours, List<List<PartId>> patina) {
     /** Parts that are seen together are to be within so much of a level of finish, and so many gloss units. */
     public static final double FINISH_APART = 1;
 
@@ -36,9 +29,10 @@ public record WholeJob(
      * A part and the ways to go with it.
      *
      * @param importance how much its worth counts: a dash more than a handle
+     * @param wanted the finish that its standard wants
      * @param fixed the way that the trimmer has chosen already, by its place in the list
      */
-    public record Open(PartId part, List<Option> options, double importance, Optional<Integer> fixed) {
+    public record Open(PartId part, List<Option> options, double importance, Finish wanted, Optional<Integer> fixed) {
         public Open {
             options = List.copyOf(options);
             if (options.isEmpty())
@@ -67,12 +61,12 @@ public record WholeJob(
     }
 
     public WholeJob withBudget(double newBudget) {
-        return new WholeJob(parts, newBudget, hours, days, wanted, neighbours, patina);
+        return new WholeJob(parts, newBudget, hours, days, neighbours, patina);
     }
 
     /** The same with so many more working days of one pair of hands. */
     public WholeJob withMoreDays(double more) {
-        return new WholeJob(parts, budget, hours + 8 * more, days + more, wanted, neighbours, patina);
+        return new WholeJob(parts, budget, hours + 8 * more, days + more, neighbours, patina);
     }
 
     /** What a set of options costs and takes, and which rules it breaks. Shares no code with the solver. */
@@ -88,7 +82,7 @@ public record WholeJob(
             cost += option.candidate().cost();
             work += option.candidate().hours().likely();
             worth += part.importance() * option.worth();
-            if (option.candidate().finish().compareTo(wanted) < 0)
+            if (option.candidate().finish().compareTo(part.wanted()) < 0)
                 broken.add(
                         new Broken.BelowStandard(part.part(), option.candidate().finish()));
             if (option.candidate().days() > days)

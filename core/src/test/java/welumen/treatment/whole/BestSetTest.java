@@ -23,6 +23,7 @@ import welumen.treatment.whole.WholeJob.Option;
 import welumen.treatment.whole.WholeJob.Pair;
 
 class BestSetTest {
+    private static final Finish WANTED = new Finish(2.5);
     private static final int RANDOM_PLANS = 10_000;
 
     private static PartId part(int number) {
@@ -64,20 +65,14 @@ class BestSetTest {
                         20 + random.nextInt(600),
                         random.nextInt(9),
                         random.nextInt(1000) / 1000.0));
-            open.add(new Open(part(i), ways, 0.3 + random.nextInt(3), Optional.empty()));
+            open.add(new Open(part(i), ways, 0.3 + random.nextInt(3), WANTED, Optional.empty()));
         }
         var pairs = IntStream.range(0, parts - 1)
                 .filter(_ -> random.nextInt(3) == 0)
                 .mapToObj(i -> new Pair(part(i), part(i + 1), SeenTogether.DASH, false))
                 .toList();
         return new WholeJob(
-                open,
-                budgetShare * parts * 320,
-                parts * 4.0,
-                40,
-                new Finish(2.5),
-                pairs,
-                List.of(List.of(part(0), part(1))));
+                open, budgetShare * parts * 320, parts * 4.0, 40, pairs, List.of(List.of(part(0), part(1))));
     }
 
     /** Against every set there is: as many kept rules, goal by goal, and then the most worth. */
@@ -119,9 +114,8 @@ class BestSetTest {
     void whatTheTrimmerHasFixedStays() {
         var free = random(5, 6, 4, 0.9);
         var parts = new ArrayList<>(free.parts());
-        parts.set(2, new Open(part(2), parts.get(2).options(), 1, Optional.of(3)));
-        var job = new WholeJob(
-                parts, free.budget(), free.hours(), free.days(), free.wanted(), free.neighbours(), free.patina());
+        parts.set(2, new Open(part(2), parts.get(2).options(), 1, WANTED, Optional.of(3)));
+        var job = new WholeJob(parts, free.budget(), free.hours(), free.days(), free.neighbours(), free.patina());
         var plan = BestSet.of(job);
         assertThat(plan.of(part(2)).orElseThrow().candidate())
                 .isEqualTo(parts.get(2).options().get(3).candidate());
@@ -156,7 +150,7 @@ class BestSetTest {
 
     @Test
     void aJobWithoutPartsHasAnEmptyPlan() {
-        var none = new WholeJob(List.of(), 100, 10, 10, Finish.BEST, List.of(), List.of());
+        var none = new WholeJob(List.of(), 100, 10, 10, List.of(), List.of());
         assertThat(BestSet.of(none)).isEqualTo(none.judge(Map.of(), true));
     }
 

@@ -34,6 +34,7 @@ import welumen.survey.SurveyChange.PatinaGrouped;
 import welumen.treatment.Criterion;
 import welumen.treatment.Terms;
 import welumen.treatment.Treatment;
+import welumen.treatment.TreatmentChange.PartStandardSaid;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
 
@@ -120,6 +121,19 @@ class JobAsWholeTest {
         assertThat(poor.cost()).isLessThan(show.cost());
         assertThat(poor.chosen()).anyMatch(WholePlan.Chosen::isGivenUp);
         assertThat(poor.isBetterThan(show)).isFalse();
+    }
+
+    /** One part for the show in a car that is only tidy: its own standard weighs it, and wants its finish. */
+    @Test
+    void aPartMayHaveAStandardOfItsOwn() {
+        var job = found(job(), PAD, FindingKind.FINE_CRACK, Severity.BAD);
+        var tidy = BestSet.of(job.whole(agreed(Standard.TIDY_AND_CHEAP, 2000), Terms.USUAL, TODAY));
+        var own = job.after(new AtTreatment(new PartStandardSaid(PAD.id(), Standard.SHOW_CUSTOM)));
+        assertThat(own.standardOf(PAD.id())).contains(Standard.SHOW_CUSTOM);
+        assertThat(own.standardOf(DASH.id())).contains(Standard.GOOD_DRIVER);
+        var show = BestSet.of(own.whole(agreed(Standard.TIDY_AND_CHEAP, 2000), Terms.USUAL, TODAY));
+        assertThat(show.chosen().getFirst().candidate().finish())
+                .isGreaterThan(tidy.chosen().getFirst().candidate().finish());
     }
 
     @Test

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -12,6 +13,7 @@ import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
@@ -22,6 +24,7 @@ import welumen.job.JobChange.AtTreatment;
 import welumen.treatment.Advice;
 import welumen.treatment.Advice.Way;
 import welumen.treatment.Candidate;
+import welumen.treatment.TreatmentChange.PartStandardSaid;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
 
@@ -31,16 +34,25 @@ final class ChooseLeaf extends Leaf {
     private final Scatter scatter = new Scatter();
     private final Label why = Nodes.label("");
     private final Label turns = Nodes.label("", Styles.SECOND);
+    private final ComboBox<Standard> standard = new ComboBox<>();
     private boolean showsFolded;
+    private boolean filling;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     ChooseLeaf(JobModel model) {
         super(model, "What to do");
         ways.setId("ways");
+        standard.setId("part-standard");
+        standard.getItems().setAll(Standard.values());
+        WordCell.in(standard, Standard::word);
+        standard.setMaxWidth(Double.MAX_VALUE);
+        standard.valueProperty().subscribe(() -> {
+            if (!filling) bringTo();
+        });
         why.setId("why");
         turns.setId("turns");
         List.of(why, turns).forEach(label -> label.setMinHeight(USE_PREF_SIZE));
-        var right = Nodes.column(10, scatter, why, turns);
+        var right = Nodes.column(10, Nodes.field("This part is brought to", standard), scatter, why, turns);
         VBox.setVgrow(scatter, Priority.ALWAYS);
         right.setMinWidth(380);
         right.setMaxWidth(380);
@@ -58,6 +70,10 @@ final class ChooseLeaf extends Leaf {
         var part = model.picked();
         var advice = part.flatMap(one -> model.job().advice(one.id(), model.terms()));
         scatter.setVisible(advice.isPresent());
+        filling = true;
+        standard.setValue(standard().orElse(null));
+        filling = false;
+        standard.setDisable(standard().isEmpty());
         why.setText("");
         turns.setText("");
         if (part.isEmpty() || advice.isEmpty()) {
@@ -70,6 +86,11 @@ final class ChooseLeaf extends Leaf {
             return;
         }
         show(part.get(), advice.get());
+    }
+
+    private void bringTo() {
+        model.picked()
+                .ifPresent(part -> model.make(new AtTreatment(new PartStandardSaid(part.id(), standard.getValue()))));
     }
 
     private void show(Part part, Advice advice) {
@@ -151,9 +172,7 @@ final class ChooseLeaf extends Leaf {
     }
 
     private Optional<Standard> standard() {
-        return model.job().intake() instanceof Intake.TakenIn taken
-                ? Optional.of(taken.agreement().standard())
-                : Optional.empty();
+        return model.picked().flatMap(part -> model.job().standardOf(part.id()));
     }
 
     private AdviceWords words() {

@@ -129,6 +129,7 @@ import welumen.survey.SurveyChange.FitMeasured;
 import welumen.survey.SurveyChange.LookedAt;
 import welumen.survey.SurveyChange.PatinaGrouped;
 import welumen.treatment.Treatment;
+import welumen.treatment.TreatmentChange.PartStandardSaid;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
 
@@ -265,6 +266,7 @@ class ChangeJsonTest {
                         "",
                         List.of("ab12")))),
                 new AtSurvey(new LookedAt(SILL)),
+                new AtTreatment(new PartStandardSaid(SILL, Standard.SHOW_CUSTOM)),
                 new AtSurvey(new CauseCured(SILL, "a drain")),
                 new AtSurvey(new PatinaGrouped(List.of(SILL))),
                 new AtSurvey(new FitMeasured(SILL, List.of(new Station("tunnel", -6.5, 20)))),
