@@ -25,9 +25,10 @@ import welumen.treatment.Undo;
 import welumen.treatment.whole.BestSet;
 import welumen.treatment.whole.SeenTogether;
 import welumen.treatment.whole.WholeJob;
+import welumen.treatment.whole.WholeJob.Group;
+import welumen.treatment.whole.WholeJob.Measure;
 import welumen.treatment.whole.WholeJob.Open;
 import welumen.treatment.whole.WholeJob.Option;
-import welumen.treatment.whole.WholeJob.Pair;
 import welumen.treatment.whole.WholePlan;
 
 /** The best set for 120 parts with eight ways each, seen together in tens, within a share of what the middle of all ways costs. */
@@ -64,15 +65,18 @@ public class PlanBench {
 
     private WholeJob job(Random random) {
         var parts = new ArrayList<Open>();
-        var pairs = new ArrayList<Pair>();
+        var groups = new ArrayList<Group>();
         for (var i = 0; i < PARTS; i++) {
             var ways = new ArrayList<Option>();
             for (var j = 0; j < WAYS; j++) ways.add(way(id(i), random));
             parts.add(new Open(id(i), ways, 0.3 + random.nextInt(3), new Finish(2.5), Optional.empty()));
-            for (var j = i / TOGETHER * TOGETHER; j < i; j++)
-                pairs.add(new Pair(id(j), id(i), SeenTogether.DASH, random.nextBoolean()));
         }
-        return new WholeJob(parts, budget * PARTS * 320, PARTS * 4.0, 40, pairs, List.of());
+        for (var i = 0; i < PARTS; i += TOGETHER) {
+            var here = parts.subList(i, i + TOGETHER).stream().map(Open::part).toList();
+            groups.add(new Group(SeenTogether.DASH, Measure.FINISH, here));
+            groups.add(new Group(SeenTogether.DASH, Measure.GLOSS, here.subList(0, TOGETHER / 2)));
+        }
+        return new WholeJob(parts, budget * PARTS * 320, PARTS * 4.0, 40, groups, List.of());
     }
 
     private static Option way(PartId part, Random random) {

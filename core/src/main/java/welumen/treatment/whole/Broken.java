@@ -3,7 +3,7 @@ package welumen.treatment.whole;
 import java.util.List;
 import welumen.cabin.PartId;
 import welumen.measure.Finish;
-import welumen.treatment.whole.WholeJob.Pair;
+import welumen.treatment.whole.WholeJob.Group;
 
 /** A rule of the job that a plan does not keep, and by how much. */
 public sealed interface Broken {
@@ -16,10 +16,12 @@ public sealed interface Broken {
 
     record BelowStandard(PartId part, Finish finish) implements Broken {}
 
-    /** @param levels of finish between two that are seen together */
-    record StandsOut(Pair pair, double levels) implements Broken {}
-
-    record ShinesOut(Pair pair, int glossUnits) implements Broken {}
+    /**
+     * A part that lies outside what the others of its group have in common.
+     *
+     * @param by in the measure's own units
+     */
+    record StandsOut(PartId part, Group group, int by) implements Broken {}
 
     record PatinaSplit(List<PartId> group) implements Broken {
         public PatinaSplit {

@@ -3,14 +3,13 @@ package welumen.treatment.whole;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import welumen.cabin.Cabin;
 import welumen.cabin.Part;
-import welumen.cabin.PartId;
 import welumen.intake.Agreement;
 import welumen.survey.Survey;
 import welumen.treatment.Candidate;
@@ -20,9 +19,10 @@ import welumen.treatment.Matter;
 import welumen.treatment.Terms;
 import welumen.treatment.Treatment;
 import welumen.treatment.Weighing;
+import welumen.treatment.whole.WholeJob.Group;
+import welumen.treatment.whole.WholeJob.Measure;
 import welumen.treatment.whole.WholeJob.Open;
 import welumen.treatment.whole.WholeJob.Option;
-import welumen.treatment.whole.WholeJob.Pair;
 
 /** The job as one question: every part on which something was found and that is not done yet. */
 public final class JobAsWhole {
@@ -46,7 +46,7 @@ public final class JobAsWhole {
                 agreement.budget().amount().doubleValue(),
                 days * HOURS_A_DAY,
                 days,
-                pairs(cabin, parts),
+                groups(cabin, parts),
                 survey.patina());
     }
 
@@ -76,18 +76,22 @@ public final class JobAsWhole {
         return way.steps().equals(chosen) || chosen.size() == 1 && way.steps().getFirst() == chosen.getFirst();
     }
 
-    private static List<Pair> pairs(Cabin cabin, List<Open> parts) {
-        Map<PartId, Matter> matters = new HashMap<>();
-        for (var open : parts) matters.put(open.part(), Matter.of(cabin.one(open.part())));
-        var pairs = new ArrayList<Pair>();
-        SeenTogether.groups(cabin).forEach((where, group) -> {
-            var here = group.stream().filter(matters::containsKey).toList();
-            for (var i = 0; i < here.size(); i++)
-                for (var j = i + 1; j < here.size(); j++)
-                    pairs.add(new Pair(
-                            here.get(i), here.get(j), where, matters.get(here.get(i)) == matters.get(here.get(j))));
+    /** By finish all that are seen together, by gloss those of one matter among them. */
+    private static List<Group> groups(Cabin cabin, List<Open> parts) {
+        var open = parts.stream().map(Open::part).toList();
+        var groups = new ArrayList<Group>();
+        SeenTogether.groups(cabin).forEach((where, all) -> {
+            var here = all.stream().filter(open::contains).toList();
+            if (here.size() > 1) groups.add(new Group(where, Measure.FINISH, here));
+            here.stream()
+                    .collect(Collectors.groupingBy(
+                            part -> Matter.of(cabin.one(part)), TreeMap::new, Collectors.toList()))
+                    .values()
+                    .stream()
+                    .filter(alike -> alike.size() > 1)
+                    .forEach(alike -> groups.add(new Group(where, Measure.GLOSS, alike)));
         });
-        return pairs;
+        return groups;
     }
 
     /** Mondays to Fridays from a day on, before another; never below nought. */

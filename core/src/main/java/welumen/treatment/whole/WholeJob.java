@@ -15,16 +15,11 @@ import welumen.treatment.Candidate;
  * @param budget in units of the job's currency
  * @param hours how many hours of work there are until the car is due
  * @param days how many working days there are until then
- * @param neighbours pairs of parts that are seen together
+ * @param neighbours groups of parts that are seen together
  * @param patina groups of which all keep their patina, or none
  */
 public record WholeJob(
-        List<Open> parts, double budget, double hours, double days, List<Pair> neighbours, List<List<PartId>> patina) {
-    /** Parts that are seen together are to be within so much of a level of finish, and so many gloss units. */
-    public static final double FINISH_APART = 1;
-
-    public static final int GLOSS_APART = 15;
-
+        List<Open> parts, double budget, double hours, double days, List<Group> neighbours, List<List<PartId>> patina) {
     /**
      * A part and the ways to go with it.
      *
@@ -51,8 +46,38 @@ public record WholeJob(
     /** @param gloss in gloss units */
     public record Option(Candidate candidate, double worth, int gloss) {}
 
-    /** @param sameMatter whether their gloss is to agree, too */
-    public record Pair(PartId one, PartId other, SeenTogether where, boolean sameMatter) {}
+    /** Parts that are seen together, of which each is measured in the same thing. */
+    public record Group(SeenTogether where, Measure measure, List<PartId> parts) {
+        public Group {
+            parts = List.copyOf(parts);
+        }
+    }
+
+    /** In what parts that are seen together are to be alike, and how far apart they may be. */
+    public enum Measure {
+        /** In tenths of a level of finish. */
+        FINISH(10),
+        /** In gloss units, among parts of one matter. */
+        GLOSS(15);
+
+        private final int apart;
+
+        Measure(int apart) {
+            this.apart = apart;
+        }
+
+        /** The width of the window in which all are to lie. */
+        public int apart() {
+            return apart;
+        }
+
+        int of(Option option) {
+            return switch (this) {
+                case FINISH -> (int) Math.round(10 * option.candidate().finish().level());
+                case GLOSS -> option.gloss();
+            };
+        }
+    }
 
     public WholeJob {
         parts = List.copyOf(parts);
@@ -90,15 +115,7 @@ public record WholeJob(
         }
         if (cost > budget) broken.add(new Broken.OverBudget(cost - budget));
         if (work > hours) broken.add(new Broken.TooMuchWork(work - hours));
-        for (var pair : neighbours) {
-            var one = option(pair.one(), chosen);
-            var other = option(pair.other(), chosen);
-            var apart = Math.abs(one.candidate().finish().level()
-                    - other.candidate().finish().level());
-            if (apart > FINISH_APART + 1e-9) broken.add(new Broken.StandsOut(pair, apart));
-            else if (pair.sameMatter() && Math.abs(one.gloss() - other.gloss()) > GLOSS_APART)
-                broken.add(new Broken.ShinesOut(pair, Math.abs(one.gloss() - other.gloss())));
-        }
+        for (var group : neighbours) broken.addAll(outside(group, chosen));
         for (var group : patina) {
             var kept = group.stream()
                     .filter(part -> find(part).isPresent())
@@ -108,6 +125,22 @@ public record WholeJob(
             if (kept > 1) broken.add(new Broken.PatinaSplit(group));
         }
         return new WholePlan(ways, cost, work, worth, broken, isProvenBest);
+    }
+
+    /** Those of a group that lie outside the window that holds the most of it; pairs within a width are all within one. */
+    private List<Broken> outside(Group group, Map<PartId, Integer> chosen) {
+        List<Broken> least = null;
+        for (var from : group.parts()) {
+            var low = group.measure().of(option(from, chosen));
+            var out = new ArrayList<Broken>();
+            for (var part : group.parts()) {
+                var here = group.measure().of(option(part, chosen));
+                var by = Math.max(low - here, here - low - group.measure().apart());
+                if (by > 0) out.add(new Broken.StandsOut(part, group, by));
+            }
+            if (least == null || out.size() < least.size()) least = out;
+        }
+        return least == null ? List.of() : least;
     }
 
     Optional<Open> find(PartId part) {

@@ -35,14 +35,13 @@ public record WholePlan(
         return chosen.stream().filter(one -> one.part().equals(part)).findFirst();
     }
 
-    /** How many parts are as the standard wants them, and beside none that they stand out from. */
+    /** How many parts are as the standard wants them, and do not stand out among those that they are seen with. */
     public int asWanted() {
         var not = new HashSet<PartId>();
         for (var one : broken)
             switch (one) {
                 case Broken.BelowStandard(var part, var finish) -> not.add(part);
-                case Broken.StandsOut(var pair, var levels) -> not.addAll(List.of(pair.one(), pair.other()));
-                case Broken.ShinesOut(var pair, var units) -> not.addAll(List.of(pair.one(), pair.other()));
+                case Broken.StandsOut(var part, var group, var by) -> not.add(part);
                 case Broken.OverBudget _, Broken.TooMuchWork _, Broken.TooLate _, Broken.PatinaSplit _ -> {}
             }
         return chosen.size() - not.size();

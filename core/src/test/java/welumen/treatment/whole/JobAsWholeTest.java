@@ -75,10 +75,10 @@ class JobAsWholeTest {
         assertThat(whole.parts()).extracting(WholeJob.Open::part).containsExactly(DASH.id(), LID.id());
         assertThat(whole.days()).isEqualTo(20);
         assertThat(whole.hours()).isEqualTo(160);
-        assertThat(whole.neighbours()).singleElement().satisfies(pair -> {
-            assertThat(pair.where()).isEqualTo(SeenTogether.DASH);
-            assertThat(pair.sameMatter()).isTrue();
-        });
+        assertThat(whole.neighbours())
+                .containsExactly(
+                        new WholeJob.Group(SeenTogether.DASH, WholeJob.Measure.FINISH, List.of(DASH.id(), LID.id())),
+                        new WholeJob.Group(SeenTogether.DASH, WholeJob.Measure.GLOSS, List.of(DASH.id(), LID.id())));
         var done = job.after(new AtTreatment(new TreatmentChosen(LID.id(), Treatment.REFINISH, "")))
                 .after(new AtTreatment(new TreatmentDone(LID.id())));
         assertThat(done.whole(agreed(Standard.GOOD_DRIVER, 2000), Terms.USUAL, TODAY)

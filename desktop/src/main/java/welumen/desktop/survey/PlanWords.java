@@ -10,7 +10,7 @@ import welumen.desktop.look.Words;
 import welumen.treatment.whole.Broken;
 import welumen.treatment.whole.DyeLots;
 import welumen.treatment.whole.TradeCurve;
-import welumen.treatment.whole.WholeJob.Pair;
+import welumen.treatment.whole.WholeJob.Group;
 import welumen.treatment.whole.WholePlan;
 
 /** Says what a plan for the whole job comes to, what it does not keep, and what more money would buy. */
@@ -49,12 +49,7 @@ final class PlanWords {
                 case Broken.TooLate(var part, var days) ->
                     said.add("The %s is %.0f days late.".formatted(name(part), Math.ceil(days)));
                 case Broken.BelowStandard(var part, var finish) -> below.add(part);
-                case Broken.StandsOut(var pair, var levels) ->
-                    said.add("%s: %s far apart in finish."
-                            .formatted(Words.capital(pair.where().word()), both(pair)));
-                case Broken.ShinesOut(var pair, var units) ->
-                    said.add("%s: %s are %d gloss units apart."
-                            .formatted(Words.capital(pair.where().word()), both(pair), units));
+                case Broken.StandsOut(var part, var group, var by) -> said.add(standsOut(part, group, by));
                 case Broken.PatinaSplit(var group) ->
                     said.add("Aged alike, and not treated alike: the %s."
                             .formatted(group.stream().map(this::name).collect(Collectors.joining(", "))));
@@ -109,8 +104,19 @@ final class PlanWords {
         return "%s: %s, since it %s".formatted(name(one.part()), one.now().word(), why);
     }
 
-    private String both(Pair pair) {
-        return "the %s and the %s".formatted(name(pair.one()), name(pair.other()));
+    private String standsOut(PartId part, Group group, int by) {
+        return switch (group.measure()) {
+            case FINISH ->
+                "The %s stands out among %s: %s of a level beyond the others."
+                        .formatted(name(part), group.where().word(), tenths(by));
+            case GLOSS ->
+                "The %s shines otherwise than the rest of %s, by %d gloss units too many."
+                        .formatted(name(part), group.where().word(), by);
+        };
+    }
+
+    private static String tenths(int by) {
+        return String.format(Locale.UK, "%.1f", by / 10.0);
     }
 
     private String name(PartId part) {
