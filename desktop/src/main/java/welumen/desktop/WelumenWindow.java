@@ -84,7 +84,7 @@ public final class WelumenWindow {
         ticking.play();
         stage.setOnHidden(_ -> ticking.stop());
         stage.show();
-        FirstFrame.then(() -> {
+        FirstFrame.then(frame::prepare, () -> {
             painted.answer();
             frame.fillIn();
             FirstFrame.then(painted::whole);

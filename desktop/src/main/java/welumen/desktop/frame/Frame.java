@@ -31,6 +31,7 @@ public final class Frame extends BorderPane {
     private @Nullable LargeCabin largeCabin;
     private StagePane open;
     private @Nullable CabinView cabin;
+    private @Nullable BenchRail rail;
     private boolean filled;
     private boolean evening;
     private int percent = 100;
@@ -72,11 +73,19 @@ public final class Frame extends BorderPane {
         return false;
     }
 
+    /** Builds what is around the answer without showing it, once. */
+    public void prepare() {
+        if (cabin != null) return;
+        cabin = new CabinView(model, this::openLarge);
+        rail = new BenchRail(model, this::turnEvening);
+        open.prepare();
+    }
+
     /** Adds what is around the answer, once that has been painted: the cabin, the rail and the stage's detail. */
     public void fillIn() {
-        cabin = new CabinView(model, this::openLarge);
+        prepare();
         setLeft(cabin);
-        setBottom(new BenchRail(model, this::turnEvening));
+        setBottom(rail);
         filled = true;
         open.open();
         open.first().requestFocus();

@@ -5,14 +5,17 @@ import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
+import org.jspecify.annotations.Nullable;
 import welumen.desktop.look.Headline;
 import welumen.desktop.model.JobModel;
+import welumen.job.Job;
 
 /** One stage: its answer first, then the rest. Listens to the model only while it is open. */
 public abstract class StagePane extends VBox {
     protected final JobModel model;
     protected final Headline headline = new Headline();
     private final List<Node> rest = new ArrayList<>();
+    private @Nullable Job prepared;
     private Subscription listening = Subscription.EMPTY;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -45,13 +48,20 @@ public abstract class StagePane extends VBox {
     /** Turns to the next leaf, or by −1 to the one before; nothing happens where a stage has none. */
     public void turnLeaf(int by) {}
 
+    /** Shows the rest, too, while it is not to be seen yet. */
+    public final void prepare() {
+        refresh();
+        prepared = model.job();
+    }
+
     public final void open() {
         getChildren().addAll(rest);
         rest.clear();
         listening = model.jobProperty()
                 .subscribe(this::refresh)
                 .and(model.pickedProperty().subscribe(this::refresh));
-        refresh();
+        if (prepared != model.job()) refresh();
+        prepared = null;
     }
 
     /** Ends listening; what is running is stopped by those who override this. */
