@@ -71,6 +71,18 @@ class StripLeavesWalkTest {
         assertThat(phone.resolve("kept/one.png")).exists();
     }
 
+    /** What it looked like stands beside what it looks like. */
+    @Test
+    void beforeAndAfterStandSideBySide() {
+        bench.keys("lifted", KeyCode.F8, KeyCode.ENTER);
+        bench.until(() -> !bench.model().job().album().of(SILL).isEmpty());
+        bench.click("leaf-photos");
+        bench.click("photo-after");
+        assertThat(bench.ask(() -> bench.robot.lookup("#photo-before").query().isVisible()))
+                .isTrue();
+        assertThat(bench.text("photos-said")).startsWith("Before: ").contains("After: ");
+    }
+
     @Test
     void aMarkIsDrawnOverAPhotoAndTakenBack() {
         bench.pick("console");
