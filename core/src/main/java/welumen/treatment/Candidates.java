@@ -38,6 +38,11 @@ public final class Candidates {
         return new Candidates(part, findings, terms).all();
     }
 
+    /** What was chosen, reckoned as it stands now, whether or not it would be offered. */
+    public static Candidate chosen(Part part, List<Finding> findings, List<Treatment> treatments, Terms terms) {
+        return new Candidates(part, findings, terms).candidate(treatments);
+    }
+
     /** How much work a part is beside one of middling size, and so how much it counts in a whole job. */
     public static double size(Part part) {
         return PartSize.factor(part.kind());

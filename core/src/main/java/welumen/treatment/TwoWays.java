@@ -9,6 +9,7 @@ import welumen.intake.Question;
 import welumen.intake.School;
 import welumen.intake.Standard;
 import welumen.survey.Survey;
+import welumen.treatment.TreatmentChange.TreatmentChosen;
 
 /**
  * Two schools side by side for this very job: what each makes of the parts to which its question applies, each part done
@@ -82,18 +83,19 @@ public record TwoWays(Way one, Way other) {
                 done.stream().mapToDouble(Candidate::originality).average().orElse(0));
     }
 
+    /** What was chosen, where the school leaves that open; else what is best under it. */
     private static Optional<Candidate> best(Given job, Part part, School school) {
-        var ways = Candidates.of(part, job.survey().on(part.id()), job.terms().with(school));
-        var chosen = job.choices().of(part.id());
-        return ways.stream()
-                .filter(way ->
-                        chosen.isEmpty() || way.steps().equals(chosen.get().treatments()))
-                .findFirst()
-                .filter(_ -> chosen.isPresent())
-                .or(() -> Advice.of(
-                                ways,
-                                Weighing.of(job.choices().standardOf(part.id()).orElse(job.standard()), ways))
-                        .best()
-                        .map(Advice.Way::candidate));
+        var terms = job.terms().with(school);
+        var findings = job.survey().on(part.id());
+        return job.choices()
+                .of(part.id())
+                .map(TreatmentChosen::treatments)
+                .filter(steps -> steps.stream().allMatch(step -> terms.allow(step, part)))
+                .map(steps -> Candidates.chosen(part, findings, steps, terms))
+                .or(() -> {
+                    var ways = Candidates.of(part, findings, terms);
+                    var standard = job.choices().standardOf(part.id()).orElse(job.standard());
+                    return Advice.of(ways, Weighing.of(standard, ways)).best().map(Advice.Way::candidate);
+                });
     }
 }

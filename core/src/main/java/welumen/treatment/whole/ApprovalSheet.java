@@ -44,11 +44,9 @@ public record ApprovalSheet(List<Line> lines, double least, double most, LocalDa
         var lines = new ArrayList<Line>();
         for (var part : cabin.parts()) {
             if (!choices.isOpen(part.id())) continue;
+            var findings = survey.on(part.id());
             var chosen = choices.of(part.id()).orElseThrow().treatments();
-            Candidates.of(part, survey.on(part.id()), terms).stream()
-                    .filter(way -> way.steps().equals(chosen))
-                    .findFirst()
-                    .ifPresent(way -> lines.add(line(part, survey.on(part.id()), way, terms)));
+            lines.add(line(part, findings, Candidates.chosen(part, findings, chosen, terms), terms));
         }
         var hours =
                 lines.stream().mapToDouble(line -> line.way().hours().likely()).sum();

@@ -3,21 +3,20 @@ package welumen.treatment.whole;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import welumen.cabin.Cabin;
 import welumen.cabin.Part;
 import welumen.intake.Agreement;
 import welumen.survey.Survey;
-import welumen.treatment.Candidate;
 import welumen.treatment.Candidates;
 import welumen.treatment.Choices;
 import welumen.treatment.Matter;
 import welumen.treatment.Terms;
-import welumen.treatment.Treatment;
+import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.Weighing;
 import welumen.treatment.whole.WholeJob.Group;
 import welumen.treatment.whole.WholeJob.Measure;
@@ -52,28 +51,21 @@ public final class JobAsWhole {
 
     private static Optional<Open> open(
             Part part, Survey survey, Choices choices, Agreement agreement, Figures figures) {
-        var ways = Candidates.of(part, survey.on(part.id()), figures.terms());
+        var findings = survey.on(part.id());
+        var fixed = choices.of(part.id())
+                .filter(TreatmentChosen::fixed)
+                .map(chosen -> Candidates.chosen(part, findings, chosen.treatments(), figures.terms()));
+        var ways = fixed.map(List::of).orElseGet(() -> Candidates.of(part, findings, figures.terms()));
         if (ways.isEmpty()) return Optional.empty();
         var standard = choices.standardOf(part.id()).orElse(agreement.standard());
         var weighing = Weighing.of(standard, ways);
         var options = ways.stream()
                 .map(way -> new Option(way, weighing.worth(way), Gloss.of(way, Matter.of(part))))
-                .sorted((one, other) -> Double.compare(other.worth(), one.worth()))
+                .sorted(Comparator.comparingDouble(Option::worth).reversed())
+                .limit(MOST_WAYS)
                 .toList();
-        var fixed = choices.of(part.id())
-                .filter(chosen -> chosen.fixed())
-                .flatMap(chosen -> IntStream.range(0, options.size())
-                        .filter(way -> isChosen(options.get(way).candidate(), chosen.treatments()))
-                        .boxed()
-                        .findFirst());
-        var few = fixed.filter(way -> way >= MOST_WAYS).isPresent()
-                ? options
-                : options.subList(0, Math.min(MOST_WAYS, options.size()));
-        return Optional.of(new Open(part.id(), few, Candidates.size(part), standard.finishWanted(), fixed));
-    }
-
-    private static boolean isChosen(Candidate way, List<Treatment> chosen) {
-        return way.steps().equals(chosen) || chosen.size() == 1 && way.steps().getFirst() == chosen.getFirst();
+        return Optional.of(
+                new Open(part.id(), options, Candidates.size(part), standard.finishWanted(), fixed.map(_ -> 0)));
     }
 
     /** By finish all that are seen together, by gloss those of one matter among them. */

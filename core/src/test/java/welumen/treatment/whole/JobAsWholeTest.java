@@ -105,6 +105,19 @@ class JobAsWholeTest {
                 .isEmpty();
     }
 
+    /** Chosen by hand, though nothing that was found would offer it: it is kept, reckoned, and the customer is asked. */
+    @Test
+    void whatWouldNotBeOfferedIsKeptAllTheSame() {
+        var job = found(job(), DASH, FindingKind.SCUFF, Severity.PLAIN)
+                .after(new AtTreatment(new TreatmentChosen(DASH.id(), Treatment.SEND_OUT, "")));
+        var open = job.whole(agreed(Standard.GOOD_DRIVER, 2000), Terms.USUAL, TODAY)
+                .parts()
+                .getFirst();
+        assertThat(open.fixed()).contains(0);
+        assertThat(open.options().getFirst().candidate().steps()).containsExactly(Treatment.SEND_OUT);
+        assertThat(job.approvalSheet(Terms.USUAL, TODAY).lines()).hasSize(1);
+    }
+
     /** The standard moves the plan: what is kept for a tidy car is made good for a show. */
     @Test
     void theStandardAndTheBudgetMoveThePlan() {

@@ -158,7 +158,7 @@ public final class HandoverView extends StagePane {
     }
 
     private void sign() {
-        if (sign.isDisabled()) {
+        if (!model.job().stops().isEmpty()) {
             printed.setText("It cannot be signed for yet: what stops it stands below.");
             return;
         }

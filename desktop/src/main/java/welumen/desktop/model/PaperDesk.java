@@ -43,6 +43,7 @@ public final class PaperDesk {
 
     private Optional<Path> keep(String what, byte[] pdf) {
         try {
+            model.forgetTrouble();
             return Optional.of(model.keepPaper(
                     "%s %s%s.pdf".formatted(model.openedProperty().get().title(), what, model.today()), pdf));
         } catch (StoreException fault) {

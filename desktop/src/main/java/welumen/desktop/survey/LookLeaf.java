@@ -146,7 +146,8 @@ final class LookLeaf extends Leaf {
                     () -> {
                         shape = one;
                         felt.draw(one);
-                        showShapes();
+                        onPhoto = Optional.empty();
+                        turnTo(false);
                     });
             button.setId("mark-" + one.word().toLowerCase(Locale.ROOT));
             if (one == shape) button.getStyleClass().add(Styles.CHIEF);
@@ -308,9 +309,9 @@ final class LookLeaf extends Leaf {
                 severity.getValue(),
                 note.getText().strip(),
                 photos);
+        if (!model.make(new AtSurvey(new FindingMade(finding)))) return;
         felt.forget();
         onPhoto = Optional.empty();
-        if (!model.make(new AtSurvey(new FindingMade(finding)))) return;
         note.clear();
         photos.clear();
         turnTo(false);

@@ -98,6 +98,7 @@ final class PartFelt extends FeltPane {
     /** Drops what was drawn, once it is logged. */
     void forget() {
         drawn.clear();
+        redraw();
     }
 
     private void add() {
