@@ -23,10 +23,8 @@ public record CareLog(Set<CautionSeen> seen) {
         };
     }
 
-    /** Those of the cautions that nobody has seen yet at this kind of work, in their order. */
-    public List<Caution> due(List<Caution> cautions, String work) {
-        return cautions.stream()
-                .filter(caution -> !seen.contains(new CautionSeen(caution, work)))
-                .toList();
+    /** Those of some cautions that nobody has seen yet, in their order. */
+    public List<CautionSeen> due(List<CautionSeen> wanted) {
+        return wanted.stream().filter(one -> !seen.contains(one)).toList();
     }
 }

@@ -98,9 +98,8 @@ public final class WhatNext {
     /** How many parts that are out go in after this one. */
     private int laterThan(PartId part) {
         var out = signOff.stillOut();
-        return (int) RefitLinks.of(strip).stream()
-                .filter(link -> link.first().equals(part) && out.contains(link.then()))
-                .count();
+        return (int)
+                RefitLinks.laterThan(strip, part).stream().filter(out::contains).count();
     }
 
     private String name(PartId part) {

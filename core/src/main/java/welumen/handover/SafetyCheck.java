@@ -6,7 +6,6 @@ import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
 import welumen.cabin.PartKind;
 import welumen.intake.Brief;
-import welumen.intake.FeatureLook;
 import welumen.strip.StripCautions;
 import welumen.strip.StripLog;
 
@@ -35,7 +34,7 @@ public record SafetyCheck(PartId part, What what) {
         for (var part : cabin.parts())
             if (off.contains(part.id()) && StripCautions.holdsLives(part.kind()))
                 checks.add(new SafetyCheck(part.id(), What.TORQUE));
-        if (brief.has(FeatureLook.AIRBAGS).orElse(false))
+        if (brief.hasAirbags())
             cabin.parts().stream()
                     .filter(part -> part.kind() == PartKind.BATTERY && off.contains(part.id()))
                     .findFirst()

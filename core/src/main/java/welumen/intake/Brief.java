@@ -105,6 +105,11 @@ public record Brief(
         return Optional.ofNullable(features.get(feature)).map(FeatureLook::present);
     }
 
+    /** Whether airbags were looked for and are there. */
+    public boolean hasAirbags() {
+        return has(FeatureLook.AIRBAGS).orElse(false);
+    }
+
     public int nextApproval() {
         return approvals.size() + 1;
     }

@@ -29,7 +29,7 @@ public final class CautionsDue {
             case REFIT -> atRefit(job, part);
             default -> List.<CautionSeen>of();
         };
-        return wanted.stream().filter(one -> !job.care().seen().contains(one)).toList();
+        return job.care().due(wanted);
     }
 
     private static List<CautionSeen> atStrip(Job job, Part part) {
@@ -37,7 +37,7 @@ public final class CautionsDue {
         var wanted = new ArrayList<CautionSeen>();
         if (StripCautions.isIrreplaceable(part)) wanted.add(handling(part));
         wanted.addAll(all(
-                StripCautions.of(part.kind(), StepLogging.hasAirbags(job)),
+                StripCautions.of(part.kind(), job.brief().hasAirbags()),
                 part.kind().word() + " off"));
         if (isGlued(job, part)) wanted.addAll(all(List.of(FUMES, HOT_TOOLS), "glue off"));
         return wanted;
@@ -59,7 +59,7 @@ public final class CautionsDue {
         var wanted = new ArrayList<CautionSeen>();
         if (StripCautions.holdsLives(part.kind()))
             wanted.add(new CautionSeen(SEATS_AND_BELTS, part.kind().word() + " in"));
-        if (StepLogging.hasAirbags(job) && StripCautions.wantsBatteryOff(part.kind()))
+        if (job.brief().hasAirbags() && StripCautions.wantsBatteryOff(part.kind()))
             wanted.add(new CautionSeen(DEPLOYMENT, "covering near airbags"));
         if (isGlued(job, part)) wanted.addAll(all(List.of(FUMES, HOT_TOOLS), "glue on"));
         return wanted;

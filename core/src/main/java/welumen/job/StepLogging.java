@@ -13,7 +13,6 @@ import welumen.clock.WorkChange.WorkEnded;
 import welumen.evidence.EvidenceChange.PhotoKept;
 import welumen.evidence.Moment;
 import welumen.evidence.PartPhoto;
-import welumen.intake.FeatureLook;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.AtWork;
 import welumen.job.JobChange.InAlbum;
@@ -71,7 +70,7 @@ public final class StepLogging {
     }
 
     private static Optional<String> underAirbags(Job job, Part part, Instant now) {
-        if (!hasAirbags(job) || !StripCautions.wantsBatteryOff(part.kind())) return Optional.empty();
+        if (!job.brief().hasAirbags() || !StripCautions.wantsBatteryOff(part.kind())) return Optional.empty();
         var battery = job.cabin().parts().stream()
                 .filter(one -> one.kind() == PartKind.BATTERY)
                 .findFirst();
@@ -100,7 +99,7 @@ public final class StepLogging {
                     .filter(begun -> begun.on().equals(step.part().value()))
                     .ifPresent(_ -> changes.add(new AtWork(new WorkEnded(person, now, Duration.ZERO))));
             var part = job.cabin().one(step.part());
-            if (hasAirbags(job) && part.kind() == PartKind.BATTERY)
+            if (job.brief().hasAirbags() && part.kind() == PartKind.BATTERY)
                 changes.add(new OnClock(new ClockStarted(new BenchClock(
                         batteryClock(Optional.of(part)),
                         "Battery off, airbags",
@@ -133,10 +132,6 @@ public final class StepLogging {
     /** A logged step, as its line would be understood. */
     public static Reading reread(Job job, Step step) {
         return Shorthand.read(StepText.line(step), step.part(), job.cabin(), job.strip());
-    }
-
-    public static boolean hasAirbags(Job job) {
-        return job.brief().has(FeatureLook.AIRBAGS).orElse(false);
     }
 
     private static String batteryClock(Optional<Part> battery) {

@@ -45,12 +45,9 @@ public record Money(BigDecimal amount, Currency currency) {
 
     /** As {@code £1310.50}, or {@code 1310.50 CHF} where the currency has no common sign. No comma for thousands. */
     public String print() {
-        for (var sign : SIGNS.entrySet())
-            if (sign.getValue().equals(currency.getCurrencyCode()))
-                return (amount.signum() < 0 ? "-" : "")
-                        + sign.getKey()
-                        + amount.abs().toPlainString();
-        return amount.toPlainString() + " " + currency.getCurrencyCode();
+        if (!SIGNS.containsValue(currency.getCurrencyCode()))
+            return amount.toPlainString() + " " + currency.getCurrencyCode();
+        return (amount.signum() < 0 ? "-" : "") + sign() + amount.abs().toPlainString();
     }
 
     /** “£”; or “CHF ” where the currency has no common sign. */

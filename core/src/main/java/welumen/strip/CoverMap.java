@@ -29,9 +29,19 @@ public final class CoverMap {
                 .toList();
     }
 
+    /** How much too short an edge may be under so wide a lap, in mm. */
+    public static double safeShort(double lapMm) {
+        return Math.max(0, lapMm - KEPT_MM);
+    }
+
+    /** How much too long it may be and still lie flat, in mm, where it is not tucked in. */
+    public static double safeLong(double lapMm) {
+        return lapMm / 2;
+    }
+
     private static CoveredEdge edge(Lap lap) {
-        var spare = Math.max(0, lap.byMm() - KEPT_MM);
-        return new CoveredEdge(
-                lap.under(), lap.over(), lap.byMm(), spare, lap.tucked() ? 0 : lap.byMm() / 2, spare == 0);
+        var spare = safeShort(lap.byMm());
+        var over = lap.tucked() ? 0 : safeLong(lap.byMm());
+        return new CoveredEdge(lap.under(), lap.over(), lap.byMm(), spare, over, spare == 0);
     }
 }

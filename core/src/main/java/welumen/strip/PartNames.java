@@ -1,5 +1,6 @@
 package welumen.strip;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -8,6 +9,9 @@ import java.util.stream.Stream;
 import welumen.cabin.Cabin;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
+import welumen.measure.Parsed;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
 
 /** Finds the part that a typed name means: its whole name, the first letters of its words, or words only it has. */
 public final class PartNames {
@@ -24,6 +28,20 @@ public final class PartNames {
         if (text.length() < 4) return Optional.empty();
         var worded = named(cabin, part -> words(part.name()).containsAll(words(text)));
         return worded.size() == 1 ? Optional.of(worded.getFirst().id()) : Optional.empty();
+    }
+
+    /** Several names with commas between; refused with the first that is none. */
+    public static Parsed<List<PartId>> readAll(Cabin cabin, String typed) {
+        var parts = new ArrayList<PartId>();
+        for (var name : typed.split(",")) {
+            if (name.isBlank()) continue;
+            var part = findOne(cabin, name);
+            if (part.isEmpty())
+                return new Refused<>(
+                        "The car has no part “%s”. Type a part's name or its first letters.".formatted(name.strip()));
+            parts.add(part.get());
+        }
+        return new Understood<>(List.copyOf(parts));
     }
 
     /** The parts that a few letters may mean: by their first letters, then by the beginnings of their words. */

@@ -37,6 +37,15 @@ public final class RefitLinks {
                 .toList();
     }
 
+    /** The parts that go in after one, whatever of them is out. */
+    public static List<PartId> laterThan(StripLog log, PartId first) {
+        return of(log).stream()
+                .filter(link -> link.first().equals(first))
+                .map(RefitLink::then)
+                .distinct()
+                .toList();
+    }
+
     private static boolean inOneGroup(StripLog log, RefitLink link) {
         return log.bonds().groups().stream()
                 .anyMatch(group ->

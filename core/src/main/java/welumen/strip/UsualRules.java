@@ -29,6 +29,13 @@ public final class UsualRules {
         return List.copyOf(usual.rules);
     }
 
+    /** Those that hold one part. */
+    public static List<StripRule> holding(Cabin cabin, Part part) {
+        var usual = new UsualRules(cabin);
+        usual.holdersOf(part);
+        return List.copyOf(usual.rules);
+    }
+
     private void holdersOf(Part part) {
         if (part.within() instanceof Within.Assembly(var above))
             rules.add(new StripRule(part.id(), StripReason.BUILT_INTO, above));

@@ -41,17 +41,13 @@ public record Station(String where, double overMm, double coveredMm) {
     }
 
     public Verdict verdict() {
-        if (overMm >= -SEEN_MM) return overMm <= Math.max(LIES_MM, coveredMm / 2) ? Verdict.LIES : Verdict.TRIM;
+        if (overMm >= -SEEN_MM)
+            return overMm <= Math.max(LIES_MM, CoverMap.safeLong(coveredMm)) ? Verdict.LIES : Verdict.TRIM;
         return showsMm() <= SEEN_MM ? Verdict.HIDDEN : Verdict.SHORT;
     }
 
     /** How much of the shortness shows. */
     public double showsMm() {
-        return Math.max(0, -overMm - allowed(coveredMm));
-    }
-
-    /** How short an edge may be under so wide a lap: the lap keeps what it needs to hide it when somebody leans on it. */
-    public static double allowed(double coveredMm) {
-        return Math.max(0, coveredMm - CoverMap.KEPT_MM);
+        return Math.max(0, -overMm - CoverMap.safeShort(coveredMm));
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import welumen.cabin.PartId;
 import welumen.measure.Finish;
+import welumen.measure.WorkingDays;
 
 /**
  * One way to go with a part: a treatment, with another beside it where one alone leaves something open, and all that it
@@ -36,8 +37,6 @@ public record Candidate(
         boolean isSupplyUnknown,
         boolean isLastOfItsKind,
         int open) {
-    private static final double HOURS_A_DAY = 8;
-
     public Candidate {
         steps = List.copyOf(steps);
         if (steps.isEmpty()) throw new IllegalArgumentException("A way to go with [%s] names nothing.".formatted(part));
@@ -60,7 +59,7 @@ public record Candidate(
 
     /** Working days until it is done: one person's hours, and the waiting. */
     public double days() {
-        return hours.likely() / HOURS_A_DAY + waitingDays;
+        return hours.likely() / WorkingDays.HOURS + waitingDays;
     }
 
     /** The same at other hours; labour goes with them. */

@@ -13,6 +13,9 @@ public record PriceList(double hour, double level) {
     /** What is cut away beside the pieces themselves. */
     private static final double WASTE = 1.3;
 
+    /** The share of a part that a panel usually is. */
+    private static final double LET_IN = 0.35;
+
     public PriceList {
         if (!(hour > 0 && level > 0))
             throw new IllegalArgumentException("The prices [%s, %s] are not above nought.".formatted(hour, level));
@@ -20,7 +23,7 @@ public record PriceList(double hour, double level) {
 
     /** Material for a treatment of so many square metres. */
     public double materials(Treatment treatment, Matter matter, double squareMetres) {
-        var surface = perSquareMetre(matter) * squareMetres;
+        var surface = perSquareMetre(matter) * newMaterial(treatment, squareMetres);
         return level
                 * switch (treatment) {
                     case LEAVE, BUY_REPRODUCTION, BUY_USED, SEND_OUT -> 0;
@@ -30,11 +33,20 @@ public record PriceList(double hour, double level) {
                     case FILL_AND_RECOLOUR -> 8 + 25 * squareMetres;
                     case REPAIR_BOARD -> 8 + 6 * squareMetres;
                     case REFINISH -> 12 + 30 * squareMetres;
-                    case LET_IN_PANEL -> 4 + 0.35 * WASTE * surface;
-                    case RECOVER -> 10 + WASTE * surface;
+                    case LET_IN_PANEL -> 4 + surface;
+                    case RECOVER -> 10 + surface;
                     case NEW_FOAM -> 10 + 40 * squareMetres;
-                    case MAKE_NEW -> 15 + WASTE * surface + 22 * squareMetres;
+                    case MAKE_NEW -> 15 + surface + 22 * squareMetres;
                 };
+    }
+
+    /** How much new material of a part's own matter a treatment takes, with waste, in m²; 0 where it takes none. */
+    public static double newMaterial(Treatment treatment, double squareMetres) {
+        return switch (treatment) {
+            case RECOVER, MAKE_NEW -> WASTE * squareMetres;
+            case LET_IN_PANEL -> LET_IN * WASTE * squareMetres;
+            default -> 0;
+        };
     }
 
     /** What comes from others for it. */

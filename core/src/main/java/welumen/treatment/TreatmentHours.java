@@ -92,10 +92,4 @@ public final class TreatmentHours {
                 .reduce(new Hours(0, 0, 0), Hours::plus)
                 .times(PartSize.factor(kind));
     }
-
-    /** How many times were logged. */
-    public int seen(Treatment treatment) {
-        var sum = sums.get(treatment);
-        return sum == null ? 0 : (int) sum[0];
-    }
 }

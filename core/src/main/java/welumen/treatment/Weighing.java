@@ -70,18 +70,8 @@ public record Weighing(Weights weights, Finish wanted, double dear) {
 
     /** Whether one is nowhere worse than another, and somewhere better. */
     static boolean dominates(Candidate one, Candidate other) {
-        var noWorse = one.originality() >= other.originality()
-                && one.finish().compareTo(other.finish()) >= 0
-                && one.lastsYears() >= other.lastsYears()
-                && one.cost() <= other.cost()
-                && one.days() <= other.days()
-                && risk(one) <= risk(other);
-        var better = one.originality() > other.originality()
-                || one.finish().compareTo(other.finish()) > 0
-                || one.lastsYears() > other.lastsYears()
-                || one.cost() < other.cost()
-                || one.days() < other.days()
-                || risk(one) < risk(other);
-        return noWorse && better;
+        var worseSomewhere = !Criterion.inWhich(other, one).isEmpty() || risk(one) > risk(other);
+        var betterSomewhere = !Criterion.inWhich(one, other).isEmpty() || risk(one) < risk(other);
+        return betterSomewhere && !worseSomewhere;
     }
 }

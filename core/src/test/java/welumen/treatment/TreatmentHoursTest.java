@@ -28,7 +28,6 @@ class TreatmentHoursTest {
         assertThat(five.of(Treatment.FILL_AND_RECOLOUR).likely()).isCloseTo(5.5, within(1e-9));
         assertThat(five.of(Treatment.FILL_AND_RECOLOUR).low()).isCloseTo(2 * 5.5 / 3.5, within(1e-9));
         assertThat(five.of(Treatment.CLEAN)).isEqualTo(Treatment.CLEAN.hours());
-        assertThat(five.seen(Treatment.FILL_AND_RECOLOUR)).isEqualTo(5);
         assertThat(two.and(two).of(Treatment.FILL_AND_RECOLOUR).likely()).isCloseTo((22 + 3.5) / 5, within(1e-9));
     }
 
@@ -41,8 +40,8 @@ class TreatmentHoursTest {
                 .after(new WorkBegun("Ada", Saloon.SEAT.value(), WorkKind.TREATING, Instant.EPOCH))
                 .after(new WorkEnded("Ada", Instant.EPOCH.plusSeconds(9 * 1800), Duration.ZERO));
         var open = Choices.EMPTY.after(chosen);
-        assertThat(TreatmentHours.learnt(Saloon.cabin(), open, log).seen(Treatment.REFIX))
-                .isZero();
+        assertThat(TreatmentHours.learnt(Saloon.cabin(), open, log).of(Treatment.REFIX))
+                .isEqualTo(Treatment.REFIX.hours());
         var done = TreatmentHours.learnt(Saloon.cabin(), open.after(new TreatmentDone(Saloon.SEAT)), log);
         assertThat(done.of(Treatment.REFIX).likely()).isCloseTo((1 + 4 * 1) / 5.0, within(1e-9));
         assertThat(done.of(Treatment.FILL_AND_RECOLOUR).likely()).isCloseTo((3.5 + 4 * 3.5) / 5, within(1e-9));

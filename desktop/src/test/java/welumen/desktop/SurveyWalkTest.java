@@ -150,6 +150,12 @@ class SurveyWalkTest {
         assertThat(finding.photos()).hasSize(1);
         assertThat(bench.ask(() -> bench.robot.lookup("#part-felt").tryQuery().isPresent()))
                 .isTrue();
+        bench.click("look-at-" + finding.number());
+        bench.until(() -> bench.robot.lookup(".photo-mark").tryQuery().isPresent());
+        bench.click("mark-point");
+        assertThat(bench.ask(
+                        () -> bench.robot.lookup("#finding-on-photo").tryQuery().isPresent()))
+                .isFalse();
     }
 
     /** Where good trimmers differ, the job follows one way, and is reckoned so from then on. */

@@ -1,12 +1,11 @@
 package welumen.treatment.whole;
 
-import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import welumen.cabin.Cabin;
 import welumen.cabin.Part;
-import welumen.measure.Finish;
+import welumen.measure.WorkingDays;
 import welumen.survey.Finding;
 import welumen.survey.Survey;
 import welumen.treatment.Candidate;
@@ -19,8 +18,6 @@ import welumen.treatment.Terms;
  * costs at the least and at the most, and by when.
  */
 public record ApprovalSheet(List<Line> lines, double least, double most, LocalDate earliest) {
-    private static final double HOURS_A_DAY = 8;
-
     /**
      * @param least if the work goes well
      * @param most if it takes long, and what may fail fails once
@@ -28,10 +25,6 @@ public record ApprovalSheet(List<Line> lines, double least, double most, LocalDa
     public record Line(Part part, List<Finding> findings, Candidate way, double least, double most) {
         public Line {
             findings = List.copyOf(findings);
-        }
-
-        public Finish finish() {
-            return way.finish();
         }
     }
 
@@ -58,7 +51,7 @@ public record ApprovalSheet(List<Line> lines, double least, double most, LocalDa
                 lines,
                 lines.stream().mapToDouble(Line::least).sum(),
                 lines.stream().mapToDouble(Line::most).sum(),
-                after(today, (int) Math.ceil(hours / HOURS_A_DAY + waits)));
+                WorkingDays.after(today, (int) Math.ceil(hours / WorkingDays.HOURS + waits)));
     }
 
     private static Line line(Part part, List<Finding> findings, Candidate way, Terms terms) {
@@ -70,15 +63,5 @@ public record ApprovalSheet(List<Line> lines, double least, double most, LocalDa
                 way,
                 way.hours().low() * terms.prices().hour() + bought,
                 most + way.fails() * way.price());
-    }
-
-    /** So many working days on. */
-    private static LocalDate after(LocalDate day, int workingDays) {
-        var at = day;
-        for (var left = workingDays; left > 0; ) {
-            at = at.plusDays(1);
-            if (at.getDayOfWeek() != DayOfWeek.SATURDAY && at.getDayOfWeek() != DayOfWeek.SUNDAY) left--;
-        }
-        return at;
     }
 }

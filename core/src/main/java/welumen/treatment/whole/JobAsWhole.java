@@ -1,6 +1,5 @@
 package welumen.treatment.whole;
 
-import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -11,6 +10,7 @@ import java.util.stream.Collectors;
 import welumen.cabin.Cabin;
 import welumen.cabin.Part;
 import welumen.intake.Agreement;
+import welumen.measure.WorkingDays;
 import welumen.survey.Survey;
 import welumen.treatment.Candidates;
 import welumen.treatment.Choices;
@@ -25,7 +25,6 @@ import welumen.treatment.whole.WholeJob.Option;
 
 /** The job as one question: every part on which something was found and that is not done yet. */
 public final class JobAsWhole {
-    private static final double HOURS_A_DAY = 8;
     private static final int MOST_WAYS = 8;
 
     /** On what terms the workshop works, and what day it is. */
@@ -39,11 +38,11 @@ public final class JobAsWhole {
         for (var part : cabin.parts())
             if (!survey.on(part.id()).isEmpty() && !choices.isDone(part.id()))
                 open(part, survey, choices, agreement, figures).ifPresent(parts::add);
-        var days = workingDays(figures.today(), agreement.due());
+        var days = WorkingDays.between(figures.today(), agreement.due());
         return new WholeJob(
                 parts,
                 agreement.budget().amount().doubleValue(),
-                days * HOURS_A_DAY,
+                days * WorkingDays.HOURS,
                 days,
                 groups(cabin, parts),
                 survey.patina());
@@ -84,12 +83,5 @@ public final class JobAsWhole {
                     .forEach(alike -> groups.add(new Group(where, Measure.GLOSS, alike)));
         });
         return groups;
-    }
-
-    /** Mondays to Fridays from a day on, before another; never below nought. */
-    static double workingDays(LocalDate from, LocalDate until) {
-        return from.datesUntil(until.isBefore(from) ? from : until)
-                .filter(day -> day.getDayOfWeek() != DayOfWeek.SATURDAY && day.getDayOfWeek() != DayOfWeek.SUNDAY)
-                .count();
     }
 }

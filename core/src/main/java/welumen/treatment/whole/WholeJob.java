@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import welumen.cabin.PartId;
 import welumen.measure.Finish;
+import welumen.measure.WorkingDays;
 import welumen.treatment.Candidate;
 
 /**
@@ -91,7 +92,7 @@ public record WholeJob(
 
     /** The same with so many more working days of one pair of hands. */
     public WholeJob withMoreDays(double more) {
-        return new WholeJob(parts, budget, hours + 8 * more, days + more, neighbours, patina);
+        return new WholeJob(parts, budget, hours + WorkingDays.HOURS * more, days + more, neighbours, patina);
     }
 
     /** What a set of options costs and takes, and which rules it breaks. Shares no code with the solver. */

@@ -115,7 +115,7 @@ final class EvidenceSection extends Leaf {
             if (!against.isEmpty())
                 weighed.getChildren()
                         .add(Nodes.label(
-                                "These do not agree: %s. Weigh them, and say what they come to."
+                                "These read differently: %s. Weigh them, and say what they come to."
                                         .formatted(against.stream()
                                                 .map(one -> "“%s” (%s)"
                                                         .formatted(

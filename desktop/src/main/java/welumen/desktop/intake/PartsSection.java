@@ -218,10 +218,8 @@ final class PartsSection extends Leaf {
 
     /** The parts that cannot go back before it is there. */
     private String blocks(Part missing) {
-        var waiting = RefitLinks.of(model.job().strip()).stream()
-                .filter(link -> link.first().equals(missing.id()))
-                .map(link -> model.job().cabin().one(link.then()).name())
-                .distinct()
+        var waiting = RefitLinks.laterThan(model.job().strip(), missing.id()).stream()
+                .map(later -> model.job().cabin().one(later).name())
                 .toList();
         return waiting.isEmpty() ? "" : "; %s cannot go back before it".formatted(String.join(" and ", waiting));
     }

@@ -2,9 +2,7 @@ package welumen.desktop.intake;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -22,6 +20,8 @@ import welumen.intake.Approval.Answer;
 import welumen.intake.IntakeChange.ApprovalAnswered;
 import welumen.intake.IntakeChange.ApprovalAsked;
 import welumen.job.JobChange.AtIntake;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
 import welumen.strip.PartNames;
 
 /** What the customer must agree to. An open question holds its parts everywhere until it is answered. */
@@ -166,18 +166,16 @@ final class QuestionsSection extends Leaf {
             question.requestFocus();
             return;
         }
-        var names = Stream.of(holds.getText().split(","))
-                .map(String::strip)
-                .filter(one -> !one.isEmpty())
-                .toList();
-        var unknown = names.stream().filter(one -> part(one).isEmpty()).findFirst();
-        if (unknown.isPresent()) {
-            wrong.setText(
-                    "The car has no part “%s”. Type a part's name or its first letters.".formatted(unknown.get()));
-            holds.requestFocus();
-            return;
+        switch (PartNames.readAll(model.job().cabin(), holds.getText())) {
+            case Refused<List<PartId>>(var why) -> {
+                wrong.setText(why);
+                holds.requestFocus();
+            }
+            case Understood<List<PartId>>(var parts) -> ask(parts);
         }
-        List<PartId> parts = names.stream().map(one -> part(one).orElseThrow()).toList();
+    }
+
+    private void ask(List<PartId> parts) {
         var approval = new Approval(
                 model.job().brief().nextApproval(),
                 question.getText().strip(),
@@ -190,9 +188,5 @@ final class QuestionsSection extends Leaf {
         replaces = 0;
         question.clear();
         version.clear();
-    }
-
-    private Optional<PartId> part(String typed) {
-        return PartNames.findOne(model.job().cabin(), typed);
     }
 }

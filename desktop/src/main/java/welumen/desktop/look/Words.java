@@ -76,7 +76,9 @@ public final class Words {
         return mm == Math.rint(mm) ? "%.0f mm".formatted(mm) : String.format(Locale.UK, "%.1f mm", mm);
     }
 
+    /** To a tenth of an hour. */
     public static String hours(double hours) {
-        return String.format(Locale.UK, hours == Math.rint(hours) ? "%.0f h" : "%.1f h", hours);
+        var tenths = Math.round(10 * hours);
+        return String.format(Locale.UK, tenths % 10 == 0 ? "%.0f h" : "%.1f h", tenths / 10.0);
     }
 }

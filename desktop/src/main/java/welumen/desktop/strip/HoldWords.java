@@ -49,7 +49,9 @@ final class HoldWords {
 
     String advice() {
         if (job.strip().isOff(part)) return stepNotes();
-        var usual = parts.isEmpty() ? List.<StripRule>of() : UsualRules.of(job.cabin());
+        var usual = parts.isEmpty()
+                ? List.<StripRule>of()
+                : UsualRules.holding(job.cabin(), job.cabin().one(part));
         var first = parts.isEmpty()
                 ? ""
                 : parts.stream()

@@ -64,7 +64,7 @@ final class AdviceWords {
                 "%s counted %.0f %% and not %.0f"
                         .formatted(criterion.name().toLowerCase(Locale.ROOT), 100 * then, 100 * now);
             case SwitchingPoint.FirstTakes(var now, var then) ->
-                "the first took %s and not %s".formatted(Words.hours(tenth(then)), Words.hours(tenth(now)));
+                "the first took %s and not %s".formatted(Words.hours(then), Words.hours(now));
             case SwitchingPoint.SecondBuysFor(var now, var then) ->
                 "what it wants cost %s and not %s".formatted(money(then), money(now));
         };
@@ -77,7 +77,7 @@ final class AdviceWords {
                 .formatted(
                         number(hours.low()),
                         number(hours.likely()),
-                        Words.hours(tenth(hours.high())),
+                        Words.hours(hours.high()),
                         money(way.price()),
                         way.finish().said(),
                         Words.many(way.lastsYears(), "year"));
@@ -97,10 +97,6 @@ final class AdviceWords {
     }
 
     private static String number(double hours) {
-        return Words.hours(tenth(hours)).replace(" h", "");
-    }
-
-    private static double tenth(double hours) {
-        return Math.round(hours * 10) / 10.0;
+        return Words.hours(hours).replace(" h", "");
     }
 }

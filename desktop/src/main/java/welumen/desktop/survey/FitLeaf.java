@@ -123,7 +123,7 @@ final class FitLeaf extends Leaf {
                     Nodes.label(
                             "%s · %s · %s · %s"
                                     .formatted(
-                                            Words.hours(Math.round(10 * route.hours()) / 10.0),
+                                            Words.hours(route.hours()),
                                             words.money(route.cost()),
                                             route.finish().said(),
                                             Words.many((int) route.days(), "day")),

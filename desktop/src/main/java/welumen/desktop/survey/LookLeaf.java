@@ -199,7 +199,11 @@ final class LookLeaf extends Leaf {
                 Nodes.label(
                         "%.0f mm%s".formatted(finding.sizeMm(), finding.note().isEmpty() ? "" : " · " + finding.note()),
                         Styles.NOTE));
-        return finding.photos().isEmpty() ? words : Nodes.row(10, Thumbnail.of(model, finding.photos()), words);
+        if (finding.photos().isEmpty()) return words;
+        var small = Thumbnail.of(model, finding.photos());
+        small.setOnMouseClicked(_ -> lookAt(finding));
+        small.setId("look-at-" + finding.number());
+        return Nodes.row(10, small, words);
     }
 
     /** Parts that aged with this one: all of them keep their patina, or none does. */
@@ -219,27 +223,16 @@ final class LookLeaf extends Leaf {
     }
 
     private void group(Part part, String typed) {
-        var names = Stream.of(typed.split(","))
-                .map(String::strip)
-                .filter(name -> !name.isEmpty())
-                .toList();
-        var unknown = names.stream()
-                .filter(name -> PartNames.findOne(model.job().cabin(), name).isEmpty())
-                .findFirst();
-        if (unknown.isPresent()) {
-            wrong.setText(
-                    "The car has no part “%s”. Type a part's name or its first letters.".formatted(unknown.get()));
-            return;
+        switch (PartNames.readAll(model.job().cabin(), typed)) {
+            case Refused<List<PartId>>(var why) -> wrong.setText(why);
+            case Understood<List<PartId>>(var others) -> {
+                wrong.setText("");
+                var parts = Stream.concat(Stream.of(part.id()), others.stream())
+                        .distinct()
+                        .toList();
+                model.make(new AtSurvey(new PatinaGrouped(parts)));
+            }
         }
-        var parts = Stream.concat(
-                        Stream.of(part.id()),
-                        names.stream()
-                                .map(name -> PartNames.findOne(model.job().cabin(), name)
-                                        .orElseThrow()))
-                .distinct()
-                .toList();
-        wrong.setText("");
-        model.make(new AtSurvey(new PatinaGrouped(parts)));
     }
 
     /** A layer under the part that nobody has looked at. */
@@ -272,7 +265,17 @@ final class LookLeaf extends Leaf {
         showShapes();
     }
 
+    /** A logged find's photo, with the ring that marks it; a shape leads back to the outline. */
+    private void lookAt(Finding finding) {
+        var ring = finding.mark() instanceof Mark.OnPhoto(var hash, var share, var at)
+                ? List.of(ring(share))
+                : List.<PhotoMark>of();
+        photo.show(finding.photos().getFirst(), ring);
+        table.getChildren().setAll(photo);
+    }
+
     private void markOn(Point share) {
+        if (photos.isEmpty()) return; // it is only looked at
         onPhoto = Optional.of(share);
         turnTo(true);
     }

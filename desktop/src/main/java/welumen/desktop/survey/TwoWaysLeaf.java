@@ -113,7 +113,7 @@ final class TwoWaysLeaf extends Leaf {
         answer.setText(sentence(a, b, words));
         var row = 0;
         row(row++, "", a.school().word(), b.school().word());
-        row(row++, "Work", Words.hours(tenth(a.hours())), Words.hours(tenth(b.hours())));
+        row(row++, "Work", Words.hours(a.hours()), Words.hours(b.hours()));
         row(row++, "Costs", words.money(a.money()), words.money(b.money()));
         row(row++, "Failed trials, likely", words.money(a.lost()), words.money(b.lost()));
         row(row++, "Longest wait", Words.many((int) a.days(), "day"), Words.many((int) b.days(), "day"));
@@ -130,7 +130,7 @@ final class TwoWaysLeaf extends Leaf {
         return "It is asked of %s. The other way takes %s %s and costs %s %s; it turns on %s."
                 .formatted(
                         Words.many(Math.max(a.parts(), b.parts()), "part"),
-                        Words.hours(tenth(Math.abs(hours))),
+                        Words.hours(Math.abs(hours)),
                         hours >= 0 ? "more" : "less",
                         words.money(Math.abs(money)),
                         money >= 0 ? "more" : "less",
@@ -166,9 +166,5 @@ final class TwoWaysLeaf extends Leaf {
                 () -> model.make(new AtIntake(new SchoolChosen(school))));
         button.setId("follow-" + school.name().toLowerCase(Locale.ROOT).replace('_', '-'));
         return button;
-    }
-
-    private static double tenth(double hours) {
-        return Math.round(hours * 10) / 10.0;
     }
 }

@@ -230,8 +230,7 @@ final class WholeLeaf extends Leaf {
         var facts = Nodes.whole(
                 "%s · %s · %s"
                         .formatted(
-                                Words.hours(
-                                        Math.round(10 * one.candidate().hours().likely()) / 10.0),
+                                Words.hours(one.candidate().hours().likely()),
                                 words().money(one.candidate().cost()),
                                 one.candidate().finish().said()),
                 Styles.MEASURE);

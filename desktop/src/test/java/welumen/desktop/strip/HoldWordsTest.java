@@ -11,7 +11,10 @@ import welumen.cabin.PartKind;
 import welumen.cabin.Side;
 import welumen.cabin.Spot;
 import welumen.cabin.Supply;
+import welumen.intake.FeatureLook;
+import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.job.Job;
+import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.InCabin;
@@ -49,6 +52,26 @@ class HoldWordsTest {
     private void log(PartId part, String line) {
         var reading = Shorthand.read(line, part, job.cabin(), job.strip());
         job = job.after(new AtStrip(new StepLogged(reading.step(job.strip().nextStep(), List.of()))));
+    }
+
+    /** While nobody has looked for the feature, both versions are said; then one. */
+    @Test
+    void saysBothVersionsUntilSomebodyHasLooked() {
+        var seal = part(SEAL, PartKind.DOOR_SEAL).onlyWhere("a clip rail");
+        job = job.after(new InCabin(new PartsListed(List.of(seal))))
+                .after(new AtStrip(new StripRuleNoted(new StripRule(SILL, StripReason.COVERED_BY, SEAL))));
+        assertThat(advice())
+                .contains("Two versions: with “a clip rail” the seal comes off first, without it there is none");
+        job = job.after(new AtIntake(new FeatureLookedAt(new FeatureLook("a clip rail", true, ""))));
+        assertThat(advice()).doesNotContain("Two versions");
+    }
+
+    /** What is destroyed in taking off is to be at hand before. */
+    @Test
+    void saysWhatTakingOffDestroys() {
+        job = job.after(new AtStrip(new PlacesNoted(SILL, List.of(new FixingPlaces(4, FixingKind.RIVET, "", "")))));
+        assertThat(advice())
+                .endsWith("Taking off destroys 4 rivets: have a new rivet, or screw and nut at hand first.");
     }
 
     @Test

@@ -52,7 +52,7 @@ public final class ApprovalPdf {
                 "%s; finish %s, lasts about %d years."
                         .formatted(
                                 capital(line.way().word()),
-                                line.finish().said(),
+                                line.way().finish().said(),
                                 line.way().lastsYears()));
         paper.line("", range(sign, line.least(), line.most()) + waits(line));
         paper.gap();
