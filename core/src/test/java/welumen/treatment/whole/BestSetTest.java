@@ -158,19 +158,19 @@ class BestSetTest {
         return plan.broken().stream().anyMatch(Broken.PatinaSplit.class::isInstance);
     }
 
-    /** Goal by goal, the less the better: money over, time over, pairs that stand out, levels below, worth lost. */
+    /** Goal by goal, the less the better: money over, hours over, days late, parts that stand out, levels below, worth lost. */
     private static double[] rank(WholePlan plan) {
-        var rank = new double[5];
+        var rank = new double[6];
         for (var broken : plan.broken())
             switch (broken) {
                 case Broken.OverBudget(var by) -> rank[0] += by;
                 case Broken.TooMuchWork(var hours) -> rank[1] += hours;
-                case Broken.TooLate(var part, var days) -> rank[1] += days;
-                case Broken.StandsOut _ -> rank[2]++;
-                case Broken.BelowStandard(var part, var finish) -> rank[3] += 2.5 - finish.level();
+                case Broken.TooLate(var part, var days) -> rank[2] += days;
+                case Broken.StandsOut _ -> rank[3]++;
+                case Broken.BelowStandard(var part, var finish) -> rank[4] += 2.5 - finish.level();
                 case Broken.PatinaSplit _ -> {}
             }
-        rank[4] = -plan.worth();
+        rank[5] = -plan.worth();
         return rank;
     }
 
