@@ -2,6 +2,7 @@ package welumen.intake;
 
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ import welumen.intake.IntakeChange.CarTakenIn;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.IntakeChange.HouseWayChosen;
 import welumen.intake.IntakeChange.PartMissing;
+import welumen.intake.IntakeChange.QuestionLeftOpen;
 import welumen.intake.IntakeChange.SchoolChosen;
 import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.ThingHandedBack;
@@ -62,6 +64,11 @@ public record Brief(
                 now.put(school.question(), school);
                 yield new Brief(wishes, ways, now, features, missing, approvals, things);
             }
+            case QuestionLeftOpen(var question) -> {
+                var now = new HashMap<>(schools);
+                now.remove(question);
+                yield new Brief(wishes, ways, now, features, missing, approvals, things);
+            }
             case FeatureLookedAt(var look) -> {
                 var now = new LinkedHashMap<>(features);
                 now.put(look.feature(), look);
@@ -103,6 +110,11 @@ public record Brief(
     /** Whether a feature has been looked for and is there; empty while nobody has looked. */
     public Optional<Boolean> has(String feature) {
         return Optional.ofNullable(features.get(feature)).map(FeatureLook::present);
+    }
+
+    /** Whether this job follows a school. */
+    public boolean follows(School school) {
+        return schools.get(school.question()) == school;
     }
 
     /** Whether airbags were looked for and are there. */

@@ -7,6 +7,7 @@ import welumen.intake.IntakeChange.CarTakenIn;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.IntakeChange.HouseWayChosen;
 import welumen.intake.IntakeChange.PartMissing;
+import welumen.intake.IntakeChange.QuestionLeftOpen;
 import welumen.intake.IntakeChange.SchoolChosen;
 import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.ThingHandedBack;
@@ -33,6 +34,7 @@ public sealed interface Intake {
                     PartMissing _,
                     HouseWayChosen _,
                     SchoolChosen _,
+                    QuestionLeftOpen _,
                     FeatureLookedAt _,
                     ApprovalAsked _,
                     ApprovalAnswered _,

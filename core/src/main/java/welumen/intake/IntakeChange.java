@@ -16,6 +16,9 @@ public sealed interface IntakeChange {
     /** How a question on which good trimmers differ is answered in this job. */
     record SchoolChosen(School school) implements IntakeChange {}
 
+    /** No school is followed in a question any more. */
+    record QuestionLeftOpen(Question question) implements IntakeChange {}
+
     record FeatureLookedAt(FeatureLook look) implements IntakeChange {}
 
     /** @param missing false where it turned up after all */

@@ -6,13 +6,14 @@ import welumen.cabin.PartId;
 import welumen.custody.CustodyChange.FateSaid;
 import welumen.custody.Fate;
 import welumen.intake.HouseWay;
+import welumen.intake.School;
 import welumen.job.JobChange.InCustody;
 import welumen.refit.CountedIn;
 import welumen.refit.Substitutes;
 import welumen.strip.FixingKind;
 import welumen.strip.OtherSide;
 
-/** What speaks against a piece of work by the house ways that were chosen for the job. */
+/** What speaks against a piece of work by the house ways and schools that were chosen for the job. */
 public final class HouseWayObjections {
     private HouseWayObjections() {}
 
@@ -28,7 +29,7 @@ public final class HouseWayObjections {
 
     /** What to mind when a part is taken off while its fellow on the other side is still out. */
     public static Optional<String> otherSide(Job job, PartId part) {
-        if (!job.brief().ways().contains(HouseWay.ONE_SIDE_AT_A_TIME)) return Optional.empty();
+        if (!job.brief().follows(School.ONE_SIDE)) return Optional.empty();
         return OtherSide.out(job.cabin(), job.cabin().one(part), job.signOff().stillOut())
                 .map(other -> "the %s is not back yet: none is left to look at".formatted(other.name()));
     }
@@ -39,9 +40,9 @@ public final class HouseWayObjections {
         if (substitutes.isEmpty()) return Optional.empty();
         var words =
                 substitutes.stream().map(lot -> lot.kind().word(lot.count())).collect(Collectors.joining(" and "));
-        if (job.brief().ways().contains(HouseWay.ORIGINAL_FIXINGS)
+        if (job.brief().follows(School.RIGHT_CLIP)
                 && substitutes.stream().anyMatch(lot -> lot.kind() == FixingKind.GLUE))
-            return Optional.of("House way: original fixings. A clip is not replaced by glue in this job.");
+            return Optional.of("House way: the right clip, found. A clip is not replaced by glue in this job.");
         return reason.isBlank()
                 ? Optional.of("No %s held it before. Say why, for whoever takes it off next.".formatted(words))
                 : Optional.empty();

@@ -142,9 +142,13 @@ public record Job(
         return TreatmentHours.learnt(cabin, choices, work);
     }
 
-    /** On what terms this job is done: usual prices, its schools, and times as this job and others have taught them. */
-    public Terms terms(TreatmentHours others) {
-        return new Terms(PriceList.USUAL, others.and(benchTimes()), brief.schools());
+    /**
+     * On what terms this job is done: its own prices and schools, and times as this job and others have taught them.
+     *
+     * @param lastPrices what the workshop said last in another job
+     */
+    public Terms terms(TreatmentHours others, PriceList lastPrices) {
+        return new Terms(choices.prices().orElse(lastPrices), others.and(benchTimes()), brief.schools());
     }
 
     /** What can be done with a part, weighed by the job's standard; empty before there is one, or where nothing was found. */

@@ -30,6 +30,7 @@ import welumen.intake.IntakeChange.CarTakenIn;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.IntakeChange.HouseWayChosen;
 import welumen.intake.IntakeChange.PartMissing;
+import welumen.intake.IntakeChange.QuestionLeftOpen;
 import welumen.intake.IntakeChange.SchoolChosen;
 import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.ThingHandedBack;
@@ -70,6 +71,7 @@ import welumen.survey.SurveyChange.HoldPut;
 import welumen.survey.SurveyChange.LookedAt;
 import welumen.survey.SurveyChange.PatinaGrouped;
 import welumen.treatment.TreatmentChange.PartStandardSaid;
+import welumen.treatment.TreatmentChange.PricesSaid;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
 
@@ -86,6 +88,7 @@ public final class Said {
             case AtIntake(HouseWayChosen(var way, var taken)) -> (taken ? "House way: " : "No longer: ") + way.word();
             case AtIntake(SchoolChosen(var school)) ->
                 "%s: %s".formatted(school.question().word(), school.word());
+            case AtIntake(QuestionLeftOpen(var question)) -> "%s: left open".formatted(question.word());
             case AtIntake(FeatureLookedAt(var look)) ->
                 "%s: %s".formatted(capital(look.feature()), look.present() ? "there" : "not there");
             case AtIntake(PartMissing(var part, var missing)) ->
@@ -140,6 +143,7 @@ public final class Said {
                 "Measured: %s, %d places".formatted(cabin.one(part).name(), stations.size());
             case AtTreatment(PartStandardSaid(var part, var standard)) ->
                 "%s: %s".formatted(cabin.one(part).title(), standard.word());
+            case AtTreatment(PricesSaid(var prices)) -> "Prices: %.2f an hour".formatted(prices.hour());
             case AtTreatment(TreatmentDone(var part)) ->
                 "Ready: " + cabin.one(part).title();
             case AtSurvey(LookedAt(var part)) -> "Looked at: " + cabin.one(part).name();

@@ -9,7 +9,7 @@ import welumen.measure.Parsed.Understood;
  * Reads a decimal number as people write it: a point or a comma before the decimals. A comma before exactly three
  * digits could also part thousands, so it is refused with both readings.
  */
-final class NumberText {
+public final class NumberText {
     private static final Pattern PLAIN = Pattern.compile("\\d+([.,]\\d+)?|[.,]\\d+");
     private static final Pattern THREE_AFTER_COMMA = Pattern.compile("\\d{1,3},\\d{3}");
     private static final Pattern GROUPED = Pattern.compile("\\d{1,3}([,.' ]\\d{3})+([.,]\\d+)?");
@@ -18,7 +18,7 @@ final class NumberText {
     private NumberText() {}
 
     /** Reads {@code digits}; {@code unit} only completes the sentences of a refusal. */
-    static Parsed<BigDecimal> read(String digits, String unit) {
+    public static Parsed<BigDecimal> read(String digits, String unit) {
         var text = digits.strip();
         var after = unit.isEmpty() ? "" : " " + unit;
         if (text.length() > MOST_DIGITS)

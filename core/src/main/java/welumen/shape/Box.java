@@ -22,6 +22,11 @@ public record Box(double minX, double minY, double maxX, double maxY) {
         return maxY - minY;
     }
 
+    public Outline outline() {
+        return new Outline(
+                List.of(new Point(minX, minY), new Point(maxX, minY), new Point(maxX, maxY), new Point(minX, maxY)));
+    }
+
     public double area() {
         return width() * height();
     }

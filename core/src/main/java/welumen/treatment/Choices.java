@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import welumen.cabin.PartId;
 import welumen.intake.Standard;
 import welumen.treatment.TreatmentChange.PartStandardSaid;
+import welumen.treatment.TreatmentChange.PricesSaid;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
 
@@ -18,9 +19,14 @@ import welumen.treatment.TreatmentChange.TreatmentDone;
  *
  * @param done the parts whose chosen treatment has been done
  * @param standards of the parts that are brought to another standard than the car
+ * @param prices what was said for this job; empty where the workshop's last ones hold
  */
-public record Choices(Map<PartId, TreatmentChosen> chosen, Set<PartId> done, Map<PartId, Standard> standards) {
-    public static final Choices EMPTY = new Choices(Map.of(), Set.of(), Map.of());
+public record Choices(
+        Map<PartId, TreatmentChosen> chosen,
+        Set<PartId> done,
+        Map<PartId, Standard> standards,
+        Optional<PriceList> prices) {
+    public static final Choices EMPTY = new Choices(Map.of(), Set.of(), Map.of(), Optional.empty());
 
     public Choices {
         chosen = Map.copyOf(chosen);
@@ -33,24 +39,25 @@ public record Choices(Map<PartId, TreatmentChosen> chosen, Set<PartId> done, Map
             case TreatmentChosen choice -> {
                 var more = new TreeMap<>(chosen);
                 more.put(choice.part(), choice);
-                yield new Choices(more, without(choice.part()), standards);
+                yield new Choices(more, without(choice.part()), standards, prices);
             }
             case PartStandardSaid(var part, var standard) -> {
                 var more = new TreeMap<>(standards);
                 more.put(part, standard);
-                yield new Choices(chosen, done, more);
+                yield new Choices(chosen, done, more, prices);
             }
+            case PricesSaid(var said) -> new Choices(chosen, done, standards, Optional.of(said));
             case TreatmentDone(var part) -> {
                 var more = new HashSet<>(done);
                 more.add(part);
-                yield new Choices(chosen, more, standards);
+                yield new Choices(chosen, more, standards, prices);
             }
         };
     }
 
     /** Something was found on a part, so its work is not done. */
     public Choices reopened(PartId part) {
-        return done.contains(part) ? new Choices(chosen, without(part), standards) : this;
+        return done.contains(part) ? new Choices(chosen, without(part), standards, prices) : this;
     }
 
     /** The standard of a part where it is not simply the car's. */

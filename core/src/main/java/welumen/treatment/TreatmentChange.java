@@ -31,6 +31,9 @@ public sealed interface TreatmentChange {
      */
     record PartStandardSaid(PartId part, Standard standard) implements TreatmentChange {}
 
+    /** What the workshop charges and pays, for this job and those after it. */
+    record PricesSaid(PriceList prices) implements TreatmentChange {}
+
     /** All that was chosen has been done. */
     record TreatmentDone(PartId part) implements TreatmentChange {}
 }

@@ -70,12 +70,12 @@ class BriefTest {
     @Test
     void waysAndThingsComeAndGo() {
         var brief = Brief.EMPTY
-                .after(new HouseWayChosen(HouseWay.ONE_SIDE_AT_A_TIME, true))
+                .after(new HouseWayChosen(HouseWay.KEEP_OLD_AS_PATTERN, true))
                 .after(new HouseWayChosen(HouseWay.DRY_FIT_FIRST, true))
                 .after(new HouseWayChosen(HouseWay.DRY_FIT_FIRST, false))
                 .after(new ThingFound(new FoundThing(1, "two coins", "under the rear cushion", false)))
                 .after(new ThingHandedBack(1));
-        assertThat(brief.ways()).containsExactly(HouseWay.ONE_SIDE_AT_A_TIME);
+        assertThat(brief.ways()).containsExactly(HouseWay.KEEP_OLD_AS_PATTERN);
         assertThat(brief.things().getFirst().handedBack()).isTrue();
         assertThatThrownBy(() -> brief.after(new ThingHandedBack(2))).hasMessageContaining("thing 2");
         assertThatThrownBy(() -> brief.after(new ApprovalAnswered(7, new Approval.Answer.Given(true, "", DAY))))

@@ -14,6 +14,8 @@ import welumen.custody.CustodyChange.FateSaid;
 import welumen.custody.Fate;
 import welumen.intake.HouseWay;
 import welumen.intake.IntakeChange.HouseWayChosen;
+import welumen.intake.IntakeChange.SchoolChosen;
+import welumen.intake.School;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.AtStrip;
@@ -30,6 +32,10 @@ class HouseWayObjectionsTest {
     private static final PartId LEFT = new PartId("left-front-seat");
     private static final PartId RIGHT = new PartId("right-front-seat");
 
+    private static Job car(School school) {
+        return car().after(new AtIntake(new SchoolChosen(school)));
+    }
+
     private static Job car(HouseWay... ways) {
         var job = Job.EMPTY.after(new InCabin(new PartsListed(BodyParts.of(Body.SALOON, Side.LEFT))));
         for (var way : ways) job = job.after(new AtIntake(new HouseWayChosen(way, true)));
@@ -43,7 +49,7 @@ class HouseWayObjectionsTest {
 
     @Test
     void oneSideStaysWholeUntilTheOtherIsBack() {
-        var job = off(car(HouseWay.ONE_SIDE_AT_A_TIME), RIGHT, "4 bolts, off");
+        var job = off(car(School.ONE_SIDE), RIGHT, "4 bolts, off");
         assertThat(HouseWayObjections.otherSide(job, LEFT))
                 .hasValueSatisfying(why -> assertThat(why).startsWith("the right front seat is not back yet"));
         var back = job.after(new AtRefit(new PartPutBack(new PutBack(RIGHT, 4, ""))));
@@ -74,8 +80,8 @@ class HouseWayObjectionsTest {
         assertThat(HouseWayObjections.substitutes(
                         job, LEFT, CountedIn.read("4 clips", 4).orThrow(), ""))
                 .isEmpty();
-        var strict = off(car(HouseWay.ORIGINAL_FIXINGS), LEFT, "3 clips, 1 clip broken, off");
+        var strict = off(car(School.RIGHT_CLIP), LEFT, "3 clips, 1 clip broken, off");
         assertThat(HouseWayObjections.substitutes(strict, LEFT, glued, "no clip to be had"))
-                .hasValueSatisfying(why -> assertThat(why).contains("original fixings"));
+                .hasValueSatisfying(why -> assertThat(why).contains("the right clip, found"));
     }
 }

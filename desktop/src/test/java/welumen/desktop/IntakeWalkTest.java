@@ -58,10 +58,11 @@ class IntakeWalkTest {
 
     @Test
     void wishesWaysFeaturesAndFindsAreNoted() {
-        bench.click("leaf-wishes-and-ways");
+        bench.click("leaf-wishes");
         bench.typeAndEnter("wish", "a hook for the hat");
-        bench.click("way-dry_fit_first");
         bench.click("airbags-not-there");
+        bench.click("leaf-house-ways");
+        bench.click("way-dry_fit_first");
         var brief = bench.ask(() -> bench.model().job().brief());
         assertThat(brief.wishes()).contains("a hook for the hat");
         assertThat(brief.ways()).contains(HouseWay.DRY_FIT_FIRST);

@@ -32,13 +32,10 @@ public record LaidOver(Outline bought, List<Station> stations, List<Point> place
     /** A shift in mm and a turn in radians about the needed outline's middle. */
     private record Pose(double x, double y, double turn) {}
 
-    /**
-     * @param coveredMm for edges of the needed outline, from the corner of that number to the next, by how much another
-     *     part laps them
-     * @param keepOuts shapes that nothing may enter, in the needed outline's place: a pedal, a lever, a slide
-     */
-    public static LaidOver best(
-            Outline needed, Outline bought, Map<Integer, Double> coveredMm, List<Outline> keepOuts) {
+    public static LaidOver best(Needed where, Outline bought) {
+        var needed = where.outline();
+        var coveredMm = where.coveredMm();
+        var keepOuts = where.keepOuts();
         var places = places(needed, coveredMm);
         var middle = middle(needed);
         var from = middle(bought);

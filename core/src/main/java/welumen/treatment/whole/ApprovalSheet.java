@@ -5,6 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import welumen.cabin.Cabin;
 import welumen.cabin.Part;
+import welumen.intake.Approval;
+import welumen.intake.Brief;
 import welumen.measure.WorkingDays;
 import welumen.survey.Finding;
 import welumen.survey.Survey;
@@ -27,6 +29,8 @@ public record ApprovalSheet(List<Line> lines, double least, double most, LocalDa
             findings = List.copyOf(findings);
         }
     }
+
+    private static final String QUESTION = "all that is to be done, as printed?";
 
     public ApprovalSheet {
         lines = List.copyOf(lines);
@@ -52,6 +56,28 @@ public record ApprovalSheet(List<Line> lines, double least, double most, LocalDa
                 lines.stream().mapToDouble(Line::least).sum(),
                 lines.stream().mapToDouble(Line::most).sum(),
                 WorkingDays.after(today, (int) Math.ceil(hours / WorkingDays.HOURS + waits)));
+    }
+
+    /**
+     * The question about all of it, in the place of the one before. It holds the parts until it is answered.
+     *
+     * @param sign of the job's currency
+     */
+    public Approval asked(Brief brief, String sign, LocalDate today) {
+        var earlier = brief.approvals().stream()
+                .filter(one -> one.question().equals(QUESTION) && !one.isOpen())
+                .mapToInt(Approval::number)
+                .max()
+                .orElse(0);
+        return new Approval(
+                brief.nextApproval(),
+                QUESTION,
+                "%d %s, %s%.0f to %s%.0f"
+                        .formatted(lines.size(), lines.size() == 1 ? "part" : "parts", sign, least, sign, most),
+                earlier,
+                lines.stream().map(line -> line.part().id()).toList(),
+                today,
+                new Approval.Answer.Awaited());
     }
 
     private static Line line(Part part, List<Finding> findings, Candidate way, Terms terms) {

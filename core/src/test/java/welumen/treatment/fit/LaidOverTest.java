@@ -1,6 +1,7 @@
 package welumen.treatment.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -40,7 +41,7 @@ class LaidOverTest {
             @ForAll @DoubleRange(min = -400, max = 400) double x,
             @ForAll @DoubleRange(min = -400, max = 400) double y,
             @ForAll @DoubleRange(min = -0.3, max = 0.3) double turn) {
-        var over = LaidOver.best(FLOOR, moved(FLOOR, x, y, turn), Map.of(), List.of());
+        var over = LaidOver.best(new Needed(FLOOR, Map.of(), List.of()), moved(FLOOR, x, y, turn));
         assertThat(worstShort(over)).isLessThan(0.5);
     }
 
@@ -48,7 +49,7 @@ class LaidOverTest {
     @Test
     void whatIsTooNarrowIsShortOnBothSides() {
         var needed = Outline.rectangle(900, 760);
-        var over = LaidOver.best(needed, Outline.rectangle(880, 780), Map.of(), List.of());
+        var over = LaidOver.best(new Needed(needed, Map.of(), List.of()), Outline.rectangle(880, 780));
         assertThat(worstShort(over)).isCloseTo(10, within(0.2));
 
         assertThat(over.stations())
@@ -63,7 +64,8 @@ class LaidOverTest {
     /** Where one edge is lapped by 30 mm, all the shortness is pushed under the lap, and nothing shows. */
     @Test
     void shortnessGoesWhereItIsCovered() {
-        var over = LaidOver.best(Outline.rectangle(900, 760), Outline.rectangle(880, 780), Map.of(1, 30.0), List.of());
+        var over = LaidOver.best(
+                new Needed(Outline.rectangle(900, 760), Map.of(1, 30.0), List.of()), Outline.rectangle(880, 780));
         assertThat(over.stations()).allMatch(one -> one.showsMm() < 0.6);
         assertThat(over.stations()).anyMatch(one -> one.verdict() == Verdict.HIDDEN);
     }
@@ -72,7 +74,7 @@ class LaidOverTest {
     @Test
     void everyMeasureAgreesWithAnIndependentOne() {
         var bought = moved(Outline.rectangle(870, 770), 60, -20, 0.04);
-        var over = LaidOver.best(FLOOR, bought, Map.of(), List.of());
+        var over = LaidOver.best(new Needed(FLOOR, Map.of(), List.of()), bought);
         var polygon = Planar.polygon(over.bought());
         for (var i = 0; i < over.places().size(); i++) {
             var at = Planar.FACTORY.createPoint(new Coordinate(
@@ -89,7 +91,7 @@ class LaidOverTest {
     void noNearbyPlaceShowsLess() {
         var needed = FLOOR;
         var bought = Outline.rectangle(880, 750);
-        var best = LaidOver.best(needed, bought, Map.of(), List.of());
+        var best = LaidOver.best(new Needed(needed, Map.of(), List.of()), bought);
         var least = shows(best.stations().stream());
         for (var x : List.of(-3.0, 0.0, 3.0))
             for (var y : List.of(-3.0, 0.0, 3.0)) {
@@ -110,7 +112,19 @@ class LaidOverTest {
                 List.of(new Point(400, 300), new Point(460, 300), new Point(460, 380), new Point(400, 380)));
         var far = new Outline(
                 List.of(new Point(2000, 0), new Point(2100, 0), new Point(2100, 100), new Point(2000, 100)));
-        var over = LaidOver.best(FLOOR, FLOOR, Map.of(), List.of(far, pedal));
+        var over = LaidOver.best(new Needed(FLOOR, Map.of(), List.of(far, pedal)), FLOOR);
         assertThat(over.entered()).containsExactly(1);
+    }
+
+    @Test
+    void lapsAndKeepOutsComeAndGo() {
+        var needed = new Needed(Outline.rectangle(900, 760), Map.of(), List.of());
+        assertThat(needed.edgeNear(new Point(890, 400))).isEqualTo(1);
+        assertThat(needed.edgeNear(new Point(450, 5))).isZero();
+        var lapped = needed.lapped(1, 30).keepingOut(Outline.rectangle(10, 10));
+        assertThat(lapped.coveredMm()).isEqualTo(Map.of(1, 30.0));
+        assertThat(lapped.withoutLastKeepOut().lapped(1, 0)).isEqualTo(needed);
+        assertThat(needed.withoutLastKeepOut()).isEqualTo(needed);
+        assertThatThrownBy(() -> needed.lapped(4, 30)).hasMessageContaining("Edge [4]");
     }
 }

@@ -15,8 +15,12 @@ import welumen.cabin.Side;
 import welumen.cabin.Spot;
 import welumen.cabin.Supply;
 import welumen.intake.Agreement;
+import welumen.intake.Approval;
+import welumen.intake.Brief;
 import welumen.intake.Car;
 import welumen.intake.Customer;
+import welumen.intake.IntakeChange.ApprovalAnswered;
+import welumen.intake.IntakeChange.ApprovalAsked;
 import welumen.intake.IntakeChange.CarTakenIn;
 import welumen.intake.Standard;
 import welumen.job.Job;
@@ -171,6 +175,20 @@ class JobAsWholeTest {
         // ten hours and two days of curing: four working days on from a Tuesday
         assertThat(sheet.earliest()).isEqualTo(LocalDate.of(2026, 4, 20));
         assertThat(job().approvalSheet(Terms.USUAL, TODAY).lines()).isEmpty();
+    }
+
+    /** Asked again, it stands in the place of what was answered; what is still open is not replaced. */
+    @Test
+    void theSheetIsOneQuestionThatHoldsItsParts() {
+        var sheet = job().approvalSheet(Terms.USUAL, TODAY);
+        var first = sheet.asked(Brief.EMPTY, "£", TODAY);
+        assertThat(first.replaces()).isZero();
+        assertThat(first.holds())
+                .isEqualTo(sheet.lines().stream().map(line -> line.part().id()).toList());
+        var asked = Brief.EMPTY.after(new ApprovalAsked(first));
+        assertThat(sheet.asked(asked, "£", TODAY).replaces()).isZero();
+        var answered = asked.after(new ApprovalAnswered(1, new Approval.Answer.Given(true, "yes", TODAY)));
+        assertThat(sheet.asked(answered, "£", TODAY).replaces()).isEqualTo(1);
     }
 
     /** A roll that is re-covered and one into which a panel is let: the whole, and 0.35 of it, with waste. */

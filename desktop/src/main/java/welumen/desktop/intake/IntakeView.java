@@ -9,7 +9,7 @@ import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
 import welumen.intake.Intake;
 
-/** What is known before anything comes off: the car and what is agreed, its parts, wishes, evidence, finds, questions. */
+/** What is known before anything comes off: the car and what is agreed, its parts, wishes, ways, prices, evidence, finds, questions. */
 public final class IntakeView extends StagePane {
     private final Leaves leaves;
 
@@ -19,6 +19,8 @@ public final class IntakeView extends StagePane {
                 new CarSection(model),
                 new PartsSection(model),
                 new WishesSection(model),
+                new WaysSection(model),
+                new PricesSection(model),
                 new EvidenceSection(model),
                 new FoundSection(model),
                 new QuestionsSection(model)));

@@ -2,13 +2,11 @@ package welumen.desktop.intake;
 
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import welumen.cabin.CabinChange.PartStruckOff;
 import welumen.cabin.Part;
@@ -18,25 +16,22 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.intake.FeatureLook;
-import welumen.intake.HouseWay;
 import welumen.intake.IntakeChange.FeatureLookedAt;
-import welumen.intake.IntakeChange.HouseWayChosen;
 import welumen.intake.IntakeChange.WishNoted;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.Together;
 
-/** The customer's wishes, the house ways of this job, and the features by which versions of the model are told apart. */
+/** The customer's wishes, and the features by which versions of the model are told apart. */
 final class WishesSection extends Leaf {
     private final TextField wish = new TextField();
     private final VBox wishes = new VBox(6);
-    private final FlowPane ways = new FlowPane(8, 8);
     private final VBox features = new VBox(8);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     WishesSection(JobModel model) {
-        super(model, "Wishes and ways");
+        super(model, "Wishes");
         wish.setId("wish");
         wish.setPromptText("What the customer wants; Enter notes it");
         wish.setOnAction(_ -> noteWish());
@@ -44,8 +39,6 @@ final class WishesSection extends Leaf {
                 .addAll(
                         Nodes.field("Another wish", wish),
                         wishes,
-                        Nodes.whole("House ways for this job", Styles.HEADING),
-                        ways,
                         Nodes.whole("Look, and say", Styles.HEADING),
                         features);
     }
@@ -68,15 +61,6 @@ final class WishesSection extends Leaf {
                 .setAll(model.job().brief().wishes().stream()
                         .map(one -> Nodes.label("·  " + one))
                         .toList());
-        ways.getChildren().clear();
-        for (var way : HouseWay.values()) {
-            var taken = model.job().brief().ways().contains(way);
-            var button = Nodes.button(
-                    way.word(), way.meaning(), () -> model.make(new AtIntake(new HouseWayChosen(way, !taken))));
-            button.setId("way-" + way.name().toLowerCase(Locale.ROOT));
-            if (taken) button.getStyleClass().add(Styles.CHIEF);
-            ways.getChildren().add(button);
-        }
         features.getChildren().setAll(features().stream().map(this::feature).toList());
     }
 

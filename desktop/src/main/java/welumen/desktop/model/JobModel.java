@@ -135,9 +135,10 @@ public final class JobModel {
         return others;
     }
 
-    /** On what terms the open job is done; how long treatments take is learnt from all jobs of the workshop. */
+    /** On what terms the open job is done; prices and how long treatments take come from all jobs of the workshop. */
     public Terms terms() {
-        return job.get().terms(others.benchTimes());
+        var taught = others.taught();
+        return job.get().terms(taught.hours(), taught.prices());
     }
 
     /** Who works at this window. */

@@ -3,11 +3,15 @@ package welumen.desktop.model;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.intake.Intake;
+import welumen.intake.Question;
+import welumen.intake.School;
 import welumen.job.Job;
 import welumen.journal.StoreException;
+import welumen.treatment.PriceList;
 import welumen.treatment.TreatmentHours;
 
 /** What the workshop's other jobs teach the one that is open. */
@@ -15,7 +19,7 @@ public final class OtherJobs {
     private final JobModel model;
     private final WorkshopFolder folder;
     private final Clock clock;
-    private @Nullable TreatmentHours benchTimes;
+    private @Nullable Taught taught;
 
     OtherJobs(JobModel model, WorkshopFolder folder, Clock clock) {
         this.model = model;
@@ -31,15 +35,37 @@ public final class OtherJobs {
                 .toList();
     }
 
-    /** How long treatments took in all of them; read once for each job that is opened. */
-    TreatmentHours benchTimes() {
-        if (benchTimes == null)
-            benchTimes = all().stream().map(Job::benchTimes).reduce(TreatmentHours.USUAL, TreatmentHours::and);
-        return benchTimes;
+    /**
+     * @param hours how long treatments took in all of them
+     * @param prices what was said last
+     * @param ways the house ways of the newest that has any
+     */
+    record Taught(TreatmentHours hours, PriceList prices, Map<Question, School> ways) {}
+
+    /** The answers of the newest other job to where good trimmers differ; empty where none has any. */
+    public Map<Question, School> ways() {
+        return taught().ways();
+    }
+
+    /** Read once for each job that is opened. */
+    Taught taught() {
+        if (taught == null) {
+            var jobs = all();
+            taught = new Taught(
+                    jobs.stream().map(Job::benchTimes).reduce(TreatmentHours.USUAL, TreatmentHours::and),
+                    jobs.stream()
+                            .flatMap(job -> job.choices().prices().stream())
+                            .reduce(PriceList.USUAL, (_, later) -> later),
+                    jobs.stream()
+                            .map(job -> job.brief().schools())
+                            .filter(ways -> !ways.isEmpty())
+                            .reduce(Map.of(), (_, later) -> later));
+        }
+        return taught;
     }
 
     void forget() {
-        benchTimes = null;
+        taught = null;
     }
 
     /** Where one cannot be read, that is said, and the others count. */

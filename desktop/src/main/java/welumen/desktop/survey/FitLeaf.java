@@ -4,10 +4,16 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import javafx.beans.binding.Bindings;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -19,19 +25,23 @@ import welumen.cabin.Part;
 import welumen.cabin.PartId;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.files.json.BadFile;
 import welumen.files.outline.OutlineReader;
 import welumen.job.JobChange.AtSurvey;
+import welumen.measure.Length;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
+import welumen.shape.Outline;
 import welumen.survey.Station;
 import welumen.survey.Station.Verdict;
 import welumen.survey.StationText;
 import welumen.survey.SurveyChange.FitMeasured;
 import welumen.treatment.fit.LaidOver;
+import welumen.treatment.fit.Needed;
 import welumen.treatment.fit.Routes;
 
 /** Buy or make, by measure: where the bought part is over and where short, what hides it, and what each way costs. */
@@ -44,7 +54,11 @@ final class FitLeaf extends Leaf {
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final VBox routes = new VBox(8);
+    private final ComboBox<Integer> edge = new ComboBox<>();
+    private final TextField lap = new TextField();
     private @Nullable PartId shown;
+    private Optional<Needed> place = Optional.empty();
+    private Optional<Outline> bought = Optional.empty();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     FitLeaf(JobModel model) {
@@ -71,11 +85,13 @@ final class FitLeaf extends Leaf {
         var lay = Nodes.button(
                 "Lay outlines over each other", "Two outline files: the needed one, then the bought one", this::choose);
         lay.setId("lay-outlines");
+        felt.onPen(this::pick, keepOut -> relay(Needed::keepingOut, keepOut));
         var left = Nodes.column(
                 8,
                 Nodes.field("Where it must reach, and how far it does", lines),
                 Nodes.row(10, measured, lay),
                 wrong,
+                laps(),
                 felt);
         VBox.setVgrow(felt, Priority.ALWAYS);
         HBox.setHgrow(left, Priority.ALWAYS);
@@ -87,6 +103,53 @@ final class FitLeaf extends Leaf {
         both.setMinHeight(0);
         VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().addAll(answer, both);
+    }
+
+    /** What other parts hide and what must stay free; only while outlines are laid over each other. */
+    private Node laps() {
+        edge.setId("lapped-edge");
+        WordCell.in(edge, number -> "edge %d".formatted(number + 1));
+        lap.setId("lap-mm");
+        lap.setPrefColumnCount(6);
+        lap.setOnAction(_ -> lapped());
+        var fewer = Nodes.button(
+                "Last keep-out away",
+                "Forget what was drawn last as to stay free",
+                () -> relay(
+                        (place, _) -> place.withoutLastKeepOut(),
+                        place.orElseThrow().outline()));
+        fewer.setId("keep-out-away");
+        var row = Nodes.row(
+                10,
+                Nodes.field("Another part laps", edge),
+                Nodes.field("by, mm; Enter", lap),
+                Nodes.column(4, Nodes.whole(" ", Styles.HEADING), fewer));
+        row.setId("laps");
+        row.managedProperty().bind(row.visibleProperty());
+        row.visibleProperty().bind(edge.itemsProperty().flatMap(Bindings::isNotEmpty));
+        return row;
+    }
+
+    private void pick(int newEdge) {
+        edge.setValue(newEdge);
+        lap.requestFocus();
+    }
+
+    private void lapped() {
+        switch (Length.parse(lap.getText())) {
+            case Refused<Length>(var why) -> wrong.setText(why);
+            case Understood<Length>(var length) -> {
+                wrong.setText("");
+                if (length.mm() < 0) wrong.setText("A lap is not below nought.");
+                else if (edge.getValue() != null) relay((now, by) -> now.lapped(edge.getValue(), by), length.mm());
+            }
+        }
+    }
+
+    private <T> void relay(BiFunction<Needed, T, Needed> change, T with) {
+        if (place.isEmpty() || bought.isEmpty()) return;
+        place = Optional.of(change.apply(place.get(), with));
+        layAgain();
     }
 
     @Override
@@ -104,6 +167,9 @@ final class FitLeaf extends Leaf {
             shown = part.get().id();
             lines.setText(stations.stream().map(StationText::line).collect(Collectors.joining("\n")));
         }
+        place = Optional.empty();
+        bought = Optional.empty();
+        edge.getItems().clear();
         felt.show(stations);
         show(part.get(), stations, false);
     }
@@ -180,24 +246,38 @@ final class FitLeaf extends Leaf {
         var needed = chooser.showOpenDialog(getScene().getWindow());
         if (needed == null) return;
         chooser.setTitle("The outline of the bought part");
-        var bought = chooser.showOpenDialog(getScene().getWindow());
-        if (bought != null) lay(needed.toPath(), bought.toPath());
+        var other = chooser.showOpenDialog(getScene().getWindow());
+        if (other != null) lay(needed.toPath(), other.toPath());
     }
 
     /** Lays the second over the first as well as can be. */
-    void lay(Path needed, Path bought) {
+    void lay(Path needed, Path boughtFile) {
         var part = model.picked();
         if (part.isEmpty()) return;
         try {
             var must = OutlineReader.needed(Files.readString(needed));
-            var over = LaidOver.best(
-                    must.outline(), OutlineReader.read(Files.readString(bought)), must.coveredMm(), must.keepOuts());
-            felt.show(must.outline(), must.keepOuts(), over);
-            show(part.get(), over.worstByEdge(), !over.entered().isEmpty());
+            bought = Optional.of(OutlineReader.read(Files.readString(boughtFile)));
+            place = Optional.of(must);
+            wrong.setText("");
+            edge.getItems()
+                    .setAll(IntStream.range(0, must.outline().corners().size())
+                            .boxed()
+                            .toList());
+            edge.getSelectionModel().selectFirst();
+            layAgain();
         } catch (BadFile fault) {
             wrong.setText("An outline cannot be read: " + fault.getMessage());
         } catch (IOException fault) {
             wrong.setText("The file [%s] cannot be read.".formatted(fault.getMessage()));
         }
+    }
+
+    /** What was found stands in the lines too, so that “Measured” logs it. */
+    private void layAgain() {
+        var over = LaidOver.best(place.orElseThrow(), bought.orElseThrow());
+        felt.show(place.get(), over);
+        var worst = over.worstByEdge();
+        lines.setText(worst.stream().map(StationText::line).collect(Collectors.joining("\n")));
+        show(model.picked().orElseThrow(), worst, !over.entered().isEmpty());
     }
 }

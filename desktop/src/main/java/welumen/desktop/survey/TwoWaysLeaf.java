@@ -19,6 +19,7 @@ import welumen.intake.School;
 import welumen.job.JobChange.AtIntake;
 import welumen.measure.Finish;
 import welumen.treatment.SchoolCautions;
+import welumen.treatment.SchoolSteps;
 import welumen.treatment.TwoWays;
 
 /** Where good trimmers differ: two schools side by side, for this very job, and which of them it follows. */
@@ -120,6 +121,7 @@ final class TwoWaysLeaf extends Leaf {
         row(row++, "Finish, on the mean", new Finish(a.finish()).said(), new Finish(b.finish()).said());
         row(row++, "Stays original", "%.0f %%".formatted(100 * a.original()), "%.0f %%".formatted(100 * b.original()));
         row(row++, "The next strip", comesOff(a), comesOff(b));
+        row(row++, "Step by step", steps(a.school()), steps(b.school()));
         row(row++, "Mind", mind(a.school()), mind(b.school()));
         table.addRow(row, Nodes.whole("", Styles.HEADING), follow(a.school()), follow(b.school()));
     }
@@ -140,6 +142,10 @@ final class TwoWaysLeaf extends Leaf {
     private static String mind(School school) {
         var cautions = SchoolCautions.of(school).stream().map(Caution::sentence).toList();
         return cautions.isEmpty() ? "nothing beside the usual" : String.join(" ", cautions);
+    }
+
+    private static String steps(School school) {
+        return String.join("; ", SchoolSteps.of(school));
     }
 
     private static String comesOff(TwoWays.Way way) {

@@ -20,7 +20,6 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.intake.Agreement;
-import welumen.intake.Approval;
 import welumen.intake.Intake;
 import welumen.intake.IntakeChange.ApprovalAsked;
 import welumen.intake.Standard;
@@ -37,8 +36,6 @@ import welumen.treatment.whole.WholePlan;
 
 /** One way for every part at once: the best set, what it does not keep, what other budgets and standards would buy. */
 final class WholeLeaf extends Leaf {
-    private static final String PLAN = "all that is to be done, as printed?";
-
     private final TextField budget = new TextField();
     private final ComboBox<Standard> standard = new ComboBox<>();
     private final Label answer = Nodes.label("", Styles.STRONG);
@@ -262,23 +259,7 @@ final class WholeLeaf extends Leaf {
             return;
         }
         model.papers().approvals().ifPresent(file -> {
-            var earlier = model.job().brief().approvals().stream()
-                    .filter(one -> one.question().equals(PLAN) && !one.isOpen())
-                    .mapToInt(Approval::number)
-                    .max()
-                    .orElse(0);
-            var approval = new Approval(
-                    model.job().brief().nextApproval(),
-                    PLAN,
-                    "%s, %s to %s"
-                            .formatted(
-                                    Words.many(sheet.lines().size(), "part"),
-                                    words().money(sheet.least()),
-                                    words().money(sheet.most())),
-                    earlier,
-                    sheet.lines().stream().map(line -> line.part().id()).toList(),
-                    model.today(),
-                    new Approval.Answer.Awaited());
+            var approval = sheet.asked(model.job().brief(), model.currencySign(), model.today());
             if (model.make(new AtIntake(new ApprovalAsked(approval))))
                 changed.setText(
                         "Printed to %s, and asked. The answer is logged at Intake, leaf “Questions”.".formatted(file));

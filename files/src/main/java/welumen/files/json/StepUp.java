@@ -11,6 +11,7 @@ final class StepUp {
     static void from(int version, JsonNode change) {
         if (version < 2) toTwo(change);
         if (version < 3) toThree(change);
+        if (version < 4) toFour(change);
     }
 
     /**
@@ -72,5 +73,25 @@ final class StepUp {
                 default -> {}
             }
         node.forEach(StepUp::toThree);
+    }
+
+    /** Version 4: what schools answer is no house way any more. */
+    private static void toFour(JsonNode node) {
+        if (node instanceof ObjectNode change && change.path("is").asText().equals("house-way-chosen"))
+            switch (change.path("way").asText()) {
+                case "ONE_SIDE_AT_A_TIME" -> school(change, "ONE_SIDE", "SIDES");
+                case "BOTH_SIDES_TOGETHER" -> school(change, "BATCH", "SIDES");
+                case "ORIGINAL_FIXINGS" -> school(change, "RIGHT_CLIP", "FAILED_CLIP");
+                default -> {}
+            }
+        node.forEach(StepUp::toFour);
+    }
+
+    private static void school(ObjectNode change, String school, String question) {
+        var isTaken = change.path("taken").asBoolean();
+        change.remove("way");
+        change.remove("taken");
+        if (isTaken) change.put("is", "school-chosen").put("school", school);
+        else change.put("is", "question-left-open").put("question", question);
     }
 }

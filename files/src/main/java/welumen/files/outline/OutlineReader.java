@@ -1,12 +1,11 @@
 package welumen.files.outline;
 
 import java.util.ArrayList;
-import java.util.List;
-import java.util.Map;
 import java.util.TreeMap;
 import welumen.files.json.BadFile;
 import welumen.files.json.Place;
 import welumen.shape.Outline;
+import welumen.treatment.fit.Needed;
 
 /**
  * Reads an outline file, {@code welumen-outline/1}: its traced ring, in mm. Of the place where something must reach it may
@@ -24,14 +23,6 @@ public final class OutlineReader {
         var format = file.at("format");
         if (!format.text().equals(FORMAT)) throw format.wrong("is not “%s”.".formatted(FORMAT));
         return Ring.read(file.at("outline"));
-    }
-
-    /** Where a part must reach. */
-    public record Needed(Outline outline, Map<Integer, Double> coveredMm, List<Outline> keepOuts) {
-        public Needed {
-            coveredMm = Map.copyOf(coveredMm);
-            keepOuts = List.copyOf(keepOuts);
-        }
     }
 
     /** @throws BadFile with the pointer of what is wrong */

@@ -68,8 +68,10 @@ import welumen.intake.IntakeChange.CarTakenIn;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.IntakeChange.HouseWayChosen;
 import welumen.intake.IntakeChange.PartMissing;
+import welumen.intake.IntakeChange.QuestionLeftOpen;
 import welumen.intake.IntakeChange.SchoolChosen;
 import welumen.intake.IntakeChange.ThingFound;
+import welumen.intake.Question;
 import welumen.intake.School;
 import welumen.intake.Standard;
 import welumen.job.JobChange;
@@ -128,8 +130,10 @@ import welumen.survey.SurveyChange.FindingMade;
 import welumen.survey.SurveyChange.FitMeasured;
 import welumen.survey.SurveyChange.LookedAt;
 import welumen.survey.SurveyChange.PatinaGrouped;
+import welumen.treatment.PriceList;
 import welumen.treatment.Treatment;
 import welumen.treatment.TreatmentChange.PartStandardSaid;
+import welumen.treatment.TreatmentChange.PricesSaid;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
 
@@ -214,6 +218,8 @@ class ChangeJsonTest {
                 new AtStrip(new SideFirst(Side.RIGHT)),
                 new InCabin(new PartStruckOff(SILL)),
                 new AtIntake(new HouseWayChosen(HouseWay.DRY_FIT_FIRST, true)),
+                new AtIntake(new QuestionLeftOpen(Question.SIDES)),
+                new AtTreatment(new PricesSaid(new PriceList(52.5, 1.1, PriceList.USUAL.perSquareMetre()))),
                 new AtIntake(new FeatureLookedAt(new FeatureLook("seat belts", true, "anchorages seen"))),
                 new AtIntake(new ApprovalAsked(new Approval(
                         1, "wool?", List.of(SILL), LocalDate.of(2026, 4, 14), new Approval.Answer.Awaited()))),
@@ -363,6 +369,20 @@ class ChangeJsonTest {
         var done = """
                 {"is":"at-survey","change":{"is":"treatment-done","part":"left-sill-cover"}}""";
         assertThat(json.read(done, JobChange.class, 2)).isEqualTo(new AtTreatment(new TreatmentDone(SILL)));
+    }
+
+    /** What was a house way in version 3 answers a question now. */
+    @Test
+    void whatVersionThreeCalledAWayIsReadForEver() {
+        var way = "{\"is\":\"at-intake\",\"change\":{\"is\":\"house-way-chosen\",\"way\":\"%s\",\"taken\":%s}}";
+        assertThat(json.read(way.formatted("ONE_SIDE_AT_A_TIME", true), JobChange.class, 3))
+                .isEqualTo(new AtIntake(new SchoolChosen(School.ONE_SIDE)));
+        assertThat(json.read(way.formatted("ORIGINAL_FIXINGS", true), JobChange.class, 3))
+                .isEqualTo(new AtIntake(new SchoolChosen(School.RIGHT_CLIP)));
+        assertThat(json.read(way.formatted("BOTH_SIDES_TOGETHER", false), JobChange.class, 3))
+                .isEqualTo(new AtIntake(new QuestionLeftOpen(Question.SIDES)));
+        assertThat(json.read(way.formatted("DRY_FIT_FIRST", true), JobChange.class, 3))
+                .isEqualTo(new AtIntake(new HouseWayChosen(HouseWay.DRY_FIT_FIRST, true)));
     }
 
     @Test

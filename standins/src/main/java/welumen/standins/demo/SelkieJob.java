@@ -32,8 +32,10 @@ import welumen.intake.IntakeChange.ApprovalAsked;
 import welumen.intake.IntakeChange.CarTakenIn;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.IntakeChange.HouseWayChosen;
+import welumen.intake.IntakeChange.SchoolChosen;
 import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.WishNoted;
+import welumen.intake.School;
 import welumen.intake.Standard;
 import welumen.job.Job;
 import welumen.job.JobChange;
@@ -111,7 +113,7 @@ final class SelkieJob {
     /** What was said and found before anything came off. */
     private void brief() {
         make(new AtIntake(new WishNoted("looks as it did, but lasts; the boy sits behind on the left")));
-        make(new AtIntake(new HouseWayChosen(HouseWay.ONE_SIDE_AT_A_TIME, true)));
+        make(new AtIntake(new SchoolChosen(School.ONE_SIDE)));
         make(new AtIntake(new HouseWayChosen(HouseWay.KEEP_OLD_AS_PATTERN, true)));
         make(new AtStrip(new SideFirst(Side.RIGHT)));
         make(new AtIntake(
