@@ -57,7 +57,7 @@ public enum Matter {
     }
 
     /** Whether colour is sprayed on it. */
-    boolean isHard() {
+    public boolean isHard() {
         return this == METAL || this == PLASTIC || this == WOOD || this == BOARD;
     }
 }

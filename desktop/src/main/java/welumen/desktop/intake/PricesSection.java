@@ -55,7 +55,7 @@ final class PricesSection extends Leaf {
                         said,
                         Nodes.row(
                                 14,
-                                Nodes.field("An hour's work", hour),
+                                Nodes.field("An hour’s work", hour),
                                 Nodes.field("Glue, paint, bought parts: times the usual", level)),
                         Nodes.whole("A square metre of new", Styles.HEADING),
                         surfaces,

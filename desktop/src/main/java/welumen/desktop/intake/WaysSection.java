@@ -12,7 +12,6 @@ import javafx.scene.layout.FlowPane;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
-import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.intake.HouseWay;
@@ -72,8 +71,8 @@ final class WaysSection extends Leaf {
         answered.setText(
                 schools.isEmpty()
                         ? "None is answered: the usual figures hold. What each changes stands at Survey, leaf “Two ways”."
-                        : "%s of %d are answered; the rest is reckoned as usual. What each changes stands at Survey, leaf “Two ways”."
-                                .formatted(Words.capital(Words.count(schools.size())), Question.values().length));
+                        : "%d of %d answered; the rest is reckoned as usual. What each changes stands at Survey, leaf “Two ways”."
+                                .formatted(schools.size(), Question.values().length));
         asBefore.setVisible(model.others().ways().keySet().stream().anyMatch(asked -> !schools.containsKey(asked)));
     }
 

@@ -27,6 +27,7 @@ import welumen.treatment.Candidate;
 import welumen.treatment.TreatmentChange.PartStandardSaid;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
+import welumen.treatment.carrier.CarrierRepair;
 
 /** The ways to go with the picked part, weighed: the best first, why, and what would turn it over. */
 final class ChooseLeaf extends Leaf {
@@ -138,6 +139,17 @@ final class ChooseLeaf extends Leaf {
         var below = standard()
                 .filter(one -> candidate.finish().compareTo(one.finishWanted()) < 0)
                 .isPresent();
+        if (chosen)
+            for (var finding : model.job().survey().on(part.id()))
+                CarrierRepair.of(part, finding)
+                        .ifPresent(recipe -> told.getChildren()
+                                .add(Nodes.label(
+                                        "%s: %s"
+                                                .formatted(
+                                                        Words.capital(
+                                                                finding.kind().word()),
+                                                        recipe.said()),
+                                        Styles.SECOND)));
         if (below) told.getChildren().add(Nodes.label("below what the standard wants", Styles.DANGER));
         told.setMinWidth(0);
         var card = Nodes.row(8, told, action(part, candidate, chosen));
