@@ -1,0 +1,84 @@
+package welumen.trace;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import welumen.shape.Box;
+import welumen.shape.Point;
+
+/**
+ * The plane as a picture of its own: cells of equal size in mm, each with the mean light of what a photo shows there.
+ *
+ * @param light red, green and blue of each cell, row by row from the lower left
+ * @param isSeen whether a cell lies in the photo
+ */
+record FloorRaster(double left, double low, double cell, int columns, int rows, float[][] light, boolean[] isSeen) {
+    private static final double FINEST_MM = 1;
+    private static final double MOST_CELLS = 3.5e6;
+    /** How far beyond the targets it reaches, as a share of their box. */
+    private static final double BEYOND = 0.25;
+
+    static FloorRaster of(Picture picture, PlaneFit fit) {
+        var box = region(picture, fit);
+        var cell = Math.max(FINEST_MM, Math.sqrt(box.area() / MOST_CELLS));
+        var columns = Math.max(1, (int) (box.width() / cell));
+        var rows = Math.max(1, (int) (box.height() / cell));
+        var light = new float[3][columns * rows];
+        var isSeen = new boolean[columns * rows];
+        var inverse = fit.plane().inverse();
+        IntStream.range(0, rows).parallel().forEach(row -> {
+            var one = new float[3];
+            for (var column = 0; column < columns; column++) {
+                var at = row * columns + column;
+                var seen = true;
+                for (var part = 0; part < 4; part++) {
+                    var x = box.minX() + (column + 0.25 + 0.5 * (part % 2)) * cell;
+                    var y = box.minY() + (row + 0.25 + 0.5 * (part / 2)) * cell;
+                    var pixel = fit.plane().toPicture(x, y, inverse);
+                    seen &= picture.contains(pixel.x(), pixel.y());
+                    picture.light(pixel.x(), pixel.y(), one);
+                    for (var channel = 0; channel < 3; channel++) light[channel][at] += one[channel] / 4;
+                }
+                isSeen[at] = seen;
+            }
+        });
+        return new FloorRaster(box.minX(), box.minY(), cell, columns, rows, light, isSeen);
+    }
+
+    /** The targets' box, widened, as far as the photo shows it. */
+    private static Box region(Picture picture, PlaneFit fit) {
+        var targets = Box.of(fit.squares().stream().flatMap(List::stream).toList());
+        var more = BEYOND * Math.max(targets.width(), targets.height());
+        double minX = Double.MAX_VALUE, minY = Double.MAX_VALUE, maxX = -Double.MAX_VALUE, maxY = -Double.MAX_VALUE;
+        for (var i = 0; i <= 20; i++)
+            for (var side = 0; side < 4; side++) {
+                var along = i / 20.0;
+                var x = side < 2 ? along * picture.width() : (side - 2) * picture.width();
+                var y = side < 2 ? side * picture.height() : along * picture.height();
+                var at = fit.plane().toPlane(x, y);
+                minX = Math.min(minX, at.x());
+                minY = Math.min(minY, at.y());
+                maxX = Math.max(maxX, at.x());
+                maxY = Math.max(maxY, at.y());
+            }
+        return new Box(
+                Math.max(minX, targets.minX() - more),
+                Math.max(minY, targets.minY() - more),
+                Math.min(maxX, targets.maxX() + more),
+                Math.min(maxY, targets.maxY() + more));
+    }
+
+    int size() {
+        return columns * rows;
+    }
+
+    Point middle(int at) {
+        return new Point(left + (at % columns + 0.5) * cell, low + (at / columns + 0.5) * cell);
+    }
+
+    /** The cell in which a place lies; below nought where it lies outside. */
+    int at(double x, double y) {
+        var column = (int) Math.floor((x - left) / cell);
+        var row = (int) Math.floor((y - low) / cell);
+        return column < 0 || row < 0 || column >= columns || row >= rows ? -1 : row * columns + column;
+    }
+}

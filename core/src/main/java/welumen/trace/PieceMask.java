@@ -1,0 +1,200 @@
+package welumen.trace;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import welumen.shape.Point;
+
+/**
+ * Which cells the piece covers. What is far off the ground's tone and hangs together most is taken for it; where it ends is
+ * where its tone gives way to the ground's, on the steepest line between what is surely one and surely the other.
+ *
+ * @param isPiece by cell; holes are not
+ * @param isCut whether it runs out of the photo
+ */
+record PieceMask(boolean[] isPiece, boolean isCut) {
+    private static final double PAPER = 1.42;
+    private static final double FAR_OFF = 6;
+    private static final double LEAST_MM2 = 60 * 60;
+    private static final float SURELY_PIECE = 0.68f;
+    private static final float SURELY_GROUND = 0.22f;
+    private static final double LEAST_HOLE_MM2 = 9;
+    private static final byte GROUND = 1;
+    private static final byte PIECE = 2;
+
+    /** Empty where nothing lies on the ground. */
+    static Optional<PieceMask> of(FloorRaster floor, PlaneFit fit, double targetMm) {
+        var isPaper = paper(floor, fit, targetMm);
+        var tone = Tone.of(floor);
+        var ground = Ground.of(floor, tone, fit, targetMm, isPaper);
+        var candidate = candidate(floor, tone, ground, isPaper);
+        if (candidate.isEmpty()) return Optional.empty();
+        var share = share(floor, tone, ground, typical(floor, tone, ground, candidate.get()));
+        return Optional.of(parted(floor, share, isPaper, candidate.get()));
+    }
+
+    private static boolean[] paper(FloorRaster floor, PlaneFit fit, double targetMm) {
+        var isPaper = new boolean[floor.size()];
+        for (var square : fit.squares()) {
+            var middle = square.get(0).plus(square.get(2)).times(0.5);
+            var along = square.get(1).minus(square.get(0)).times(1 / targetMm);
+            var reach = PAPER * targetMm;
+            for (var y = middle.y() - reach; y <= middle.y() + reach; y += floor.cell())
+                for (var x = middle.x() - reach; x <= middle.x() + reach; x += floor.cell()) {
+                    var at = floor.at(x, y);
+                    if (at < 0) continue;
+                    var off = floor.middle(at).minus(middle);
+                    var u = Math.abs(off.x() * along.x() + off.y() * along.y());
+                    var v = Math.abs(off.y() * along.x() - off.x() * along.y());
+                    if (Math.max(u, v) < PAPER * targetMm / 2) isPaper[at] = true;
+                }
+        }
+        return isPaper;
+    }
+
+    private static Optional<boolean[]> candidate(FloorRaster floor, Tone tone, Ground ground, boolean[] isPaper) {
+        var isOff = new boolean[floor.size()];
+        for (var at = 0; at < isOff.length; at++) {
+            if (!floor.isSeen()[at] || isPaper[at]) continue;
+            var off = ground.off(tone, at);
+            var sum = 0.0;
+            for (var term = 0; term < Tone.TERMS; term++) sum += Math.pow(off[term] / ground.spread(term), 2);
+            isOff[at] = sum > FAR_OFF * FAR_OFF;
+        }
+        var regions = Regions.of(isOff, floor.columns(), floor.rows());
+        var largest = regions.largest();
+        if (largest < 0 || regions.sizes().get(largest) * floor.cell() * floor.cell() < LEAST_MM2)
+            return Optional.empty();
+        var is = new boolean[floor.size()];
+        for (var at = 0; at < is.length; at++) is[at] = regions.of()[at] == largest;
+        return Optional.of(is);
+    }
+
+    /** How far off the ground the piece is in its middle, where neither shadow nor edge is. */
+    private static double[] typical(FloorRaster floor, Tone tone, Ground ground, boolean[] candidate) {
+        var depth = depth(candidate, floor.columns(), floor.rows());
+        var deepest = 0;
+        for (var one : depth) deepest = Math.max(deepest, one);
+        var typical = new double[Tone.TERMS];
+        for (var term = 0; term < Tone.TERMS; term++) {
+            var values = new double[50_000];
+            var count = 0;
+            var step = 1 + floor.size() / 400_000;
+            for (var at = 0; at < floor.size() && count < values.length; at += step)
+                if (depth[at] > 0.35 * deepest) values[count++] = ground.off(tone, at)[term];
+            var sorted = Arrays.copyOf(values, count);
+            Arrays.sort(sorted);
+            typical[term] = count == 0 ? 0 : sorted[count / 2];
+        }
+        return typical;
+    }
+
+    /** For each cell of a field how many steps it is to its edge. */
+    private static int[] depth(boolean[] field, int columns, int rows) {
+        var depth = new int[field.length];
+        for (var at = 0; at < field.length; at++)
+            if (field[at])
+                depth[at] = 1 + Math.min(at % columns > 0 ? depth[at - 1] : 0, at >= columns ? depth[at - columns] : 0);
+        for (var at = field.length - 1; at >= 0; at--)
+            if (field[at])
+                depth[at] = Math.min(
+                        depth[at],
+                        1
+                                + Math.min(
+                                        at % columns < columns - 1 ? depth[at + 1] : 0,
+                                        at < field.length - columns ? depth[at + columns] : 0));
+        return depth;
+    }
+
+    /** How far each cell's tone is on the way from the ground's to the piece's: 0 to 1, terms weighed by their evenness. */
+    private static float[] share(FloorRaster floor, Tone tone, Ground ground, double[] typical) {
+        var length = 0.0;
+        var weights = new double[Tone.TERMS];
+        for (var term = 0; term < Tone.TERMS; term++) {
+            weights[term] = typical[term] / (ground.spread(term) * ground.spread(term));
+            length += typical[term] * weights[term];
+        }
+        var share = new float[floor.size()];
+        for (var at = 0; at < share.length; at++) {
+            if (!floor.isSeen()[at]) continue;
+            var off = ground.off(tone, at);
+            var sum = 0.0;
+            for (var term = 0; term < Tone.TERMS; term++) sum += off[term] * weights[term];
+            share[at] = (float) (sum / length);
+        }
+        return share;
+    }
+
+    private static PieceMask parted(FloorRaster floor, float[] share, boolean[] isPaper, boolean[] candidate) {
+        var columns = floor.columns();
+        var marks = new byte[floor.size()];
+        for (var at = 0; at < marks.length; at++) {
+            if (!floor.isSeen()[at] || isPaper[at] || share[at] < SURELY_GROUND) marks[at] = GROUND;
+            else if (candidate[at] && share[at] > SURELY_PIECE) marks[at] = PIECE;
+        }
+        Watershed.grow(slope(share, columns, floor.rows()), marks, columns, floor.rows());
+        var isPiece = new boolean[marks.length];
+        for (var at = 0; at < marks.length; at++) isPiece[at] = marks[at] == PIECE;
+        var regions = Regions.of(isPiece, columns, floor.rows());
+        var largest = regions.largest();
+        for (var at = 0; at < isPiece.length; at++) isPiece[at] &= regions.of()[at] == largest;
+        fillSpecks(isPiece, share, floor);
+        return new PieceMask(isPiece, touchesUnseen(isPiece, floor));
+    }
+
+    private static float[] slope(float[] share, int columns, int rows) {
+        var even = Smooth.box(share, columns, rows, 1);
+        var slope = new float[share.length];
+        for (var at = columns; at < share.length - columns; at++) {
+            var column = at % columns;
+            if (column == 0 || column == columns - 1) continue;
+            slope[at] = (float) Math.hypot(even[at + 1] - even[at - 1], even[at + columns] - even[at - columns]);
+        }
+        return slope;
+    }
+
+    /** Holes that are too small, or through which no ground is seen, are the piece's own grain. */
+    private static void fillSpecks(boolean[] isPiece, float[] share, FloorRaster floor) {
+        var isNot = new boolean[isPiece.length];
+        for (var at = 0; at < isNot.length; at++) isNot[at] = !isPiece[at];
+        var regions = Regions.of(isNot, floor.columns(), floor.rows());
+        var isOuter = new boolean[regions.sizes().size()];
+        var darkest = new float[isOuter.length];
+        Arrays.fill(darkest, 1);
+        for (var at = 0; at < isNot.length; at++) {
+            var region = regions.of()[at];
+            if (region < 0) continue;
+            var column = at % floor.columns();
+            isOuter[region] |= column == 0
+                    || column == floor.columns() - 1
+                    || at < floor.columns()
+                    || at >= isNot.length - floor.columns();
+            darkest[region] = Math.min(darkest[region], share[at]);
+        }
+        var least = LEAST_HOLE_MM2 / (floor.cell() * floor.cell());
+        for (var at = 0; at < isNot.length; at++) {
+            var region = regions.of()[at];
+            if (region >= 0 && !isOuter[region] && (regions.sizes().get(region) < least || darkest[region] > 0.45f))
+                isPiece[at] = true;
+        }
+    }
+
+    private static boolean touchesUnseen(boolean[] isPiece, FloorRaster floor) {
+        for (var at = 0; at < isPiece.length; at++) {
+            if (!isPiece[at]) continue;
+            var column = at % floor.columns();
+            for (var next : List.of(at - 1, at + 1, at - floor.columns(), at + floor.columns()))
+                if (column == 0
+                        || column == floor.columns() - 1
+                        || next < 0
+                        || next >= isPiece.length
+                        || !floor.isSeen()[next]) return true;
+        }
+        return false;
+    }
+
+    /** The rings round the mask, along the sides of its cells: the piece's own first, then its holes. */
+    List<List<Point>> rings(FloorRaster floor) {
+        return CellRings.round(isPiece, floor);
+    }
+}
