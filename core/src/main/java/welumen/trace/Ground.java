@@ -141,12 +141,13 @@ final class Ground {
     }
 
     private void measureSpread(Tone tone, boolean[] isPaper) {
+        var here = new double[Tone.TERMS];
         for (var term = 0; term < Tone.TERMS; term++) {
             var off = new double[20_000];
             var count = 0;
             for (var at = 0; at < floor.size() && count < off.length; at += 1 + floor.size() / 100_000) {
                 if (!floor.isSeen()[at] || isPaper[at]) continue;
-                var here = off(tone, at);
+                off(tone, at, here);
                 if (Math.abs(here[0]) < ALIKE[0] && Math.abs(here[1]) < ALIKE[1] && Math.abs(here[2]) < ALIKE[2])
                     off[count++] = Math.abs(here[term]);
             }
@@ -155,12 +156,16 @@ final class Ground {
     }
 
     /** By how much a cell's tone is off the ground's. */
-    double[] off(Tone tone, int at) {
-        var middle = floor.middle(at);
-        var off = new double[Tone.TERMS];
-        for (var term = 0; term < Tone.TERMS; term++)
-            off[term] = tone.of()[term][at] - expected(term, middle.x(), middle.y());
-        return off;
+    void off(Tone tone, int at, double[] into) {
+        var u = (floor.left() + (at % floor.columns() + 0.5) * floor.cell()) / 1000;
+        var v = (floor.low() + (at / floor.columns() + 0.5) * floor.cell()) / 1000;
+        for (var term = 0; term < Tone.TERMS; term++) {
+            var field = terms[term];
+            var expected = field[0];
+            if (field.length > 1) expected += field[1] * u + field[2] * v;
+            if (field.length > 3) expected += field[3] * u * u + field[4] * u * v + field[5] * v * v;
+            into[term] = tone.of()[term][at] - expected;
+        }
     }
 
     /** How uneven the ground is in each term. */

@@ -3,6 +3,7 @@ package welumen.trace;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import welumen.shape.Point;
 
 /**
@@ -54,13 +55,17 @@ record PieceMask(boolean[] isPiece, boolean isCut) {
 
     private static Optional<boolean[]> candidate(FloorRaster floor, Tone tone, Ground ground, boolean[] isPaper) {
         var isOff = new boolean[floor.size()];
-        for (var at = 0; at < isOff.length; at++) {
-            if (!floor.isSeen()[at] || isPaper[at]) continue;
-            var off = ground.off(tone, at);
-            var sum = 0.0;
-            for (var term = 0; term < Tone.TERMS; term++) sum += Math.pow(off[term] / ground.spread(term), 2);
-            isOff[at] = sum > FAR_OFF * FAR_OFF;
-        }
+        IntStream.range(0, floor.rows()).parallel().forEach(row -> {
+            var off = new double[Tone.TERMS];
+            for (var at = row * floor.columns(); at < (row + 1) * floor.columns(); at++) {
+                if (!floor.isSeen()[at] || isPaper[at]) continue;
+                ground.off(tone, at, off);
+                var sum = 0.0;
+                for (var term = 0; term < Tone.TERMS; term++)
+                    sum += off[term] * off[term] / (ground.spread(term) * ground.spread(term));
+                isOff[at] = sum > FAR_OFF * FAR_OFF;
+            }
+        });
         var regions = Regions.of(isOff, floor.columns(), floor.rows());
         var largest = regions.largest();
         if (largest < 0 || regions.sizes().get(largest) * floor.cell() * floor.cell() < LEAST_MM2)
@@ -76,12 +81,16 @@ record PieceMask(boolean[] isPiece, boolean isCut) {
         var deepest = 0;
         for (var one : depth) deepest = Math.max(deepest, one);
         var typical = new double[Tone.TERMS];
+        var off = new double[Tone.TERMS];
         for (var term = 0; term < Tone.TERMS; term++) {
             var values = new double[50_000];
             var count = 0;
             var step = 1 + floor.size() / 400_000;
             for (var at = 0; at < floor.size() && count < values.length; at += step)
-                if (depth[at] > 0.35 * deepest) values[count++] = ground.off(tone, at)[term];
+                if (depth[at] > 0.35 * deepest) {
+                    ground.off(tone, at, off);
+                    values[count++] = off[term];
+                }
             var sorted = Arrays.copyOf(values, count);
             Arrays.sort(sorted);
             typical[term] = count == 0 ? 0 : sorted[count / 2];
@@ -115,13 +124,17 @@ record PieceMask(boolean[] isPiece, boolean isCut) {
             length += typical[term] * weights[term];
         }
         var share = new float[floor.size()];
-        for (var at = 0; at < share.length; at++) {
-            if (!floor.isSeen()[at]) continue;
-            var off = ground.off(tone, at);
-            var sum = 0.0;
-            for (var term = 0; term < Tone.TERMS; term++) sum += off[term] * weights[term];
-            share[at] = (float) (sum / length);
-        }
+        var whole = length;
+        IntStream.range(0, floor.rows()).parallel().forEach(row -> {
+            var off = new double[Tone.TERMS];
+            for (var at = row * floor.columns(); at < (row + 1) * floor.columns(); at++) {
+                if (!floor.isSeen()[at]) continue;
+                ground.off(tone, at, off);
+                var sum = 0.0;
+                for (var term = 0; term < Tone.TERMS; term++) sum += off[term] * weights[term];
+                share[at] = (float) (sum / whole);
+            }
+        });
         return share;
     }
 

@@ -239,13 +239,23 @@ record PlaneFit(Plane plane, List<TargetSides> used, List<List<Point>> squares, 
                 var square = new ArrayList<Point>();
                 for (var i = 0; i < 4; i++) square.add(there(corner(i), terms, target));
                 squares.add(square);
-                var seen = used.get(target).corners().orElseThrow();
+                var seen = flat(plane, used.get(target)).corners().orElseThrow();
                 for (var i = 0; i < 4; i++)
-                    sum += Math.pow(
-                            plane.toPlane(seen.get(i).x(), seen.get(i).y()).to(square.get(i)), 2);
+                    sum += Math.pow(new Point(seen.get(i).x(), seen.get(i).y()).to(square.get(i)), 2);
             }
             return new PlaneFit(
                     plane, List.copyOf(used), squares, List.copyOf(left), Math.sqrt(sum / (4 * used.size())));
+        }
+
+        /** On the plane sides are straight, in the photo the lens bends them. */
+        private static TargetSides flat(Plane plane, TargetSides seen) {
+            var sides = seen.sides().stream()
+                    .map(side -> side.stream()
+                            .map(place -> plane.toPlane(place.x(), place.y()))
+                            .map(at -> new Pixel(at.x(), at.y()))
+                            .toList())
+                    .toList();
+            return new TargetSides(seen.target(), sides, seen.width());
         }
 
         private Point there(Point local, double[] terms, int target) {

@@ -1,0 +1,72 @@
+package welumen.trace;
+
+import welumen.shape.Point;
+
+/**
+ * How wide a round hole is, by how much of the piece's light is missing in and about it: a lens spreads light, but loses
+ * none, so that even a small hole in a soft photo keeps its area.
+ */
+final class HoleGauge {
+    private static final int WAYS = 72;
+    private static final double STEP_MM = 0.2;
+    private static final double LEAST_RIM_MM = 0.9;
+    private static final double MOST_RIM_MM = 2.5;
+    private static final double PLATEAU_MM = 4;
+
+    private final Picture picture;
+    private final Plane plane;
+    private final double[] inverse;
+
+    /** How far to both sides of its edge the lens spreads the light. */
+    private final double rimMm;
+
+    /** @param blurMm how wide an edge is in the photo, from a tenth to nine tenths of its light */
+    HoleGauge(Picture picture, Plane plane, double blurMm) {
+        this.picture = picture;
+        this.plane = plane;
+        this.inverse = plane.inverse();
+        this.rimMm = Math.clamp(0.8 * blurMm, LEAST_RIM_MM, MOST_RIM_MM);
+    }
+
+    /** The radius of a hole of about that radius, in mm; the same again where it cannot be told better. */
+    double radius(Point centre, double about) {
+        var inside = ring(centre, 0, Math.max(0.3 * about, about - rimMm));
+        var outside = ring(centre, about + rimMm, about + rimMm + PLATEAU_MM);
+        var contrast = 0.0;
+        for (var channel = 0; channel < 3; channel++) contrast += Math.pow(inside[channel] - outside[channel], 2);
+        if (contrast < 1e-8) return about;
+        var area = 0.0;
+        var light = new float[3];
+        for (var way = 0; way < WAYS; way++) {
+            var angle = 2 * Math.PI * way / WAYS;
+            for (var r = STEP_MM / 2; r < about + rimMm; r += STEP_MM) {
+                look(centre, angle, r, light);
+                var missing = 0.0;
+                for (var channel = 0; channel < 3; channel++)
+                    missing += (light[channel] - outside[channel]) * (inside[channel] - outside[channel]);
+                area += missing / contrast * r * STEP_MM * 2 * Math.PI / WAYS;
+            }
+        }
+        var radius = Math.sqrt(Math.max(0, area) / Math.PI);
+        return Math.abs(radius - about) < 0.2 * about + 0.5 ? radius : about;
+    }
+
+    private double[] ring(Point centre, double from, double to) {
+        var sum = new double[3];
+        var weight = 0.0;
+        var light = new float[3];
+        for (var way = 0; way < WAYS; way++)
+            for (var r = from + STEP_MM / 2; r < to; r += STEP_MM) {
+                look(centre, 2 * Math.PI * way / WAYS, r, light);
+                for (var channel = 0; channel < 3; channel++) sum[channel] += r * light[channel];
+                weight += r;
+            }
+        for (var channel = 0; channel < 3; channel++) sum[channel] /= weight;
+        return sum;
+    }
+
+    private void look(Point centre, double angle, double r, float[] light) {
+        var pixel = plane.toPicture(centre.x() + r * Math.cos(angle), centre.y() + r * Math.sin(angle), inverse);
+        picture.light(pixel.x(), pixel.y(), light);
+    }
+}

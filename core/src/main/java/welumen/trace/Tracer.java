@@ -1,0 +1,178 @@
+package welumen.trace;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import welumen.measure.Parsed;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+import welumen.shape.Box;
+import welumen.shape.Outline;
+import welumen.shape.Point;
+import welumen.shape.Shape;
+
+/** Traces the outline of one flat piece from one photo; refuses what it cannot see, and says what makes it less sure. */
+public final class Tracer {
+    private static final double BLURRED_MM = 2;
+    private static final double HOPELESS_MM = 6;
+    private static final double HOPELESS_PIXELS = 7;
+    private static final double POOR_FIT_MM = 0.5;
+    private static final double SAG_MM = 0.02;
+    private static final double ROUND_MM = 0.3;
+    private static final int FEWEST_POINTS = 8;
+
+    private final Picture picture;
+    private final TraceOptions options;
+    private final List<String> warnings = new ArrayList<>();
+
+    private Tracer(Picture picture, TraceOptions options) {
+        this.picture = picture;
+        this.options = options;
+    }
+
+    /** The piece, or in words why it cannot be seen and what to do. */
+    public static Parsed<Traced> trace(Picture picture, TraceOptions options) {
+        return new Tracer(picture, options).traced();
+    }
+
+    private Parsed<Traced> traced() {
+        var targets = TargetFinder.in(picture);
+        var sides = targets.stream()
+                .map(target -> TargetSides.of(picture, target))
+                .flatMap(Optional::stream)
+                .toList();
+        if (sides.size() < PlaneFit.FEWEST) return new Refused<>(tooFew(targets, sides));
+        var fit = PlaneFit.of(picture.width(), picture.height(), sides, options.targetMm());
+        var width = sides.stream()
+                .mapToDouble(TargetSides::width)
+                .sorted()
+                .skip(sides.size() / 2)
+                .findFirst()
+                .orElseThrow();
+        var blurMm = width * fit.plane().millimetresPerPixel();
+        if (blurMm > HOPELESS_MM && width > HOPELESS_PIXELS)
+            return new Refused<>(
+                    ("The photo is blurred: an edge of a target is %.0f pixels wide. Hold the camera still,"
+                                    + " focus on the piece, and take it again.")
+                            .formatted(width));
+        warnAboutTargets(fit, blurMm);
+        var floor = FloorRaster.of(picture, fit);
+        var mask = PieceMask.of(floor, fit, options.targetMm());
+        if (mask.isEmpty())
+            return new Refused<>("No piece was found between the targets: nothing there differs from the ground. Lay it"
+                    + " on a ground of another brightness or colour.");
+        if (mask.get().isCut())
+            return new Refused<>(
+                    "The piece runs out of the picture, or out of what the targets cover. Step back, so that"
+                            + " all of it and the targets round it are seen.");
+        return drawn(fit, mask.get().rings(floor), blurMm);
+    }
+
+    private static String tooFew(List<Target> targets, List<TargetSides> sides) {
+        var numbers = targets.stream()
+                .map(target -> Integer.toString(target.number()))
+                .collect(Collectors.joining(", "));
+        return "%s found%s, and %d are needed. Lay more targets round the piece, flat, whole in the picture, with their white rim."
+                        .formatted(
+                                targets.isEmpty()
+                                        ? "No target was"
+                                        : targets.size() == 1
+                                                ? "Only one target was"
+                                                : "Only %d targets were".formatted(targets.size()),
+                                targets.isEmpty() ? "" : " (" + numbers + ")",
+                                PlaneFit.FEWEST)
+                + (sides.size() < targets.size() ? " Some were found whose sides can hardly be seen." : "");
+    }
+
+    private void warnAboutTargets(PlaneFit fit, double blurMm) {
+        for (var number : fit.left())
+            warnings.add("Target %d was left out: it does not fit the others. It may be creased or half covered."
+                    .formatted(number));
+        if (fit.residual() > POOR_FIT_MM)
+            warnings.add("The targets fit each other to %.1f mm only: see that they lie flat and are all of %.1f mm."
+                    .formatted(fit.residual(), options.targetMm()));
+        if (blurMm > BLURRED_MM) warnings.add("The photo is not sharp: an edge is %.1f mm wide.".formatted(blurMm));
+    }
+
+    private Parsed<Traced> drawn(PlaneFit fit, List<List<Point>> rings, double blurMm) {
+        var seeker = new EdgeSeeker(picture, fit.plane(), blurMm);
+        var parallax = Parallax.of(fit.plane());
+        var found = new ArrayList<List<Point>>();
+        for (var ring : rings) {
+            var measured = seeker.sought(ring);
+            if (measured.size() >= FEWEST_POINTS) found.add(parallax.corrected(measured, options.thicknessMm()));
+            else if (found.isEmpty())
+                return new Refused<>("The piece's edge cannot be told from the ground. Lay it on another ground.");
+        }
+        var box = Box.of(found.getFirst());
+        warnWhereOutside(fit, box);
+        var origin = new Point(box.minX(), box.minY());
+        var segments = CleanLines.of(moved(found.getFirst(), origin));
+        var outline = ring(segments, moved(found.getFirst(), origin));
+        if (outline.isEmpty())
+            return new Refused<>(
+                    "The piece's edge is too uneven to be drawn. Lay it flat on a ground of another colour.");
+        var holes = new ArrayList<Outline>();
+        var circles = new ArrayList<Traced.Circle>();
+        var gauge = new HoleGauge(picture, fit.plane(), blurMm);
+        for (var hole : found.subList(1, found.size())) hole(hole, origin, gauge, holes, circles);
+        return new Understood<>(new Traced(
+                new Shape(outline.get(), holes),
+                segments,
+                circles,
+                fit.used().size(),
+                fit.residual(),
+                fit.plane().millimetresPerPixel(),
+                warnings));
+    }
+
+    private void warnWhereOutside(PlaneFit fit, Box piece) {
+        var targets = Box.of(fit.squares().stream().flatMap(List::stream).toList());
+        var beyond = Math.max(
+                Math.max(targets.minX() - piece.minX(), piece.maxX() - targets.maxX()),
+                Math.max(targets.minY() - piece.minY(), piece.maxY() - targets.maxY()));
+        if (beyond > options.targetMm())
+            warnings.add(
+                    "The piece reaches %.0f mm beyond the targets: measures there are less sure. Lay targets round it."
+                            .formatted(beyond));
+    }
+
+    private static List<Point> moved(List<Point> ring, Point origin) {
+        return ring.stream().map(point -> point.minus(origin)).toList();
+    }
+
+    /** The clean one; where that crosses itself, the measured one. */
+    private static Optional<Outline> ring(List<Segment> segments, List<Point> measured) {
+        var clean = segments.stream()
+                .flatMap(segment -> segment.points(SAG_MM).stream())
+                .toList();
+        if (clean.size() >= 3 && Outline.ofRing(clean) instanceof Understood<Outline>(var outline))
+            return Optional.of(outline);
+        return Outline.ofRing(Ring.evened(measured, 1)) instanceof Understood<Outline>(var outline)
+                ? Optional.of(outline)
+                : Optional.empty();
+    }
+
+    private void hole(
+            List<Point> seen, Point origin, HoleGauge gauge, List<Outline> holes, List<Traced.Circle> circles) {
+        var round = Fitted.circle(seen);
+        var measured = moved(seen, origin);
+        if (round.isPresent() && isRound(seen, round.get())) {
+            // a thick piece hides part of its holes, whose light then says nothing
+            var radius = options.thicknessMm() > 0
+                    ? round.get().radius()
+                    : gauge.radius(round.get().centre(), round.get().radius());
+            var centre = round.get().centre().minus(origin);
+            holes.add(new Outline(new Segment.Arc(centre, radius, 0, 2 * Math.PI).points(SAG_MM)));
+            circles.add(new Traced.Circle(centre, 2 * radius));
+        } else ring(CleanLines.of(measured.reversed()), measured.reversed()).ifPresent(holes::add);
+    }
+
+    private static boolean isRound(List<Point> measured, Fitted.Round round) {
+        var sum = measured.stream()
+                .mapToDouble(point -> Math.pow(round.off(point), 2))
+                .sum();
+        return Math.sqrt(sum / measured.size()) < Math.max(ROUND_MM, 0.02 * round.radius());
+    }
+}
