@@ -6,17 +6,18 @@ import java.util.List;
 import welumen.shape.Point;
 
 /**
- * Seeks the edge of a piece in the photo itself, in linear light: across the coarse ring every millimetre, at the place
- * where as much of the light on the way from the piece to the ground lies short of it as beyond.
+ * Seeks the edge of a piece in the photo itself: across the coarse ring every millimetre, at the place where as much of what
+ * the piece has and the ground has not lies short of it as beyond. It is summed up in code values, whose sums a JPEG keeps
+ * though it halves the colour's resolution, and put right to what it would be in light.
  */
 final class EdgeSeeker {
     private static final double EVERY_MM = 1;
     private static final double STEP_MM = 0.2;
-    private static final double REACH_MM = 4;
-    private static final double NEAR_MM = 1.4;
+    private static final double PLATEAU_MM = 3;
+    private static final double LEAST_NEAR_MM = 1;
+    private static final double MOST_NEAR_MM = 2.4;
     private static final double LEAST_WINDOW_MM = 1.2;
     private static final double MOST_WINDOW_MM = 3;
-    private static final double PLATEAU_ALONG_MM = 8;
     private static final double EVEN_ALONG_MM = 1.5;
     private static final double FAINT = 0.3;
     private static final double STRAY_ALONG_MM = 8;
@@ -26,31 +27,41 @@ final class EdgeSeeker {
     private final Plane plane;
     private final double[] inverse;
     private final double windowMm;
+    /** How far to both sides the edge itself is seen. */
+    private final double nearMm;
+
+    private final CodeShift shift;
 
     /** @param blurMm how wide an edge is in the photo, from a tenth to nine tenths of its light */
     EdgeSeeker(Picture picture, Plane plane, double blurMm) {
         this.picture = picture;
         this.plane = plane;
         this.inverse = plane.inverse();
+        this.nearMm = Math.clamp(0.75 * blurMm, LEAST_NEAR_MM, MOST_NEAR_MM);
+        this.shift = CodeShift.ofWidth(blurMm);
         this.windowMm = Math.clamp(0.8 * blurMm, LEAST_WINDOW_MM, MOST_WINDOW_MM);
     }
 
     /** @param coarse a ring with the piece to its left */
     List<Point> sought(List<Point> coarse) {
         var ring = Ring.every(Ring.evened(coarse, 1.5), EVERY_MM);
-        return pass(pass(ring, false), true);
+        return pass(pass(ring));
     }
 
-    private List<Point> pass(List<Point> ring, boolean isLast) {
-        var base = isLast ? ring : ring;
+    private List<Point> pass(List<Point> base) {
         var normals = Ring.normals(Ring.evened(base, 1.5));
-        var reach = Math.min(REACH_MM, 0.35 * Ring.width(base));
+        var reach = Math.min(nearMm + PLATEAU_MM, 0.35 * Ring.width(base));
         var count = 2 * (int) Math.round(reach / STEP_MM) + 1;
         var light = new float[base.size()][count * 3];
         for (var i = 0; i < light.length; i++) look(base.get(i), normals.get(i), light[i]);
-        var shares = shares(light, count, reach);
+        var near = (int) Math.round(Math.min(nearMm, 0.4 * reach) / STEP_MM);
+        var inside = Slope.of(light, 0, count / 2 - near, STEP_MM);
+        var outside = Slope.of(light, count / 2 + near + 1, count, STEP_MM);
+        flatten(light, inside, outside);
+        var shares = shares(light, count, inside.at(), outside.at());
         var out = new double[base.size()];
-        for (var i = 0; i < out.length; i++) out[i] = edge(shares, i, count);
+        for (var i = 0; i < out.length; i++)
+            out[i] = edge(shares, i, count) - shift.outward(inside.at()[i], outside.at()[i]);
         return moved(base, normals, out);
     }
 
@@ -60,16 +71,13 @@ final class EdgeSeeker {
         for (var i = 0; i < count; i++) {
             var t = (i - count / 2) * STEP_MM;
             var pixel = plane.toPicture(at.x() + t * normal.x(), at.y() + t * normal.y(), inverse);
-            picture.light(pixel.x(), pixel.y(), one);
+            picture.codes(pixel.x(), pixel.y(), one);
             System.arraycopy(one, 0, light, 3 * i, 3);
         }
     }
 
     /** For each place how much of the piece there is on its way outward, 1 to 0; empty rows where it hardly differs. */
-    private static double[][] shares(float[][] light, int count, double reach) {
-        var near = (int) Math.round(Math.min(NEAR_MM, 0.4 * reach) / STEP_MM);
-        var in = plateau(light, 0, count / 2 - near);
-        var out = plateau(light, count / 2 + near + 1, count);
+    private static double[][] shares(float[][] light, int count, double[][] in, double[][] out) {
         var contrast = new double[light.length];
         for (var i = 0; i < light.length; i++) contrast[i] = Math.sqrt(squared(in[i], out[i]));
         var sorted = contrast.clone();
@@ -95,23 +103,14 @@ final class EdgeSeeker {
         return sum;
     }
 
-    /** The mean light over a stretch of the way, and along the ring. */
-    private static double[][] plateau(float[][] light, int from, int to) {
-        var here = new double[light.length][3];
+    /** As if both sides were of even light up to the edge. */
+    private static void flatten(float[][] light, Slope inside, Slope outside) {
         for (var i = 0; i < light.length; i++)
-            for (var channel = 0; channel < 3; channel++) {
-                for (var j = from; j < to; j++) here[i][channel] += light[i][3 * j + channel];
-                here[i][channel] /= to - from;
+            for (var j = 0; j < light[i].length / 3; j++) {
+                var t = (j - light[i].length / 3 / 2) * STEP_MM;
+                var grows = (t < 0 ? inside : outside).grows()[i];
+                for (var channel = 0; channel < 3; channel++) light[i][3 * j + channel] -= (float) (t * grows[channel]);
             }
-        var along = Math.min((int) (PLATEAU_ALONG_MM / EVERY_MM), light.length / 8);
-        var mean = new double[light.length][3];
-        for (var i = 0; i < light.length; i++)
-            for (var channel = 0; channel < 3; channel++) {
-                for (var k = -along; k <= along; k++)
-                    mean[i][channel] += here[Math.floorMod(i + k, light.length)][channel];
-                mean[i][channel] /= 2 * along + 1;
-            }
-        return mean;
     }
 
     /** Grain and pile are evened out along the edge, never across it. */

@@ -3,29 +3,39 @@ package welumen.trace;
 import welumen.shape.Point;
 
 /**
- * How wide a round hole is, by how much of the piece's light is missing in and about it: a lens spreads light, but loses
+ * How wide a round hole is, by how much of the piece is missing in and about it: a lens spreads light, but loses
  * none, so that even a small hole in a soft photo keeps its area.
  */
 final class HoleGauge {
     private static final int WAYS = 72;
     private static final double STEP_MM = 0.2;
     private static final double LEAST_RIM_MM = 0.9;
-    private static final double MOST_RIM_MM = 2.5;
+    private static final double MOST_RIM_MM = 4;
     private static final double PLATEAU_MM = 4;
+    /** Shares of a hole's radius over which its edge is spread. */
+    private static final double SHARP = 0.12;
+
+    private static final double SOFT = 0.35;
 
     private final Picture picture;
     private final Plane plane;
     private final double[] inverse;
 
-    /** How far to both sides of its edge the lens spreads the light. */
+    /** How far to both sides of its edge the lens spreads the light, and the file its colour. */
     private final double rimMm;
+
+    private final double blurMm;
+
+    private final CodeShift shift;
 
     /** @param blurMm how wide an edge is in the photo, from a tenth to nine tenths of its light */
     HoleGauge(Picture picture, Plane plane, double blurMm) {
         this.picture = picture;
         this.plane = plane;
         this.inverse = plane.inverse();
-        this.rimMm = Math.clamp(0.8 * blurMm, LEAST_RIM_MM, MOST_RIM_MM);
+        this.blurMm = blurMm;
+        this.shift = CodeShift.ofWidth(blurMm);
+        this.rimMm = Math.clamp(0.9 * blurMm + plane.millimetresPerPixel(), LEAST_RIM_MM, MOST_RIM_MM);
     }
 
     /** The radius of a hole of about that radius, in mm; the same again where it cannot be told better. */
@@ -47,8 +57,11 @@ final class HoleGauge {
                 area += missing / contrast * r * STEP_MM * 2 * Math.PI / WAYS;
             }
         }
-        var radius = Math.sqrt(Math.max(0, area) / Math.PI);
-        return Math.abs(radius - about) < 0.2 * about + 0.5 ? radius : about;
+        var radius = Math.sqrt(Math.max(0, area) / Math.PI) + shift.outward(outside, inside);
+        if (Math.abs(radius - about) > 0.2 * about + 0.5) return about;
+        // by its edge a large hole is measured better, since the sum takes in all of the grain
+        var isSmall = Math.clamp((blurMm / about - SHARP) / (SOFT - SHARP), 0, 1);
+        return about + isSmall * (radius - about);
     }
 
     private double[] ring(Point centre, double from, double to) {
@@ -67,6 +80,6 @@ final class HoleGauge {
 
     private void look(Point centre, double angle, double r, float[] light) {
         var pixel = plane.toPicture(centre.x() + r * Math.cos(angle), centre.y() + r * Math.sin(angle), inverse);
-        picture.light(pixel.x(), pixel.y(), light);
+        picture.codes(pixel.x(), pixel.y(), light);
     }
 }

@@ -1,12 +1,15 @@
 package welumen.trace;
 
+import java.util.function.DoubleUnaryOperator;
+
 /**
  * A photo, upright: pixels row by row from the upper left, each 0xRRGGBB in the code values of sRGB (IEC 61966-2-1). What
  * is measured on it is measured in linear light: a code value half-way between two others is not half the light. The middle
  * of the first pixel lies at (0.5, 0.5).
  */
 public record Picture(int width, int height, int[] rgb) {
-    private static final float[] LIGHT = light();
+    private static final float[] LIGHT = table(Picture::lightOf);
+    private static final float[] CODE = table(code -> code);
 
     /** @throws IllegalArgumentException if there are not as many pixels as the size says */
     public Picture {
@@ -27,6 +30,10 @@ public record Picture(int width, int height, int[] rgb) {
 
     /** The light at a place between pixels, each channel 0 to 1, put into {@code into}; at the rim that of the rim. */
     void light(double x, double y, float[] into) {
+        between(x, y, LIGHT, into);
+    }
+
+    private void between(double x, double y, float[] table, float[] into) {
         var px = Math.clamp(x - 0.5, 0, width - 1.001);
         var py = Math.clamp(y - 0.5, 0, height - 1.001);
         var column = (int) px;
@@ -39,8 +46,8 @@ public record Picture(int width, int height, int[] rgb) {
         var c = rgb[Math.min(at + width, rgb.length - 1)];
         var d = rgb[Math.min(at + width + 1, rgb.length - 1)];
         for (int channel = 0, shift = 16; channel < 3; channel++, shift -= 8) {
-            var above = LIGHT[a >> shift & 0xFF] * (1 - right) + LIGHT[b >> shift & 0xFF] * right;
-            var below = LIGHT[c >> shift & 0xFF] * (1 - right) + LIGHT[d >> shift & 0xFF] * right;
+            var above = table[a >> shift & 0xFF] * (1 - right) + table[b >> shift & 0xFF] * right;
+            var below = table[c >> shift & 0xFF] * (1 - right) + table[d >> shift & 0xFF] * right;
             into[channel] = above * (1 - down) + below * down;
         }
     }
@@ -51,12 +58,22 @@ public record Picture(int width, int height, int[] rgb) {
         return 0.2126 * scratch[0] + 0.7152 * scratch[1] + 0.0722 * scratch[2];
     }
 
-    private static float[] light() {
-        var light = new float[256];
-        for (var i = 0; i < 256; i++) {
-            var code = i / 255.0;
-            light[i] = (float) (code <= 0.04045 ? code / 12.92 : Math.pow((code + 0.055) / 1.055, 2.4));
-        }
-        return light;
+    /** The code values at a place between pixels, each channel 0 to 1, put into {@code into}. */
+    void codes(double x, double y, float[] into) {
+        between(x, y, CODE, into);
+    }
+
+    static double lightOf(double code) {
+        return code <= 0.04045 ? code / 12.92 : Math.pow((code + 0.055) / 1.055, 2.4);
+    }
+
+    static double codeOf(double light) {
+        return light <= 0.0031308 ? 12.92 * light : 1.055 * Math.pow(light, 1 / 2.4) - 0.055;
+    }
+
+    private static float[] table(DoubleUnaryOperator of) {
+        var table = new float[256];
+        for (var i = 0; i < 256; i++) table[i] = (float) of.applyAsDouble(i / 255.0);
+        return table;
     }
 }
