@@ -15,7 +15,8 @@ import welumen.journal.StoreException;
         description = "The workshop of the automotive trimmer.",
         mixinStandardHelpOptions = true,
         version = "Welumen 0.1.0",
-        subcommands = {DemoCommand.class, OpenCommand.class, NestCommand.class, RestoreCommand.class})
+        subcommands = {DemoCommand.class, OpenCommand.class, NestCommand.class, TraceCommand.class, RestoreCommand.class
+        })
 public final class Main implements Runnable {
     @Spec
     private CommandSpec spec;

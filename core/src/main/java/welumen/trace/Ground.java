@@ -3,6 +3,7 @@ package welumen.trace;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import welumen.shape.Point;
 
 /**
@@ -17,6 +18,7 @@ final class Ground {
     private static final double RING_TO = 1.7;
     private static final double[] ALIKE = {0.14, 0.06, 0.06};
     private static final int ROUNDS = 6;
+    private static final int ENOUGH = 3000;
     private static final double[] LEAST_SPREAD = {0.03, 0.015, 0.015};
 
     private final FloorRaster floor;
@@ -35,11 +37,11 @@ final class Ground {
         var near = blocks.stream()
                 .filter(block -> fit.squares().stream().anyMatch(square -> isRound(block, square, targetMm)))
                 .toList();
-        ground.learn(near.size() > 30 ? near : blocks, 3);
+        ground.learn(some(near.size() > 30 ? near : blocks), 3);
         for (var round = 0; round < ROUNDS; round++) {
             var alike = blocks.stream().filter(ground::isAlike).toList();
             if (alike.size() < 30) break;
-            ground.learn(alike, round < 1 ? 3 : 6);
+            ground.learn(some(alike), round < 1 ? 3 : 6);
         }
         ground.measureSpread(tone, isPaper);
         return ground;
@@ -79,6 +81,14 @@ final class Ground {
         return true;
     }
 
+    /** Some of them, evenly: a field of six terms is sure with a few thousand. */
+    private static List<Block> some(List<Block> blocks) {
+        var every = 1 + blocks.size() / ENOUGH;
+        return IntStream.range(0, blocks.size() / every)
+                .mapToObj(i -> blocks.get(i * every))
+                .toList();
+    }
+
     /** By least squares that heed far ones less and less (Tukey's weights), since some of them are not ground. */
     private void learn(List<Block> blocks, int count) {
         for (var term = 0; term < Tone.TERMS; term++) {
@@ -106,15 +116,20 @@ final class Ground {
         }
     }
 
+    /** By the normal equations: there are many blocks and few terms, and the places are of about one size. */
     private static double[] weighted(List<Block> blocks, double[] values, double[] weights, int size) {
-        var rows = new double[values.length][];
-        var right = new double[values.length];
+        var normal = new double[size][size];
+        var right = new double[size];
         for (var i = 0; i < values.length; i++) {
-            rows[i] = Arrays.copyOf(basis(blocks.get(i).x(), blocks.get(i).y()), size);
-            for (var j = 0; j < size; j++) rows[i][j] *= weights[i];
-            right[i] = values[i] * weights[i];
+            if (weights[i] == 0) continue;
+            var basis = basis(blocks.get(i).x(), blocks.get(i).y());
+            var weight = weights[i] * weights[i];
+            for (var j = 0; j < size; j++) {
+                right[j] += weight * basis[j] * values[i];
+                for (var k = 0; k < size; k++) normal[j][k] += weight * basis[j] * basis[k];
+            }
         }
-        return LeastSquares.solve(rows, right);
+        return LeastSquares.solve(normal, right);
     }
 
     private static double[] basis(double x, double y) {

@@ -145,7 +145,7 @@ record PieceMask(boolean[] isPiece, boolean isCut) {
             if (!floor.isSeen()[at] || isPaper[at] || share[at] < SURELY_GROUND) marks[at] = GROUND;
             else if (candidate[at] && share[at] > SURELY_PIECE) marks[at] = PIECE;
         }
-        Watershed.grow(slope(share, columns, floor.rows()), marks, columns, floor.rows());
+        Watershed.grow(slope(share, columns, floor.rows()), marks, columns);
         var isPiece = new boolean[marks.length];
         for (var at = 0; at < marks.length; at++) isPiece[at] = marks[at] == PIECE;
         var regions = Regions.of(isPiece, columns, floor.rows());
@@ -193,15 +193,15 @@ record PieceMask(boolean[] isPiece, boolean isCut) {
     }
 
     private static boolean touchesUnseen(boolean[] isPiece, FloorRaster floor) {
+        var columns = floor.columns();
         for (var at = 0; at < isPiece.length; at++) {
             if (!isPiece[at]) continue;
-            var column = at % floor.columns();
-            for (var next : List.of(at - 1, at + 1, at - floor.columns(), at + floor.columns()))
-                if (column == 0
-                        || column == floor.columns() - 1
-                        || next < 0
-                        || next >= isPiece.length
-                        || !floor.isSeen()[next]) return true;
+            var column = at % columns;
+            if (column == 0 || column == columns - 1 || at < columns || at >= isPiece.length - columns) return true;
+            if (!floor.isSeen()[at - 1]
+                    || !floor.isSeen()[at + 1]
+                    || !floor.isSeen()[at - columns]
+                    || !floor.isSeen()[at + columns]) return true;
         }
         return false;
     }

@@ -19,6 +19,7 @@ import java.util.TimeZone;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import welumen.journal.StoreException;
+import welumen.trace.Picture;
 
 /**
  * A JPEG or PNG from outside, up to {@value #MOST_MEGAPIXELS} megapixels. It is read no larger than it is wanted, so that a
@@ -63,6 +64,18 @@ public final class PhotoFile {
                             .formatted(name, fault.getMessage()),
                     fault);
         }
+    }
+
+    /**
+     * Every pixel of it, upright, to be measured on.
+     *
+     * @throws StoreException as {@link #read}
+     */
+    public Picture picture() {
+        var image = read(Integer.MAX_VALUE);
+        var width = image.getWidth();
+        var height = image.getHeight();
+        return new Picture(width, height, image.getRGB(0, 0, width, height, null, 0, width));
     }
 
     /** When it was taken, by the camera's clock; empty where it does not say. */

@@ -3,6 +3,7 @@ package welumen.standins.camera;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.Arrays;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import javax.imageio.IIOImage;
@@ -155,7 +156,7 @@ public final class FloorPhoto {
             sum += (isInk ? INK : PAPER) * lit(at[0], at[1]);
         }
         if (on < FINE * FINE) return false;
-        java.util.Arrays.fill(colour, sum / on);
+        Arrays.fill(colour, sum / on);
         return true;
     }
 
@@ -250,10 +251,23 @@ public final class FloorPhoto {
         return out.toByteArray();
     }
 
-    /** Where a point of the floor is seen, in pixels; for whoever wants to know what is in the photo. */
-    static Point floorAt(FloorScene scene, double x, double y) {
-        var at = new double[2];
-        new FloorPhoto(scene, 0).onFloor(x, y, at);
+    /** Where a point of the floor is seen, in pixels: the way back, by Newton's way. */
+    static Point pictureOf(FloorScene scene, double x, double y) {
+        var photo = new FloorPhoto(scene, 0);
+        var camera = scene.camera();
+        double[] at = {camera.width() / 2.0, camera.height() / 2.0};
+        var here = new double[2];
+        var right = new double[2];
+        var below = new double[2];
+        for (var i = 0; i < 50; i++) {
+            photo.onFloor(at[0], at[1], here);
+            photo.onFloor(at[0] + 1, at[1], right);
+            photo.onFloor(at[0], at[1] + 1, below);
+            double a = right[0] - here[0], b = below[0] - here[0], c = right[1] - here[1], d = below[1] - here[1];
+            double dx = x - here[0], dy = y - here[1], cross = a * d - b * c;
+            at[0] += 0.7 * (dx * d - dy * b) / cross;
+            at[1] += 0.7 * (dy * a - dx * c) / cross;
+        }
         return new Point(at[0], at[1]);
     }
 }

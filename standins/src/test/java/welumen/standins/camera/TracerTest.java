@@ -1,0 +1,166 @@
+package welumen.standins.camera;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import welumen.files.photo.PhotoFile;
+import welumen.measure.Parsed;
+import welumen.measure.Parsed.Refused;
+import welumen.shape.Shape;
+import welumen.standins.camera.FloorScene.Light;
+import welumen.standins.camera.FloorScene.Sheet;
+import welumen.trace.Picture;
+import welumen.trace.TraceOptions;
+import welumen.trace.Traced;
+import welumen.trace.Tracer;
+
+/** Photos whose truth is known; they are half as fine as a phone's, so that they are soon drawn. */
+class TracerTest {
+    private static final int WIDTH = 2400;
+
+    private static Parsed<Traced> trace(FloorScene scene, long seed) {
+        return trace(new PhotoFile(FloorPhoto.jpeg(scene, seed), "drawn").picture(), scene.targetMm());
+    }
+
+    private static Parsed<Traced> trace(Picture picture, double targetMm) {
+        return Tracer.trace(picture, new TraceOptions(targetMm, 0));
+    }
+
+    private static Picture picture(BufferedImage image) {
+        var width = image.getWidth();
+        return new Picture(width, image.getHeight(), image.getRGB(0, 0, width, image.getHeight(), null, 0, width));
+    }
+
+    private static String why(Parsed<Traced> answer) {
+        return answer instanceof Refused<Traced>(var why) ? why : "traced";
+    }
+
+    /** Tilted, bent by the lens, in uneven light, as a JPEG: what is wanted of a photo of twelve megapixels. */
+    @ParameterizedTest
+    @ValueSource(longs = {4, 9, 12, 18, 21, 24})
+    void theOutlineLiesWhereThePieceDoes(long seed) {
+        var scene = AnyFloor.scene(seed, WIDTH);
+        var traced = trace(scene, seed).orThrow();
+        var laid = Laid.over(scene.piece(), traced.shape());
+        assertThat(laid.meanMm()).isLessThan(0.4);
+        assertThat(laid.within95Mm()).isLessThan(0.9);
+        assertThat(traced.shape().outline().area())
+                .isCloseTo(
+                        scene.piece().outline().area(),
+                        within(0.003 * scene.piece().outline().area()));
+        assertThat(sizes(traced.shape())).hasSameSizeAs(sizes(scene.piece()));
+        for (var i = 0; i < sizes(scene.piece()).size(); i++)
+            assertThat(sizes(traced.shape()).get(i))
+                    .isCloseTo(sizes(scene.piece()).get(i), within(0.5));
+        assertThat(traced.circles()).hasSameSizeAs(scene.piece().holes());
+    }
+
+    /** Of the holes, from small to large; a photo tells how wide they are, not in which order. */
+    private static List<Double> sizes(Shape shape) {
+        return shape.holes().stream()
+                .map(hole -> 2 * Math.sqrt(hole.area() / Math.PI))
+                .sorted()
+                .toList();
+    }
+
+    /** Five lines with an arc of nearly half a circle, not a hundred chords. */
+    @Test
+    void whatIsStraightOrRoundIsDrawnSo() {
+        var traced = trace(AnyFloor.scene(9, WIDTH), 9).orThrow();
+        assertThat(traced.segments()).hasSizeLessThan(9);
+        assertThat(traced.residualMm()).isLessThan(0.2);
+        assertThat(traced.warnings()).noneMatch(warning -> warning.contains("left out"));
+    }
+
+    /** Every length would come out 2 % too long, and no misfit would show it; one target alone does. */
+    @Test
+    void aTargetThatDoesNotFitTheOthersIsTakenOut() {
+        var scene = AnyFloor.scene(4, WIDTH);
+        var image = FloorPhoto.image(scene, 4);
+        var pen = image.createGraphics();
+        pen.setColor(Color.LIGHT_GRAY);
+        var covered = scene.sheets().get(2);
+        var at = FloorPhoto.pictureOf(scene, covered.x(), covered.y());
+        var turned = FloorPhoto.pictureOf(scene, covered.x() + 0.47 * scene.targetMm(), covered.y());
+        // a strip of card over half of one side's rim leaves the code readable, and the side crooked
+        pen.translate(at.x(), at.y());
+        pen.rotate(Math.atan2(turned.y() - at.y(), turned.x() - at.x()) - covered.turn());
+        var half = Math.hypot(turned.x() - at.x(), turned.y() - at.y());
+        pen.fillRect((int) (0.9 * half), (int) (-1.3 * half), (int) (0.4 * half), (int) (2.6 * half));
+        pen.dispose();
+        var traced = trace(picture(image), scene.targetMm()).orThrow();
+        assertThat(traced.targets()).isLessThan(scene.sheets().size());
+        var laid = Laid.over(scene.piece(), traced.shape());
+        assertThat(laid.meanMm()).isLessThan(0.4);
+    }
+
+    @Test
+    void withFewerThanFourTargetsThePlaneIsNotSure() {
+        var scene = AnyFloor.scene(4, WIDTH);
+        var few = new FloorScene(
+                scene.piece(),
+                scene.sheets().subList(0, 3),
+                scene.targetMm(),
+                scene.camera(),
+                scene.floor(),
+                scene.light());
+        assertThat(why(trace(few, 1))).startsWith("Only 3 targets were found").contains("4 are needed");
+        assertThat(why(trace(picture(new BufferedImage(400, 300, BufferedImage.TYPE_INT_RGB)), 80)))
+                .startsWith("No target was found");
+    }
+
+    @Test
+    void aPieceThatRunsOutOfThePictureIsRefused() {
+        var scene = AnyFloor.scene(4, WIDTH);
+        var image = FloorPhoto.image(scene, 4);
+        var middle = picture(image.getSubimage(0, 0, (int) (0.62 * WIDTH), image.getHeight()));
+        assertThat(why(trace(middle, scene.targetMm()))).containsAnyOf("runs out of the picture", "are needed");
+    }
+
+    @Test
+    void whereNothingLiesThatIsSaid() {
+        var scene = AnyFloor.scene(4, WIDTH);
+        var bare = new FloorScene(
+                scene.piece(),
+                scene.sheets(),
+                scene.targetMm(),
+                scene.camera(),
+                new FloorScene.Floor(scene.floor().ground(), scene.floor().ground(), 0.05, 1.2),
+                new Light(0.05, 0.05, 0, 0, 0, 20, 0.6, 0.005, 0.9));
+        assertThat(why(trace(bare, 1))).startsWith("No piece was found");
+    }
+
+    @Test
+    void aBlurredPhotoIsRefusedOrWarnedOf() {
+        var scene = AnyFloor.scene(4, 1600);
+        var shaken = new FloorScene(
+                scene.piece(),
+                scene.sheets(),
+                scene.targetMm(),
+                scene.camera(),
+                scene.floor(),
+                new Light(0.05, 0.05, 0, 0, 0, 20, 4.5, 0.005, 0.9));
+        var answer = trace(shaken, 1);
+        if (answer instanceof Refused<Traced>(var why)) assertThat(why).containsAnyOf("blurred", "target");
+        else assertThat(answer.orThrow().warnings()).anyMatch(warning -> warning.contains("not sharp"));
+    }
+
+    /** Targets seen twice as large mean a floor half as wide. */
+    @Test
+    void theTargetsSizeIsTheMeasure() {
+        var scene = AnyFloor.scene(21, WIDTH);
+        var photo = new PhotoFile(FloorPhoto.jpeg(scene, 21), "drawn").picture();
+        var half = trace(photo, scene.targetMm() / 2).orThrow();
+        var whole = trace(photo, scene.targetMm()).orThrow();
+        assertThat(whole.shape().outline().area() / half.shape().outline().area())
+                .isCloseTo(4, within(0.02));
+        assertThat(new ArrayList<Sheet>(scene.sheets())).hasSizeGreaterThanOrEqualTo(whole.targets());
+    }
+}
