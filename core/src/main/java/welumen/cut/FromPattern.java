@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.Grain;
+import welumen.pattern.Pairing;
 import welumen.pattern.Piece;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -38,8 +39,19 @@ public final class FromPattern {
     }
 
     private static CutPiece cut(Piece piece, String id, Outline line, int quantity, Stretch stretch, String pair) {
+        var isMirrored = id.endsWith("-right") && piece.pairing() == Pairing.LEFT_AND_RIGHT;
+        var holes =
+                isMirrored ? piece.holes().stream().map(FromPattern::mirrored).toList() : piece.holes();
         return new CutPiece(
-                id, new Shape(line), quantity, piece.material(), new Turns.Free(), false, piece.grade(), stretch, pair);
+                id,
+                new Shape(line, holes),
+                quantity,
+                piece.material(),
+                new Turns.Free(),
+                false,
+                piece.grade(),
+                stretch,
+                pair);
     }
 
     private static Stretch stretch(Piece piece, boolean mirrored) {

@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.stream.IntStream;
 import welumen.cabin.PartId;
 import welumen.shape.Outline;
+import welumen.shape.Planar;
 import welumen.shape.Point;
+import welumen.shape.Shape;
 
 /**
  * A piece of a pattern: edges that follow each other counter-clockwise, the last back to the first.
@@ -14,6 +16,7 @@ import welumen.shape.Point;
  * @param part the part that it covers
  * @param grade the worst grade of leather it may lie on, 1 best to 4
  * @param under what it is glued to
+ * @param holes cut out of it, without an allowance
  */
 public record Piece(
         String id,
@@ -24,13 +27,30 @@ public record Piece(
         int grade,
         Grain grain,
         Under under,
-        List<Edge> edges) {
+        List<Edge> edges,
+        List<Outline> holes) {
+    /** A piece without holes. */
+    public Piece(
+            String id,
+            PartId part,
+            String name,
+            String material,
+            Pairing pairing,
+            int grade,
+            Grain grain,
+            Under under,
+            List<Edge> edges) {
+        this(id, part, name, material, pairing, grade, grain, under, edges, List.of());
+    }
+
     /** @throws IllegalArgumentException if the finished line is no outline, or the grade not from 1 to 4 */
     public Piece {
         edges = List.copyOf(edges);
+        holes = List.copyOf(holes);
         if (grade < 1 || grade > 4)
             throw new IllegalArgumentException("The grade [%d] of [%s] is not from 1 to 4.".formatted(grade, name));
-        Outline.ofRing(points(edges)).orThrow();
+        var fault = Planar.fault(new Shape(Outline.ofRing(points(edges)).orThrow(), holes));
+        if (fault.isPresent()) throw new IllegalArgumentException("The piece [%s]: %s".formatted(name, fault.get()));
     }
 
     /** The finished line. */
@@ -42,7 +62,12 @@ public record Piece(
     public Piece withEdge(int index, EdgeFinish finish, double allowanceMm) {
         var changed = new ArrayList<>(edges);
         changed.set(index, edges.get(index).finished(finish, allowanceMm));
-        return new Piece(id, part, name, material, pairing, grade, grain, under, changed);
+        return withEdges(changed);
+    }
+
+    /** The same piece within other edges. */
+    public Piece withEdges(List<Edge> others) {
+        return new Piece(id, part, name, material, pairing, grade, grain, under, others, holes);
     }
 
     /** The points of one edge with the corner at which it ends. */

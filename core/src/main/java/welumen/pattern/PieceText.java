@@ -1,6 +1,7 @@
 package welumen.pattern;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Pattern;
 import welumen.cabin.PartId;
 import welumen.measure.Length;
@@ -48,8 +49,12 @@ public final class PieceText {
                 .mapToObj(i ->
                         new Edge(names.get(i), List.of(corners.get(i)), EdgeFinish.SEWN, EdgeFinish.SEWN.allowanceMm()))
                 .toList();
-        var id = part + "-" + name.toLowerCase().replaceAll("[^a-z0-9]+", "-");
-        return new Understood<>(
-                new Piece(id, part, name, material, Pairing.ONE, 2, new Grain.AnyWay(), Under.NOTHING, edges));
+        return new Understood<>(new Piece(
+                id(part, name), part, name, material, Pairing.ONE, 2, new Grain.AnyWay(), Under.NOTHING, edges));
+    }
+
+    /** The name of a piece within its job. */
+    static String id(PartId part, String name) {
+        return part + "-" + name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
     }
 }

@@ -12,6 +12,7 @@ final class StepUp {
         if (version < 2) toTwo(change);
         if (version < 3) toThree(change);
         if (version < 4) toFour(change);
+        if (version < 5) toFive(change);
     }
 
     /**
@@ -93,5 +94,13 @@ final class StepUp {
         change.remove("taken");
         if (isTaken) change.put("is", "school-chosen").put("school", school);
         else change.put("is", "question-left-open").put("question", question);
+    }
+
+    /** Version 5: a piece has holes. */
+    private static void toFive(JsonNode node) {
+        if (node instanceof ObjectNode change
+                && change.path("is").asText().equals("piece-drawn")
+                && change.path("piece") instanceof ObjectNode piece) piece.putArray("holes");
+        node.forEach(StepUp::toFive);
     }
 }

@@ -1,0 +1,71 @@
+package welumen.pattern;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import welumen.shape.Outline;
+import welumen.shape.Planar;
+
+/**
+ * The underlay or foam beneath a piece: it gets no allowance, and stops short of every edge that is bound or turned, so that
+ * this folds clean.
+ */
+public final class Underlay {
+    public static final double SET_BACK_MM = 15;
+
+    private static final int QUARTER = 16;
+
+    private Underlay() {}
+
+    /** @param setBackMm 10 to 25 as a rule; empty where nothing is left of the piece */
+    public static Optional<Piece> of(Piece piece, double setBackMm, String material) {
+        Geometry left = Planar.polygon(piece.net());
+        for (var i = 0; i < piece.edges().size(); i++)
+            if (isTurned(piece.edges().get(i).finish())) {
+                var run = piece.run(i).stream()
+                        .map(point -> new Coordinate(point.x(), point.y()))
+                        .toArray(Coordinate[]::new);
+                var strip = BufferOp.bufferOp(
+                        Planar.FACTORY.createLineString(run), setBackMm, new BufferParameters(QUARTER));
+                left = left.difference(strip);
+            }
+        if (left.isEmpty()) return Optional.empty();
+        Polygon largest = null;
+        for (var polygon : Planar.polygons(left))
+            if (largest == null || polygon.getArea() > largest.getArea()) largest = polygon;
+        if (largest == null) return Optional.empty();
+        var outline = Planar.outline(Planar.FACTORY.createPolygon(largest.getExteriorRing()));
+        return Optional.of(new Piece(
+                piece.id() + "-underlay",
+                piece.part(),
+                piece.name() + ", underlay",
+                material,
+                piece.pairing(),
+                4,
+                new Grain.AnyWay(),
+                Under.NOTHING,
+                corners(outline),
+                holesWithin(piece, outline)));
+    }
+
+    private static boolean isTurned(EdgeFinish finish) {
+        return finish == EdgeFinish.BOUND || finish == EdgeFinish.HEM || finish == EdgeFinish.WRAPPED;
+    }
+
+    /** One edge all round: nothing becomes of it. */
+    private static List<Edge> corners(Outline outline) {
+        return List.of(new Edge("all round", outline.corners(), EdgeFinish.RAW, 0));
+    }
+
+    private static List<Outline> holesWithin(Piece piece, Outline outline) {
+        var room = Planar.polygon(outline);
+        var holes = new ArrayList<Outline>();
+        for (var hole : piece.holes()) if (room.contains(Planar.polygon(hole))) holes.add(hole);
+        return holes;
+    }
+}

@@ -1,0 +1,45 @@
+package welumen.pattern.strip;
+
+/** How wide the strip is cut that binds an edge. */
+public enum Binding {
+    /** Laid round the edge, its back left open. */
+    LAPPED("lapped", 2),
+    /** Sewn face down and turned over. */
+    TURNED("sewn face down and turned", 3);
+
+    /** What goes round the edge and is trimmed behind, 6 to 10. */
+    private static final double BEHIND_MM = 8;
+
+    /** A bend this many strip widths in radius is the tightest that a straight strip goes round. */
+    private static final double TIGHTEST = 1.5;
+
+    private final String word;
+    private final int times;
+
+    Binding(String word, int times) {
+        this.word = word;
+        this.times = times;
+    }
+
+    public String word() {
+        return word;
+    }
+
+    /**
+     * The width of the strip in mm.
+     *
+     * @param offsetMm from the edge to the stitches
+     * @param edgeMm how thick the bound edge is
+     */
+    public double widthMm(double offsetMm, double edgeMm) {
+        if (!(offsetMm > 0 && edgeMm >= 0))
+            throw new IllegalArgumentException(
+                    "A binding [%s mm] in on an edge of [%s mm] is none.".formatted(offsetMm, edgeMm));
+        return times * offsetMm + edgeMm + BEHIND_MM;
+    }
+
+    /** The smallest radius of a curve that takes a straight strip; tighter ones want one on the bias or a nicked edge. */
+    public double smallestRadiusMm(double offsetMm, double edgeMm) {
+        return TIGHTEST * widthMm(offsetMm, edgeMm);
+    }
+}

@@ -1,0 +1,59 @@
+package welumen.pattern.strip;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class StripTest {
+    /** Carpet of 8 mm bound 10 mm in: 44 to 48 wide where it is turned, 34 to 38 where it is lapped. */
+    @Test
+    void bindingIsAsWideAsItGoesRound() {
+        assertThat(Binding.TURNED.widthMm(10, 8)).isEqualTo(46);
+        assertThat(Binding.LAPPED.widthMm(10, 8)).isEqualTo(36);
+        assertThat(Binding.TURNED.smallestRadiusMm(10, 8)).isEqualTo(69);
+        assertThatThrownBy(() -> Binding.LAPPED.widthMm(0, 8)).hasMessageContaining("none");
+    }
+
+    /** Cord of 4 in leather of 1.2: once round at 5.2 is 16.3, and two flanges of 10. */
+    @Test
+    void pipingGoesOnceRoundItsCord() {
+        assertThat(new Piping(4, 1.2, 10).widthMm()).isCloseTo(Math.PI * 5.2 + 20, within(1e-9));
+        assertThatThrownBy(() -> new Piping(4, 0, 10)).hasMessageContaining("none");
+    }
+
+    /**
+     * From strips of 1,000, 50 wide, folded over 20: 600 takes 640 of the first; 500 wants 540, of which 360 are left, and the
+     * join costs 50 of the second strip, which then gives 180 and has 770 left.
+     */
+    @Test
+    void whatIsLeftGoesOnIntoTheNextRun() {
+        var plan = StripPlan.of(List.of(600.0, 500.0), 50, 20, 1000);
+        assertThat(plan.strips()).isEqualTo(2);
+        assertThat(plan.joins()).isEqualTo(1);
+        assertThat(plan.runs().get(1).joins()).containsExactly(340.0);
+        assertThat(plan.leftMm()).isCloseTo(770, within(1e-9));
+    }
+
+    /** A run of 2,500 from strips of 1,000: 1,000, then 950 and 590 after two joins, and 360 are left. */
+    @Test
+    void aLongRunIsJoinedAsOftenAsItMust() {
+        var plan = StripPlan.of(List.of(2500.0), 50, 20, 1000);
+        assertThat(plan.strips()).isEqualTo(3);
+        assertThat(plan.joins()).isEqualTo(2);
+        assertThat(plan.leftMm()).isCloseTo(3000 - 2540 - 100, within(1e-9));
+        assertThat(StripPlan.of(List.of(), 50, 20, 1000).strips()).isZero();
+        assertThatThrownBy(() -> StripPlan.of(List.of(1.0), 50, 20, 100)).hasMessageContaining("too short");
+    }
+
+    /** Under 120 mm nobody joins. */
+    @Test
+    void aStubIsThrownAway() {
+        var plan = StripPlan.of(List.of(900.0, 500.0), 50, 0, 1000);
+        assertThat(plan.strips()).isEqualTo(2);
+        assertThat(plan.joins()).isZero();
+        assertThat(plan.leftMm()).isEqualTo(500);
+    }
+}

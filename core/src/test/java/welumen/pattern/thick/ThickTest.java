@@ -1,0 +1,55 @@
+package welumen.pattern.thick;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class ThickTest {
+    /** Across a van over 13.2 mm more: four sharp hollows and two rounded ridges, all of a right angle: (π − 8) · 13.2. */
+    @Test
+    void aCoveringBetweenWallsGetsShorter() {
+        var sharp = new Bend(Bend.Kind.CONCAVE_SHARP, Math.PI / 2);
+        var ridge = new Bend(Bend.Kind.CONVEX, Math.PI / 2);
+        assertThat(Bend.growthMm(List.of(sharp, ridge, sharp, sharp, ridge, sharp), 13.2))
+                .isCloseTo((Math.PI - 8) * 13.2, within(1e-9))
+                .isCloseTo(-64.1, within(0.05));
+        assertThat(new Bend(Bend.Kind.CONVEX_MITRED, Math.PI / 2).growthMm(10)).isCloseTo(20, within(1e-9));
+        assertThat(new Bend(Bend.Kind.CONCAVE_ROUNDED, 1).growthMm(10)).isEqualTo(-10);
+        assertThatThrownBy(() -> new Bend(Bend.Kind.CONVEX, 4)).hasMessageContaining("from 0");
+    }
+
+    /** 182 by 240, cover 1.2 and lining 1.2, gap 0.5: a board of 176.2 by 234.2. */
+    @Test
+    void theBoardThatDropsInIsSmallerAllRound() {
+        var across = new Opening(182, 1.2, 1.2, Opening.USUAL_GAP_MM);
+        assertThat(across.dropInMm()).isCloseTo(176.2, within(1e-9));
+        assertThat(new Opening(240, 1.2, 1.2, 0.5).dropInMm()).isCloseTo(234.2, within(1e-9));
+        assertThat(across.working()).isEqualTo("182.0 − 2 × (1.2 + 1.2 + 0.5) = 176.2");
+        assertThat(new Opening(176.2, 1.2, 1.2, 0.5).cutMm()).isCloseTo(182, within(1e-9));
+        assertThatThrownBy(() -> new Opening(-1, 0, 0, 0)).hasMessageContaining("none");
+    }
+
+    /** A corner of 90° turned in by 20 has 31.4 too much: six notches, or slits every 15 on a radius of 50. */
+    @Test
+    void aTurnInIsRelievedRoundCurves() {
+        var turn = new TurnIn(9, 3, TurnIn.USUAL_TURN_MM);
+        assertThat(turn.allowanceMm()).isEqualTo(32);
+        assertThat(turn.surplusMm(Math.PI / 2)).isCloseTo(31.4, within(0.02));
+        assertThat(turn.reliefs(Math.PI / 2)).isEqualTo(6);
+        assertThat(turn.reliefs(-0.3)).isEqualTo(1);
+        assertThat(turn.reliefs(0.04)).isZero();
+        assertThat(turn.apartMm(50)).isEqualTo(15);
+    }
+
+    /** A strap doubled: leather 3 twice, cover 1.2, membrane 3, board 9, setting 3. */
+    @Test
+    void aRivetGoesThroughItsStack() {
+        assertThat(Rivet.lengthMm(3, 3, 3, 1.2, 3, 9)).isCloseTo(22.2, within(1e-9));
+        assertThat(Rivet.lengthMm(3, 3, 1.2, 3, 9)).isCloseTo(19.2, within(1e-9));
+        assertThat(Rivet.stock(22.2, 16, 20, 24, 28)).contains(24.0);
+        assertThat(Rivet.stock(30, 16, 20)).isEmpty();
+    }
+}
