@@ -27,7 +27,7 @@ final class Smoothness {
         var workshop = OpenedWorkshop.open(folder, Clock.systemDefaultZone());
         var times = new CompletableFuture<double[]>();
         Platform.startup(() -> {
-            var devices = new Devices(new CameraStandin(), (_, name) -> name, _ -> new byte[0]);
+            var devices = new Devices(new CameraStandin(), (_, name) -> name, _ -> new byte[0], _ -> new byte[0]);
             var window = new WelumenWindow(workshop, "bench", devices);
             window.showOn(new Stage(), new Painted() {
                 @Override

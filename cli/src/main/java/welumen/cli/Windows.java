@@ -15,6 +15,7 @@ import welumen.desktop.model.Devices;
 import welumen.desktop.model.OpenedWorkshop;
 import welumen.journal.StoreException;
 import welumen.standins.camera.CameraStandin;
+import welumen.standins.camera.FloorCameraStandin;
 import welumen.standins.camera.LabelPhoto;
 import welumen.standins.printer.PrinterStandin;
 
@@ -112,7 +113,11 @@ final class Windows {
     }
 
     private static Devices standIns(OpenedWorkshop workshop) {
-        return new Devices(new CameraStandin(), new PrinterStandin(workshop.folder()::keepPaper), LabelPhoto::ofNewest);
+        return new Devices(
+                new CameraStandin(),
+                new PrinterStandin(workshop.folder()::keepPaper),
+                LabelPhoto::ofNewest,
+                new FloorCameraStandin());
     }
 
     private static void backUp(OpenedWorkshop workshop, WelumenWindow window) {

@@ -9,6 +9,7 @@ import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.shape.Box;
 import welumen.shape.Outline;
+import welumen.shape.Planar;
 import welumen.shape.Point;
 import welumen.shape.Shape;
 
@@ -20,6 +21,7 @@ public final class Tracer {
     private static final double POOR_FIT_MM = 0.5;
     private static final double SAG_MM = 0.02;
     private static final double ROUND_MM = 0.3;
+    private static final double FILLED = 0.85;
     private static final int FEWEST_POINTS = 8;
 
     private final Picture picture;
@@ -117,6 +119,10 @@ public final class Tracer {
         var circles = new ArrayList<Traced.Circle>();
         var gauge = new HoleGauge(picture, fit.plane(), blurMm);
         for (var hole : found.subList(1, found.size())) hole(hole, origin, gauge, holes, circles);
+        if (Planar.fault(new Shape(outline.get(), holes)).isPresent())
+            return new Refused<>(
+                    "A hole runs into the piece's edge or into another hole there. Lay the piece flat, take off"
+                            + " what lies on it, and take the photo again.");
         return new Understood<>(new Traced(
                 new Shape(outline.get(), holes),
                 segments,
@@ -169,7 +175,10 @@ public final class Tracer {
         } else ring(CleanLines.of(measured.reversed()), measured.reversed()).ifPresent(holes::add);
     }
 
+    /** Its points lie on the circle, and all round it. */
     private static boolean isRound(List<Point> measured, Fitted.Round round) {
+        var filled = Math.abs(Ring.area(measured)) / (Math.PI * round.radius() * round.radius());
+        if (filled < FILLED || filled > 1 / FILLED) return false;
         var sum = measured.stream()
                 .mapToDouble(point -> Math.pow(round.off(point), 2))
                 .sum();

@@ -61,7 +61,8 @@ public final class Shots {
             case STRIP -> 4;
             case SURVEY -> 5;
             case REFIT -> 2;
-            case PATTERN, CUT, STORES, DIARY, HANDOVER -> 1;
+            case PATTERN -> 3;
+            case CUT, STORES, DIARY, HANDOVER -> 1;
         };
     }
 

@@ -23,6 +23,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.model.OpenedWorkshop;
 import welumen.job.WorkStage;
 import welumen.standins.camera.CameraStandin;
+import welumen.standins.camera.FloorCameraStandin;
 import welumen.standins.camera.LabelPhoto;
 import welumen.standins.demo.DemoDay;
 import welumen.standins.demo.DemoWorkshop;
@@ -85,7 +86,10 @@ final class Workbench implements AutoCloseable {
                 workshop,
                 DemoWorkshop.PERSON,
                 new Devices(
-                        new CameraStandin(), new PrinterStandin(workshop.folder()::keepPaper), LabelPhoto::ofNewest));
+                        new CameraStandin(),
+                        new PrinterStandin(workshop.folder()::keepPaper),
+                        LabelPhoto::ofNewest,
+                        new FloorCameraStandin()));
         window.showOn(stage, new Painted() {
             @Override
             public void answer() {}

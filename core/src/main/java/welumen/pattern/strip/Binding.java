@@ -5,7 +5,7 @@ public enum Binding {
     /** Laid round the edge, its back left open. */
     LAPPED("lapped", 2),
     /** Sewn face down and turned over. */
-    TURNED("sewn face down and turned", 3);
+    TURNED("sewn and turned", 3);
 
     /** What goes round the edge and is trimmed behind, 6 to 10. */
     private static final double BEHIND_MM = 8;

@@ -3,6 +3,7 @@ package welumen.desktop.model;
 import welumen.evidence.Camera;
 import welumen.strip.LabelCamera;
 import welumen.strip.LabelPrinter;
+import welumen.trace.FloorCamera;
 
 /** The devices at this bench. */
-public record Devices(Camera camera, LabelPrinter printer, LabelCamera labelCamera) {}
+public record Devices(Camera camera, LabelPrinter printer, LabelCamera labelCamera, FloorCamera floorCamera) {}

@@ -44,6 +44,7 @@ public final class JobModel {
     private final LabelDesk labels;
     private final WorkTime workTime;
     private final PaperDesk papers;
+    private final TraceDesk traces;
     private final OtherJobs others;
     private final Journal<WorkshopChange, Workshop> workshop;
     private Journal<JobChange, Job> journal;
@@ -68,6 +69,7 @@ public final class JobModel {
         this.labels = new LabelDesk(this, devices.printer(), devices.labelCamera());
         this.workTime = new WorkTime(this);
         this.papers = new PaperDesk(this);
+        this.traces = new TraceDesk(devices.floorCamera());
         this.others = new OtherJobs(this, folder, clock);
         this.workshop = start.workshop();
         this.journal = start.firstJob();
@@ -117,6 +119,10 @@ public final class JobModel {
 
     public LabelDesk labels() {
         return labels;
+    }
+
+    public TraceDesk traces() {
+        return traces;
     }
 
     public PaperDesk papers() {

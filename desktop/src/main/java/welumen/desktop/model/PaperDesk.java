@@ -2,14 +2,20 @@ package welumen.desktop.model;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import welumen.files.full.Paper;
+import welumen.files.full.PiecePdf;
+import welumen.files.full.TargetPdf;
 import welumen.files.report.ApprovalPdf;
 import welumen.files.report.JobLogPdf;
 import welumen.files.report.NotePdf;
 import welumen.files.report.RemovedPdf;
 import welumen.journal.StoreException;
+import welumen.pattern.Piece;
 
 /** Prints the job's papers as PDFs into the workshop's folder. */
 public final class PaperDesk {
+    private static final int TARGETS = 8;
+
     private final JobModel model;
 
     PaperDesk(JobModel model) {
@@ -39,6 +45,16 @@ public final class PaperDesk {
         return keep(
                 "for your word ",
                 ApprovalPdf.write(model.job(), model.terms(), model.workshop().name(), model.today()));
+    }
+
+    /** Targets to lay round a piece. */
+    public Optional<Path> targets(double targetMm) {
+        return keep("targets ", TargetPdf.write(targetMm, 0, TARGETS));
+    }
+
+    /** A piece at full size. */
+    public Optional<Path> fullSize(Piece piece, Paper.Sheet sheet) {
+        return keep(piece.name() + " at full size ", PiecePdf.tiled(piece, sheet));
     }
 
     private Optional<Path> keep(String what, byte[] pdf) {

@@ -1,231 +1,62 @@
 package welumen.desktop.pattern;
 
 import java.util.List;
-import java.util.stream.IntStream;
-import javafx.beans.property.ObjectProperty;
-import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Node;
-import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
-import javafx.scene.control.ListView;
-import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
-import welumen.desktop.look.Nodes;
-import welumen.desktop.look.Styles;
-import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
-import welumen.job.JobChange.AtPattern;
-import welumen.measure.Length;
-import welumen.measure.Parsed.Refused;
-import welumen.measure.Parsed.Understood;
 import welumen.pattern.CuttingLine;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.PatternChange.EdgeFinished;
-import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.Piece;
-import welumen.pattern.PieceText;
 
-/** One part's pieces on the felt: pick an edge, change its finish, and the cutting line follows at once. */
+/** From an old piece on the floor to pieces that can be cut and sewn. */
 public final class PatternView extends StagePane {
-    private final ObjectProperty<PickedEdge> picked = new SimpleObjectProperty<>();
-    private final PatternFelt felt;
-    private final ListView<Integer> edges = new ListView<>();
-    private final ComboBox<EdgeFinish> finish = new ComboBox<>();
-    private final TextField allowance = new TextField();
-    private final TextField drawing = new TextField();
-    private final Label pieceName = Nodes.label("", Styles.STRONG);
-    private final Label pieceFacts = Nodes.label("", Styles.NOTE);
-    private final Label wrong = Nodes.label("", Styles.DANGER);
-    private boolean filling;
+    private final Leaves leaves;
 
     public PatternView(JobModel model) {
         super(model);
-        felt = new PatternFelt(picked);
-        finish.getItems().setAll(EdgeFinish.values());
-        WordCell.in(finish, EdgeFinish::word);
-        finish.setId("finish");
-        finish.setMaxWidth(Double.MAX_VALUE);
-        finish.valueProperty().subscribe(this::finishChosen);
-        allowance.setId("allowance");
-        allowance.setOnAction(_ -> allowanceTyped());
-        edges.setId("edges");
-        edges.setCellFactory(_ -> new EdgeCell());
-        edges.getSelectionModel().selectedItemProperty().subscribe(this::edgeChosen);
-        edges.setPrefHeight(200);
-        drawing.setId("draw");
-        drawing.setPromptText("Draw a piece: outer bolster 520 x 610, top 480");
-        drawing.setAccessibleText("Draw a piece from its name and sizes");
-        drawing.setOnAction(_ -> drawPiece());
-        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
-        var lower = new HBox(24, felt, right());
-        HBox.setHgrow(felt, Priority.ALWAYS);
-        VBox.setVgrow(lower, Priority.ALWAYS);
-        lower.setMinHeight(0);
-        getChildren().addAll(drawing, wrong, lower);
-        picked.subscribe(this::showPicked);
-    }
-
-    private VBox right() {
-        var right = Nodes.column(
-                10,
-                pieceName,
-                pieceFacts,
-                Nodes.whole("Its edges", Styles.HEADING),
-                edges,
-                Nodes.field("Finish of the picked edge", finish),
-                Nodes.field("Allowance", allowance));
-        VBox.setVgrow(edges, Priority.ALWAYS);
-        right.setMinWidth(300);
-        right.setMaxWidth(300);
-        return right;
-    }
-
-    @Override
-    public Node first() {
-        return edges;
-    }
-
-    @Override
-    protected void refresh() {
-        var pieces = pieces();
-        var current = picked.get();
-        var still = current == null ? null : piece(current.piece());
-        if (still == null)
-            picked.set(
-                    pieces.isEmpty() ? null : new PickedEdge(pieces.getFirst().id(), 0));
-        felt.show(pieces);
-        say(pieces);
-        showPicked();
+        leaves = new Leaves(List.of(new PiecesLeaf(model), new PhotoLeaf(model), new StripsLeaf(model)));
+        getChildren().add(leaves);
     }
 
     /** The picked part's pieces; all of the job's where that part has none. */
-    private List<Piece> pieces() {
+    static List<Piece> pieces(JobModel model) {
         var all = model.job().patterns();
         var own = model.picked().map(part -> all.of(part.id())).orElse(List.of());
         return own.isEmpty() ? all.pieces() : own;
     }
 
-    private @org.jspecify.annotations.Nullable Piece piece(String id) {
-        return model.job().patterns().findOne(id).orElse(null);
+    @Override
+    public Node first() {
+        return leaves.first();
     }
 
-    private void say(List<Piece> pieces) {
+    @Override
+    public void turnLeaf(int by) {
+        leaves.turn(by);
+    }
+
+    @Override
+    protected void refresh() {
+        answer();
+        leaves.refresh();
+    }
+
+    @Override
+    protected void answer() {
+        var pieces = pieces(model);
         if (pieces.isEmpty()) {
             headline.say(
-                    "Pattern", "No piece has been drawn yet.", "Type a name and its sizes, and it lies on the felt.");
+                    "Pattern",
+                    "No piece has been drawn yet.",
+                    "Type a name and its sizes, or photograph the old piece, and it lies on the felt.");
             return;
         }
         var cut = pieces.stream().mapToInt(piece -> piece.pairing().count()).sum();
-        var area = CuttingLine.area(pieces);
         headline.say(
                 model.job().cabin().one(pieces.getFirst().part()).title(),
-                "%d pieces, %d to cut: %s with allowances.".formatted(pieces.size(), cut, Words.squareMetres(area)),
+                "%d pieces, %d to cut: %s with allowances."
+                        .formatted(pieces.size(), cut, Words.squareMetres(CuttingLine.area(pieces))),
                 "Click an edge or take it from the list, and choose what becomes of it.");
-    }
-
-    private void showPicked() {
-        var at = picked.get();
-        var piece = at == null ? null : piece(at.piece());
-        filling = true;
-        finish.setDisable(piece == null);
-        allowance.setDisable(piece == null);
-        if (piece == null) {
-            edges.getItems().clear();
-            pieceName.setText("");
-            pieceFacts.setText("");
-        } else {
-            pieceName.setText(Words.capital(piece.name()));
-            pieceFacts.setText("%s · %s · grade %d · cut %s"
-                    .formatted(
-                            piece.material(),
-                            piece.pairing().word(),
-                            piece.grade(),
-                            Words.squareMetres(CuttingLine.of(piece).area())));
-            edges.getItems()
-                    .setAll(IntStream.range(0, piece.edges().size()).boxed().toList());
-            edges.getSelectionModel().select(at.edge());
-            var edge = piece.edges().get(at.edge());
-            finish.setValue(edge.finish());
-            allowance.setText(Words.mm(edge.allowanceMm()));
-        }
-        filling = false;
-        felt.redraw();
-    }
-
-    private void edgeChosen() {
-        var edge = edges.getSelectionModel().getSelectedItem();
-        if (!filling && edge != null && picked.get() != null)
-            picked.set(new PickedEdge(picked.get().piece(), edge));
-    }
-
-    private void finishChosen() {
-        if (filling || picked.get() == null || finish.getValue() == null) return;
-        finish(finish.getValue(), finish.getValue().allowanceMm());
-    }
-
-    private void allowanceTyped() {
-        switch (Length.parse(allowance.getText())) {
-            case Refused<Length>(var why) -> wrong.setText(why);
-            case Understood<Length>(var length)
-            when length.mm() > Edge.LARGEST_ALLOWANCE ->
-                wrong.setText("%s is more than an allowance can be here, 300 mm.".formatted(allowance.getText()));
-            case Understood<Length>(var length) -> finish(finish.getValue(), length.mm());
-        }
-    }
-
-    private void finish(EdgeFinish newFinish, double mm) {
-        wrong.setText("");
-        var at = picked.get();
-        model.make(new AtPattern(new EdgeFinished(at.piece(), at.edge(), newFinish, mm)));
-    }
-
-    /** What a new piece is cut from: as the last piece drawn, else as the first in stock. */
-    private String material() {
-        var pieces = pieces();
-        if (!pieces.isEmpty()) return pieces.getLast().material();
-        var stock = model.workshop().stock();
-        return stock.isEmpty() ? "leather" : stock.getFirst().material();
-    }
-
-    private void drawPiece() {
-        var part = model.picked();
-        if (part.isEmpty()) return;
-        switch (PieceText.read(drawing.getText(), part.get().id(), material())) {
-            case Refused<Piece>(var why) -> wrong.setText(why);
-            case Understood<Piece>(var piece) -> {
-                wrong.setText("");
-                if (!model.make(new AtPattern(new PieceDrawn(piece)))) return;
-                drawing.clear();
-                picked.set(new PickedEdge(piece.id(), 0));
-            }
-        }
-    }
-
-    /** An edge with its name, length, finish and allowance. */
-    private final class EdgeCell extends ListCell<Integer> {
-        @Override
-        protected void updateItem(Integer edge, boolean empty) {
-            super.updateItem(edge, empty);
-            var piece = empty || edge == null || picked.get() == null
-                    ? null
-                    : piece(picked.get().piece());
-            if (piece == null || edge >= piece.edges().size()) {
-                setText("");
-                return;
-            }
-            var one = piece.edges().get(edge);
-            setText("%s, %s%n%s, %s"
-                    .formatted(
-                            one.name().isEmpty() ? "edge " + (edge + 1) : one.name(),
-                            Words.mm(Math.rint(piece.lengthMm(edge))),
-                            one.finish().word(),
-                            Words.mm(one.allowanceMm())));
-        }
     }
 }

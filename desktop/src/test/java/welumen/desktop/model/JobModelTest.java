@@ -44,7 +44,8 @@ class JobModelTest {
     @BeforeEach
     void open() {
         workshop = OpenedWorkshop.open(DemoCopy.into(home), clock);
-        model = new JobModel(workshop, "Ada", new Devices(camera, (_, name) -> name, _ -> new byte[0]));
+        model = new JobModel(
+                workshop, "Ada", new Devices(camera, (_, name) -> name, _ -> new byte[0], _ -> new byte[0]));
     }
 
     @AfterEach

@@ -10,6 +10,8 @@ import welumen.shape.Shape;
 final class EdgeMap {
     private static final double FAR = 60;
     private static final double CELL = 20;
+    /** So that no cell's middle lies on an edge that was drawn at a whole mm. */
+    private static final double ODD = 0.137;
 
     private final double left;
     private final double low;
@@ -20,8 +22,8 @@ final class EdgeMap {
 
     EdgeMap(Shape shape) {
         var box = shape.outline().box();
-        left = box.minX() - FAR - CELL;
-        low = box.minY() - FAR - CELL;
+        left = box.minX() - FAR - CELL - ODD;
+        low = box.minY() - FAR - CELL - ODD;
         columns = (int) Math.ceil((box.width() + 2 * FAR + 2 * CELL) / CELL);
         rows = (int) Math.ceil((box.height() + 2 * FAR + 2 * CELL) / CELL);
         inside = new boolean[columns * rows];

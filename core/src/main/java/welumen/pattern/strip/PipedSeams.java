@@ -1,0 +1,70 @@
+package welumen.pattern.strip;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import welumen.pattern.EdgeFinish;
+import welumen.pattern.Piece;
+
+/**
+ * The runs of strip along the edges of pieces. A bound edge is a run of its own; piping lies between two pieces, so that two
+ * piped edges of about one length share one.
+ */
+public final class PipedSeams {
+    /** Edges of one seam differ by no more than ease. */
+    private static final double EASE = 0.08;
+
+    private PipedSeams() {}
+
+    /** @param where its piece and edge, and those of the other where it lies between two */
+    public record Run(String where, double lengthMm) {}
+
+    private record Side(Piece piece, int edge, int copy) {
+        double lengthMm() {
+            return piece.lengthMm(edge);
+        }
+
+        String where() {
+            var name = piece.edges().get(edge).name();
+            return "%s, %s".formatted(piece.name(), name.isEmpty() ? "edge " + (edge + 1) : name);
+        }
+    }
+
+    public static List<Run> bound(List<Piece> pieces) {
+        return sides(pieces, EdgeFinish.BOUND).stream()
+                .map(side -> new Run(side.where(), side.lengthMm()))
+                .toList();
+    }
+
+    /** The longest first; an edge without a partner is a run of its own. */
+    public static List<Run> piped(List<Piece> pieces) {
+        var left = new ArrayList<>(sides(pieces, EdgeFinish.PIPED));
+        left.sort(Comparator.comparingDouble(Side::lengthMm).reversed());
+        var runs = new ArrayList<Run>();
+        while (!left.isEmpty()) {
+            var one = left.removeFirst();
+            var other = partner(one, left);
+            other.ifPresent(left::remove);
+            runs.add(new Run(
+                    one.where() + other.map(side -> " / " + side.where()).orElse(""), one.lengthMm()));
+        }
+        return runs;
+    }
+
+    private static Optional<Side> partner(Side one, List<Side> left) {
+        return left.stream()
+                .filter(side -> !side.piece().id().equals(one.piece().id()))
+                .filter(side -> one.lengthMm() - side.lengthMm() <= EASE * one.lengthMm())
+                .findFirst();
+    }
+
+    private static List<Side> sides(List<Piece> pieces, EdgeFinish finish) {
+        var sides = new ArrayList<Side>();
+        for (var piece : pieces)
+            for (var edge = 0; edge < piece.edges().size(); edge++)
+                if (piece.edges().get(edge).finish() == finish)
+                    for (var copy = 0; copy < piece.pairing().count(); copy++) sides.add(new Side(piece, edge, copy));
+        return sides;
+    }
+}

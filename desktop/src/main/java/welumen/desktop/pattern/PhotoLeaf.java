@@ -1,0 +1,204 @@
+package welumen.desktop.pattern;
+
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import welumen.cabin.PartId;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.job.JobChange.AtPattern;
+import welumen.measure.Length;
+import welumen.measure.Parsed;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+import welumen.pattern.FromTrace;
+import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.trace.TraceOptions;
+import welumen.trace.Traced;
+
+/** An old piece on the floor, photographed between targets, becomes a piece of the pattern. */
+final class PhotoLeaf extends Leaf {
+    private final TraceFelt felt = new TraceFelt();
+    private final TextField target = new TextField("80 mm");
+    private final TextField thickness = new TextField("0 mm");
+    private final TextField name = new TextField();
+    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final VBox warnings = new VBox(4);
+    private final Button photograph;
+    private final Button make;
+    private Optional<Traced> traced = Optional.empty();
+    private Optional<PartId> of = Optional.empty();
+    /** What is newer overtakes what is still being traced. */
+    private int asked;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    PhotoLeaf(JobModel model) {
+        super(model, "From a photo");
+        target.setId("target-size");
+        thickness.setId("piece-thickness");
+        name.setId("traced-name");
+        name.setOnAction(_ -> makePiece());
+        target.setPrefColumnCount(6);
+        thickness.setPrefColumnCount(6);
+        answer.setId("trace-answer");
+        answer.setMinHeight(USE_PREF_SIZE);
+        warnings.setId("trace-warnings");
+        photograph =
+                Nodes.chief("Photograph it", "Take a photo of the piece on the floor, and trace it", this::photograph);
+        photograph.setId("photograph-piece");
+        var open = Nodes.button("Open a photo", "Trace a photo that was taken before", this::choose);
+        open.setId("open-photo");
+        var print = Nodes.button("Print targets", "Eight targets as PDF, to be cut out", this::printTargets);
+        print.setId("print-targets");
+        make = Nodes.chief("Make it a piece", "Keep it as a piece of the picked part (Enter)", this::makePiece);
+        make.setId("make-piece");
+        var right = Nodes.column(
+                10,
+                Nodes.row(10, Nodes.field("Targets of", target), Nodes.field("Piece thick", thickness)),
+                photograph,
+                Nodes.row(10, open, print),
+                Nodes.field("It is called", name),
+                make,
+                warnings);
+        right.setMinWidth(300);
+        right.setMaxWidth(300);
+        HBox.setHgrow(felt, Priority.ALWAYS);
+        var both = Nodes.row(24, felt, right);
+        VBox.setVgrow(both, Priority.ALWAYS);
+        both.setMinHeight(0);
+        getChildren().addAll(answer, both);
+    }
+
+    @Override
+    protected Node first() {
+        return photograph;
+    }
+
+    @Override
+    protected void refresh() {
+        var part = model.picked();
+        photograph.setDisable(part.isEmpty());
+        if (!part.map(one -> one.id()).equals(of)) {
+            of = part.map(one -> one.id());
+            asked++;
+            getStyleClass().remove(Styles.WORKING);
+            name.setText(part.map(one -> one.name()).orElse(""));
+            show(
+                    Optional.empty(),
+                    part.isEmpty() ? "Pick a part in the cabin first." : "Nothing has been photographed yet.");
+        }
+        make.setDisable(traced.isEmpty());
+    }
+
+    private void show(Optional<Traced> found, String words) {
+        traced = found;
+        felt.show(found);
+        answer.setText(words);
+        warnings.getChildren()
+                .setAll(found.stream()
+                        .flatMap(one -> one.warnings().stream())
+                        .map(warning -> Nodes.label(warning, Styles.DANGER))
+                        .toList());
+        make.setDisable(found.isEmpty());
+    }
+
+    private void photograph() {
+        var part = model.picked();
+        var options = options();
+        if (part.isEmpty() || options.isEmpty()) return;
+        var number = begin("The camera looks, and the outline is sought …");
+        model.traces().photograph(part.get(), options.get(), answer -> came(number, answer));
+    }
+
+    private void choose() {
+        var options = options();
+        if (options.isEmpty()) return;
+        var chooser = new FileChooser();
+        chooser.setTitle("A photo of the piece between targets");
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Photos", "*.jpg", "*.jpeg", "*.png"));
+        var file = chooser.showOpenDialog(getScene().getWindow());
+        if (file == null) return;
+        var number = begin("The outline is sought …");
+        model.traces().open(file.toPath(), options.get(), answer -> came(number, answer));
+    }
+
+    private int begin(String words) {
+        show(Optional.empty(), words);
+        if (!getStyleClass().contains(Styles.WORKING)) getStyleClass().add(Styles.WORKING);
+        return ++asked;
+    }
+
+    private void came(int number, Parsed<Traced> came) {
+        if (number != asked) return;
+        getStyleClass().remove(Styles.WORKING);
+        switch (came) {
+            case Refused<Traced>(var why) -> show(Optional.empty(), why);
+            case Understood<Traced>(var found) -> show(Optional.of(found), said(found));
+        }
+    }
+
+    private static String said(Traced found) {
+        return "%s, %s and %s: %d targets agree to %.2f mm, a pixel is %.2f mm."
+                .formatted(
+                        Words.squareMetres(found.shape().area()),
+                        Words.many(found.segments().size(), "stretch").replace("stretchs", "stretches"),
+                        Words.many(found.shape().holes().size(), "hole"),
+                        found.targets(),
+                        found.residualMm(),
+                        found.millimetresPerPixel());
+    }
+
+    private Optional<TraceOptions> options() {
+        if (!(Length.parse(target.getText()) instanceof Understood<Length>(var size)))
+            return wrong(target, "How wide is a target’s black square? Type it as 80 mm.");
+        if (!(Length.parse(thickness.getText()) instanceof Understood<Length>(var thick)))
+            return wrong(thickness, "How thick is the piece? Type it as 8 mm, or 0 mm.");
+        try {
+            return Optional.of(new TraceOptions(size.mm(), thick.mm()));
+        } catch (IllegalArgumentException outOfRange) {
+            return wrong(target, outOfRange.getMessage());
+        }
+    }
+
+    private Optional<TraceOptions> wrong(TextField field, String why) {
+        answer.setText(why);
+        field.requestFocus();
+        return Optional.empty();
+    }
+
+    private void printTargets() {
+        var options = options();
+        if (options.isEmpty()) return;
+        try {
+            model.papers()
+                    .targets(options.get().targetMm())
+                    .ifPresent(file -> answer.setText(
+                            "Printed to %s. Measure a black square on the print, and type that.".formatted(file)));
+        } catch (IllegalArgumentException size) {
+            answer.setText(size.getMessage());
+        }
+    }
+
+    private void makePiece() {
+        var part = model.picked();
+        if (part.isEmpty() || traced.isEmpty()) return;
+        var called =
+                name.getText().isBlank() ? part.get().name() : name.getText().strip();
+        var material = part.get().material().isBlank()
+                ? "material not noted"
+                : part.get().material();
+        var piece = FromTrace.piece(traced.get(), called, part.get().id(), material);
+        if (model.make(new AtPattern(new PieceDrawn(piece))))
+            answer.setText("“%s” lies on the first leaf: say there what becomes of its %s."
+                    .formatted(called, Words.many(piece.edges().size(), "edge")));
+    }
+}

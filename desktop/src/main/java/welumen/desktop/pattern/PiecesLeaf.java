@@ -1,0 +1,294 @@
+package welumen.desktop.pattern;
+
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.stream.IntStream;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.files.full.Paper;
+import welumen.job.JobChange.AtPattern;
+import welumen.measure.Length;
+import welumen.measure.Parsed;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+import welumen.pattern.CuttingLine;
+import welumen.pattern.Edge;
+import welumen.pattern.EdgeEdit;
+import welumen.pattern.EdgeFinish;
+import welumen.pattern.Mirrored;
+import welumen.pattern.PatternChange.EdgeFinished;
+import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.Piece;
+import welumen.pattern.PieceText;
+import welumen.pattern.Underlay;
+import welumen.strip.OtherSide;
+
+/** One part's pieces on the felt: pick an edge, change its finish, and the cutting line follows at once. */
+final class PiecesLeaf extends Leaf {
+    private final ObjectProperty<PickedEdge> picked = new SimpleObjectProperty<>();
+    private final PatternFelt felt;
+    private final ListView<Integer> edges = new ListView<>();
+    private final ComboBox<EdgeFinish> finish = new ComboBox<>();
+    private final TextField allowance = new TextField();
+    private final TextField drawing = new TextField();
+    private final Label pieceName = Nodes.label("", Styles.STRONG);
+    private final Label pieceFacts = Nodes.label("", Styles.NOTE);
+    private final Label wrong = Nodes.label("", Styles.DANGER);
+    private boolean filling;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    PiecesLeaf(JobModel model) {
+        super(model, "Pieces");
+        felt = new PatternFelt(picked);
+        finish.getItems().setAll(EdgeFinish.values());
+        WordCell.in(finish, EdgeFinish::word);
+        finish.setId("finish");
+        finish.setMaxWidth(Double.MAX_VALUE);
+        finish.valueProperty().subscribe(this::finishChosen);
+        allowance.setId("allowance");
+        allowance.setOnAction(_ -> allowanceTyped());
+        edges.setId("edges");
+        edges.setCellFactory(_ -> new EdgeCell());
+        edges.getSelectionModel().selectedItemProperty().subscribe(this::edgeChosen);
+        edges.setPrefHeight(200);
+        drawing.setId("draw");
+        drawing.setPromptText("Draw a piece: outer bolster 520 x 610, top 480");
+        drawing.setAccessibleText("Draw a piece from its name and sizes");
+        drawing.setOnAction(_ -> drawPiece());
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        var lower = new HBox(24, felt, right());
+        HBox.setHgrow(felt, Priority.ALWAYS);
+        VBox.setVgrow(lower, Priority.ALWAYS);
+        lower.setMinHeight(0);
+        getChildren().addAll(drawing, tools(), wrong, lower);
+        picked.subscribe(this::showPicked);
+    }
+
+    /** What can be done to the picked edge, and to its piece. */
+    private Node tools() {
+        return Nodes.row(
+                8,
+                tool("straight", "Straight", "The picked edge straight from corner to corner", EdgeEdit::straightened),
+                tool("arc", "Arc", "The picked edge as an arc through its middle", EdgeEdit::arced),
+                tool(
+                        "split",
+                        "Split",
+                        "The picked edge in two at its middle",
+                        (piece, edge) -> EdgeEdit.split(piece, edge, 0.5)),
+                tool("join", "Join", "The picked edge and the next one in one", EdgeEdit::joined),
+                tool("take-out", "Take out", "A nick goes, and its neighbours are drawn on", EdgeEdit::without),
+                tool("mirror", "Mirror", "The same piece for the other side of the car", (piece, _) -> mirrored(piece)),
+                tool(
+                        "underlay",
+                        "Underlay",
+                        "What lies beneath, short of bound and turned edges",
+                        (piece, _) -> underlay(piece)),
+                toolPrint());
+    }
+
+    private Node tool(String id, String word, String meaning, BiFunction<Piece, Integer, Parsed<Piece>> edit) {
+        var button = Nodes.button(word, meaning, () -> edit(edit));
+        button.setId("tool-" + id);
+        return button;
+    }
+
+    private void edit(BiFunction<Piece, Integer, Parsed<Piece>> edit) {
+        var at = picked.get();
+        var piece = at == null ? null : piece(at.piece());
+        if (piece == null) return;
+        switch (edit.apply(piece, at.edge())) {
+            case Refused<Piece>(var why) -> wrong.setText(why);
+            case Understood<Piece>(var drawn) -> {
+                wrong.setText("");
+                if (model.make(new AtPattern(new PieceDrawn(drawn))))
+                    picked.set(new PickedEdge(
+                            drawn.id(), Math.min(at.edge(), drawn.edges().size() - 1)));
+            }
+        }
+    }
+
+    /** For the part on the other side, where the car has one. */
+    private Parsed<Piece> mirrored(Piece piece) {
+        var part = model.job().cabin().one(piece.part());
+        var other = OtherSide.of(model.job().cabin(), part);
+        if (other.isEmpty())
+            return new Refused<>("The %s has no fellow on the other side of the car.".formatted(part.name()));
+        var name = piece.name().equals(part.name()) ? other.get().name() : piece.name() + ", other side";
+        return new Understood<>(Mirrored.of(piece, other.get().id(), name));
+    }
+
+    private static Parsed<Piece> underlay(Piece piece) {
+        return Underlay.of(piece, Underlay.SET_BACK_MM, "underlay")
+                .<Parsed<Piece>>map(Understood::new)
+                .orElseGet(() -> new Refused<>("Nothing is left of the piece beneath its turned edges."));
+    }
+
+    private Node toolPrint() {
+        var button = Nodes.button("Print full size", "Tiled over A4, with crosses and a 100 mm square", () -> {
+            var at = picked.get();
+            var piece = at == null ? null : piece(at.piece());
+            if (piece != null)
+                model.papers()
+                        .fullSize(piece, Paper.Sheet.A4)
+                        .ifPresent(file -> pieceFacts.setText("Printed to %s".formatted(file)));
+        });
+        button.setId("tool-print");
+        return button;
+    }
+
+    private VBox right() {
+        var right = Nodes.column(
+                10,
+                pieceName,
+                pieceFacts,
+                Nodes.whole("Its edges", Styles.HEADING),
+                edges,
+                Nodes.field("Finish of the picked edge", finish),
+                Nodes.field("Allowance", allowance));
+        VBox.setVgrow(edges, Priority.ALWAYS);
+        right.setMinWidth(300);
+        right.setMaxWidth(300);
+        return right;
+    }
+
+    @Override
+    protected Node first() {
+        return edges;
+    }
+
+    @Override
+    protected void refresh() {
+        var pieces = pieces();
+        var current = picked.get();
+        var isShown =
+                current != null && pieces.stream().anyMatch(piece -> piece.id().equals(current.piece()));
+        if (!isShown)
+            picked.set(
+                    pieces.isEmpty() ? null : new PickedEdge(pieces.getFirst().id(), 0));
+        felt.show(pieces);
+        showPicked();
+    }
+
+    private List<Piece> pieces() {
+        return PatternView.pieces(model);
+    }
+
+    private @org.jspecify.annotations.Nullable Piece piece(String id) {
+        return model.job().patterns().findOne(id).orElse(null);
+    }
+
+    private void showPicked() {
+        var at = picked.get();
+        var piece = at == null ? null : piece(at.piece());
+        filling = true;
+        finish.setDisable(piece == null);
+        allowance.setDisable(piece == null);
+        if (piece == null) {
+            edges.getItems().clear();
+            pieceName.setText("");
+            pieceFacts.setText("");
+        } else {
+            pieceName.setText(Words.capital(piece.name()));
+            pieceFacts.setText("%s · %s · grade %d · cut %s"
+                    .formatted(
+                            piece.material(),
+                            piece.pairing().word(),
+                            piece.grade(),
+                            Words.squareMetres(CuttingLine.of(piece).area())));
+            edges.getItems()
+                    .setAll(IntStream.range(0, piece.edges().size()).boxed().toList());
+            edges.getSelectionModel().select(at.edge());
+            var edge = piece.edges().get(at.edge());
+            finish.setValue(edge.finish());
+            allowance.setText(Words.mm(edge.allowanceMm()));
+        }
+        filling = false;
+        felt.redraw();
+    }
+
+    private void edgeChosen() {
+        var edge = edges.getSelectionModel().getSelectedItem();
+        if (!filling && edge != null && picked.get() != null)
+            picked.set(new PickedEdge(picked.get().piece(), edge));
+    }
+
+    private void finishChosen() {
+        if (filling || picked.get() == null || finish.getValue() == null) return;
+        finish(finish.getValue(), finish.getValue().allowanceMm());
+    }
+
+    private void allowanceTyped() {
+        switch (Length.parse(allowance.getText())) {
+            case Refused<Length>(var why) -> wrong.setText(why);
+            case Understood<Length>(var length)
+            when length.mm() > Edge.LARGEST_ALLOWANCE ->
+                wrong.setText("%s is more than an allowance can be here, 300 mm.".formatted(allowance.getText()));
+            case Understood<Length>(var length) -> finish(finish.getValue(), length.mm());
+        }
+    }
+
+    private void finish(EdgeFinish newFinish, double mm) {
+        wrong.setText("");
+        var at = picked.get();
+        model.make(new AtPattern(new EdgeFinished(at.piece(), at.edge(), newFinish, mm)));
+    }
+
+    /** What a new piece is cut from: as the last piece drawn, else as the first in stock. */
+    private String material() {
+        var pieces = pieces();
+        if (!pieces.isEmpty()) return pieces.getLast().material();
+        var stock = model.workshop().stock();
+        return stock.isEmpty() ? "leather" : stock.getFirst().material();
+    }
+
+    private void drawPiece() {
+        var part = model.picked();
+        if (part.isEmpty()) return;
+        switch (PieceText.read(drawing.getText(), part.get().id(), material())) {
+            case Refused<Piece>(var why) -> wrong.setText(why);
+            case Understood<Piece>(var piece) -> {
+                wrong.setText("");
+                if (!model.make(new AtPattern(new PieceDrawn(piece)))) return;
+                drawing.clear();
+                picked.set(new PickedEdge(piece.id(), 0));
+            }
+        }
+    }
+
+    /** An edge with its name, length, finish and allowance. */
+    private final class EdgeCell extends ListCell<Integer> {
+        @Override
+        protected void updateItem(Integer edge, boolean empty) {
+            super.updateItem(edge, empty);
+            var piece = empty || edge == null || picked.get() == null
+                    ? null
+                    : piece(picked.get().piece());
+            if (piece == null || edge >= piece.edges().size()) {
+                setText("");
+                return;
+            }
+            var one = piece.edges().get(edge);
+            setText("%s, %s%n%s, %s"
+                    .formatted(
+                            one.name().isEmpty() ? "edge " + (edge + 1) : one.name(),
+                            Words.mm(Math.rint(piece.lengthMm(edge))),
+                            one.finish().word(),
+                            Words.mm(one.allowanceMm())));
+        }
+    }
+}

@@ -1,0 +1,156 @@
+package welumen.desktop.pattern;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.measure.Length;
+import welumen.measure.Parsed.Understood;
+import welumen.pattern.strip.Binding;
+import welumen.pattern.strip.PipedSeams;
+import welumen.pattern.strip.PipedSeams.Run;
+import welumen.pattern.strip.Piping;
+import welumen.pattern.strip.StripPlan;
+
+/** The strips that bound and piped edges want: how wide, how many, where they are joined. */
+final class StripsLeaf extends Leaf {
+    private static final double FLANGE_MM = 10;
+
+    private final ComboBox<Binding> way = new ComboBox<>();
+    private final TextField offset = new TextField("10 mm");
+    private final TextField edge = new TextField("8 mm");
+    private final TextField cord = new TextField("4 mm");
+    private final TextField cover = new TextField("1.2 mm");
+    private final TextField fold = new TextField("20 mm");
+    private final TextField longest = new TextField("1400 mm");
+    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final VBox list = new VBox(8);
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    StripsLeaf(JobModel model) {
+        super(model, "Strips");
+        way.getItems().setAll(Binding.values());
+        way.setValue(Binding.TURNED);
+        way.setId("binding-way");
+        WordCell.in(way, Binding::word);
+        way.valueProperty().subscribe(this::reckon);
+        name(offset, "binding-offset");
+        name(edge, "bound-edge");
+        name(cord, "piping-cord");
+        name(cover, "piping-cover");
+        name(fold, "strip-fold");
+        name(longest, "strip-length");
+        answer.setId("strips-answer");
+        list.setId("strips");
+        getChildren()
+                .addAll(
+                        Nodes.row(
+                                14,
+                                Nodes.field("Binding", way),
+                                Nodes.field("Stitched in by", offset),
+                                Nodes.field("Edge thick", edge),
+                                Nodes.field("Piping cord", cord),
+                                Nodes.field("Its cover", cover),
+                                Nodes.field("Folded at ends", fold),
+                                Nodes.field("Strips as long as", longest)),
+                        answer,
+                        Nodes.scroll(list));
+    }
+
+    private void name(TextField field, String id) {
+        field.setId(id);
+        field.setPrefColumnCount(6);
+        field.setOnAction(_ -> reckon());
+    }
+
+    @Override
+    protected Node first() {
+        return way;
+    }
+
+    @Override
+    protected void refresh() {
+        reckon();
+    }
+
+    private void reckon() {
+        list.getChildren().clear();
+        var sizes = new ArrayList<Double>();
+        for (var field : List.of(offset, edge, cord, cover, fold, longest)) {
+            if (!(Length.parse(field.getText()) instanceof Understood<Length>(var length)) || length.mm() < 0) {
+                answer.setText("“%s” is no length. Type it as 10 mm.".formatted(field.getText()));
+                return;
+            }
+            sizes.add(length.mm());
+        }
+        var pieces = PatternView.pieces(model);
+        var binding = PipedSeams.bound(pieces);
+        var piping = PipedSeams.piped(pieces);
+        try {
+            show("Binding", binding, way.getValue().widthMm(sizes.get(0), sizes.get(1)), sizes);
+            show("Piping", piping, new Piping(sizes.get(2), sizes.get(3), FLANGE_MM).widthMm(), sizes);
+            answer.setText(said(binding, piping, way.getValue().smallestRadiusMm(sizes.get(0), sizes.get(1))));
+        } catch (IllegalArgumentException none) {
+            answer.setText(none.getMessage());
+        }
+    }
+
+    private static String said(List<Run> binding, List<Run> piping, double tightest) {
+        if (binding.isEmpty() && piping.isEmpty())
+            return "No edge is bound or piped: say on the first leaf what becomes of each.";
+        var words = new ArrayList<String>();
+        if (!binding.isEmpty()) words.add("%.2f m of binding".formatted(length(binding) / 1000));
+        if (!piping.isEmpty()) words.add("%.2f m of piping, each seam once".formatted(length(piping) / 1000));
+        return Words.capital(String.join(" and ", words))
+                + (binding.isEmpty()
+                        ? "."
+                        : "; a bend tighter than %.0f mm wants a strip on the bias.".formatted(tightest));
+    }
+
+    private static double length(List<Run> runs) {
+        return runs.stream().mapToDouble(Run::lengthMm).sum();
+    }
+
+    /** One kind of strip, and each of its runs. */
+    private void show(String what, List<Run> runs, double widthMm, List<Double> sizes) {
+        if (runs.isEmpty()) return;
+        var plan = StripPlan.of(runs.stream().map(Run::lengthMm).toList(), widthMm, sizes.get(4), sizes.get(5));
+        list.getChildren()
+                .add(Nodes.label(
+                        "%s: %s %.1f mm wide, %s, %.0f mm of the last left"
+                                .formatted(
+                                        what,
+                                        Words.many(plan.strips(), "strip"),
+                                        widthMm,
+                                        Words.many(plan.joins(), "join"),
+                                        plan.leftMm()),
+                        Styles.STRONG));
+        for (var i = 0; i < runs.size(); i++) {
+            var joins = plan.runs().get(i).joins();
+            list.getChildren()
+                    .add(Nodes.label(
+                            "%s: %.0f mm%s"
+                                    .formatted(
+                                            Words.capital(runs.get(i).where()),
+                                            runs.get(i).lengthMm(),
+                                            at(joins)),
+                            Styles.MEASURE));
+        }
+    }
+
+    private static String at(List<Double> joins) {
+        return joins.isEmpty()
+                ? ""
+                : joins.stream().map("%.0f"::formatted).collect(Collectors.joining(" and ", ", joined at ", " mm"));
+    }
+}

@@ -1,0 +1,52 @@
+package welumen.desktop.pattern;
+
+import java.util.Optional;
+import javafx.scene.shape.Circle;
+import welumen.desktop.look.Chalk;
+import welumen.desktop.look.FeltPane;
+import welumen.trace.Traced;
+
+/** What a photo showed: the clean outline, a dot where one stretch gives way to the next, and each round hole's size. */
+final class TraceFelt extends FeltPane {
+    private static final double MARGIN = 30;
+
+    private Optional<Traced> shown = Optional.empty();
+
+    TraceFelt() {
+        super("trace-felt", "The outline as it was traced; the words above say how sure it is");
+    }
+
+    void show(Optional<Traced> traced) {
+        shown = traced;
+        redraw();
+    }
+
+    @Override
+    protected void draw() {
+        if (shown.isEmpty()) {
+            word("Lay the old piece flat on a plain floor, four targets or more round it,", MARGIN, MARGIN, "faint");
+            word("and photograph all of it from above, a little aslant if it must be.", MARGIN, MARGIN + 22, "faint");
+            return;
+        }
+        var traced = shown.get();
+        var box = traced.shape().outline().box();
+        var chalk = Chalk.fitting(box, MARGIN, MARGIN, getWidth() - 2 * MARGIN, getHeight() - 2 * MARGIN - 24);
+        getChildren().add(chalk.draw(traced.shape(), "chalk-fill"));
+        for (var segment : traced.segments()) {
+            var dot = new Circle(
+                    chalk.x(segment.start().x()), chalk.y(segment.start().y()), 3.5);
+            dot.getStyleClass().add("dot");
+            getChildren().add(dot);
+        }
+        for (var circle : traced.circles())
+            word(
+                    "⌀ %.1f".formatted(circle.diameter()),
+                    chalk.x(circle.centre().x() + circle.diameter() / 2) + 4,
+                    chalk.y(circle.centre().y()) - 9);
+        word(
+                "%.1f by %.1f mm · dots: where a line gives way to the next".formatted(box.width(), box.height()),
+                18,
+                getHeight() - 28,
+                "faint");
+    }
+}

@@ -1,0 +1,124 @@
+package welumen.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.ListView;
+import org.apache.pdfbox.Loader;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import welumen.cabin.PartId;
+import welumen.job.WorkStage;
+import welumen.pattern.EdgeFinish;
+import welumen.pattern.Piece;
+import welumen.standins.camera.FloorCameraStandin.Lying;
+
+/** An old footwell carpet on the floor becomes pieces that can be cut: by camera, robot and real interface. */
+class PatternWalkTest {
+    private static final PartId CARPET = new PartId("right-front-carpet");
+
+    @TempDir
+    private Path home;
+
+    private Workbench bench;
+
+    @BeforeEach
+    void openThePattern() {
+        bench = Workbench.open(home);
+        bench.pick(CARPET.value());
+        bench.go(WorkStage.PATTERN);
+    }
+
+    @AfterEach
+    void close() {
+        bench.close();
+    }
+
+    private List<Piece> pieces(PartId part) {
+        return bench.ask(() -> bench.model().job().patterns().of(part));
+    }
+
+    private void finish(int edge, EdgeFinish finish) {
+        bench.ask(() -> {
+            bench.robot
+                    .lookup("#edges")
+                    .<ListView<Integer>>query()
+                    .getSelectionModel()
+                    .select(edge);
+            return null;
+        });
+        bench.settle();
+        bench.ask(() -> {
+            bench.robot.lookup("#finish").<ComboBox<EdgeFinish>>query().setValue(finish);
+            return null;
+        });
+        bench.settle();
+    }
+
+    @Test
+    void fromThePhotoToThePaper() throws Exception {
+        bench.click("leaf-from-a-photo");
+        bench.click("photograph-piece");
+        bench.until(() -> bench.text("trace-answer").contains("targets agree"));
+        bench.type("traced-name", "footwell");
+        bench.click("make-piece");
+        var traced = pieces(CARPET).getFirst();
+        var truth = Lying.CARPET.shape();
+        assertThat(traced.net().area())
+                .isCloseTo(
+                        truth.outline().area(), within(0.003 * truth.outline().area()));
+        assertThat(traced.holes()).hasSameSizeAs(truth.holes());
+
+        bench.click("leaf-pieces");
+        finish(0, EdgeFinish.BOUND);
+        finish(1, EdgeFinish.SEWN);
+        var finished = pieces(CARPET).getFirst();
+        assertThat(finished.edges().get(0).finish()).isEqualTo(EdgeFinish.BOUND);
+        assertThat(finished.edges().get(1).allowanceMm()).isEqualTo(10);
+
+        bench.click("tool-underlay");
+        assertThat(pieces(CARPET)).hasSize(2);
+        assertThat(pieces(CARPET).get(1).net().area()).isLessThan(finished.net().area());
+        bench.ask(() -> {
+            bench.model().takeBack();
+            return null;
+        });
+        assertThat(pieces(CARPET)).hasSize(1);
+
+        bench.click("leaf-strips");
+        assertThat(bench.text("strips-answer")).startsWith("%.2f m of binding".formatted(finished.lengthMm(0) / 1000));
+
+        bench.click("leaf-pieces");
+        bench.click("tool-print");
+        try (var papers = Files.walk(bench.folder())) {
+            var paper = papers.filter(file -> file.getFileName().toString().contains("footwell at full size"))
+                    .findFirst()
+                    .orElseThrow();
+            try (var document = Loader.loadPDF(paper.toFile())) {
+                assertThat(document.getNumberOfPages()).isGreaterThan(8);
+            }
+        }
+
+        bench.click("tool-mirror");
+        var other = pieces(new PartId("left-front-carpet"));
+        assertThat(other).hasSize(1);
+        assertThat(other.getFirst().net().area()).isCloseTo(finished.net().area(), within(1e-6));
+    }
+
+    @Test
+    void whatCannotBeTracedIsSaid() {
+        bench.click("leaf-from-a-photo");
+        bench.type("target-size", "wide");
+        bench.click("photograph-piece");
+        assertThat(bench.text("trace-answer")).contains("Type it as 80 mm");
+        bench.type("target-size", "80 mm");
+        bench.click("print-targets");
+        assertThat(bench.text("trace-answer")).startsWith("Printed to");
+    }
+}

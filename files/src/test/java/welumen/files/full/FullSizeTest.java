@@ -1,0 +1,129 @@
+package welumen.files.full;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.contentstream.operator.Operator;
+import org.apache.pdfbox.cos.COSNumber;
+import org.apache.pdfbox.pdfparser.PDFStreamParser;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.junit.jupiter.api.Test;
+import welumen.cabin.PartId;
+import welumen.pattern.CuttingLine;
+import welumen.pattern.Edge;
+import welumen.pattern.EdgeFinish;
+import welumen.pattern.Grain;
+import welumen.pattern.Pairing;
+import welumen.pattern.Piece;
+import welumen.pattern.Under;
+import welumen.shape.Box;
+import welumen.shape.Outline;
+import welumen.shape.Point;
+
+/** A ruler on the paper: what is measured are the PDF's own coordinates. */
+class FullSizeTest {
+    private static final double MM = 72 / 25.4;
+
+    private static Piece piece(double wide, double high) {
+        var edges = List.of(
+                new Edge("front", List.of(new Point(5, 7)), EdgeFinish.SEWN, 10),
+                new Edge("right", List.of(new Point(5 + wide, 7)), EdgeFinish.BOUND, 0),
+                new Edge("back", List.of(new Point(5 + wide, 7 + high)), EdgeFinish.HEM, 20),
+                new Edge("left", List.of(new Point(5, 7 + high)), EdgeFinish.SEWN, 10));
+        var hole = Outline.ofRing(List.of(new Point(40, 40), new Point(60, 40), new Point(60, 55), new Point(40, 55)))
+                .orThrow();
+        return new Piece(
+                "p",
+                new PartId("carpet"),
+                "left carpet",
+                "carpet",
+                Pairing.ONE,
+                2,
+                new Grain.AnyWay(),
+                Under.NOTHING,
+                edges,
+                List.of(hole));
+    }
+
+    /** The paths of a page, each as its points in mm. */
+    private static List<List<Point>> paths(PDDocument document, int page) throws IOException {
+        var paths = new ArrayList<List<Point>>();
+        var numbers = new ArrayList<Double>();
+        for (var token : new PDFStreamParser(document.getPage(page)).parse()) {
+            if (token instanceof COSNumber number) numbers.add((double) number.floatValue());
+            if (!(token instanceof Operator operator)) continue;
+            switch (operator.getName()) {
+                case "m" -> paths.add(new ArrayList<>(List.of(last(numbers))));
+                case "l" -> paths.getLast().add(last(numbers));
+                default -> {}
+            }
+            numbers.clear();
+        }
+        return paths;
+    }
+
+    private static Point last(List<Double> numbers) {
+        return new Point(numbers.get(numbers.size() - 2) / MM, numbers.get(numbers.size() - 1) / MM);
+    }
+
+    private static boolean isSize(List<Point> path, double wide, double high) {
+        var box = Box.of(path);
+        return Math.abs(box.width() - wide) < 0.1 && Math.abs(box.height() - high) < 0.1;
+    }
+
+    @Test
+    void aPieceFromARollIsAsLargeAsItIs() throws IOException {
+        var piece = piece(600, 400);
+        var cut = CuttingLine.of(piece).box();
+        try (var document = Loader.loadPDF(PiecePdf.onRoll(piece, 900))) {
+            var paths = paths(document, 0);
+            assertThat(document.getPage(0).getMediaBox().getWidth() / MM).isCloseTo(900, within(0.1));
+            assertThat(paths).anyMatch(path -> isSize(path, 100, 100));
+            assertThat(paths).anyMatch(path -> isSize(path, cut.width(), cut.height()));
+            assertThat(paths).anyMatch(path -> isSize(path, 600, 400));
+            assertThat(paths).anyMatch(path -> isSize(path, 20, 15));
+        }
+    }
+
+    /** 610 by 430 over sheets of 186 by 273: four across and two up, and one with the square; crosses lie on crosses. */
+    @Test
+    void tilesMeetOnTheirCrosses() throws IOException {
+        var piece = piece(600, 400);
+        var cut = CuttingLine.of(piece).box();
+        try (var document = Loader.loadPDF(PiecePdf.tiled(piece, Paper.Sheet.A4))) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1 + 4 * 2);
+            assertThat(paths(document, 0)).anyMatch(path -> isSize(path, 100, 100));
+            var first = whole(document, 1, cut);
+            var second = whole(document, 2, cut);
+            // on the next sheet the whole is drawn one frame's width further left
+            assertThat(first.minX() - second.minX()).isCloseTo(210 - 24, within(0.05));
+            assertThat(first.minY() - second.minY()).isCloseTo(0, within(0.05));
+            var above = whole(document, 5, cut);
+            assertThat(first.minY() - above.minY()).isCloseTo(297 - 24, within(0.05));
+        }
+    }
+
+    private static Box whole(PDDocument document, int page, Box cut) throws IOException {
+        return paths(document, page).stream()
+                .filter(path -> isSize(path, cut.width(), cut.height()))
+                .map(Box::of)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Targets of 80 mm with their rim: two across and two up on A4; out of range is refused. */
+    @Test
+    void targetsArePrintedAsLargeAsTheyAreSaidToBe() throws IOException {
+        try (var document = Loader.loadPDF(TargetPdf.write(80, 3, 8))) {
+            assertThat(document.getNumberOfPages()).isEqualTo(4);
+            assertThat(paths(document, 0)).anyMatch(path -> isSize(path, 104, 104));
+        }
+        assertThatThrownBy(() -> TargetPdf.write(10, 0, 1)).hasMessageContaining("from 20 to 150");
+        assertThatThrownBy(() -> TargetPdf.write(80, 580, 20)).hasMessageContaining("There are no");
+    }
+}
