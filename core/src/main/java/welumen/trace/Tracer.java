@@ -107,18 +107,18 @@ public final class Tracer {
             else if (found.isEmpty())
                 return new Refused<>("The piece's edge cannot be told from the ground. Lay it on another ground.");
         }
-        var box = Box.of(found.getFirst());
-        warnWhereOutside(fit, box);
-        var origin = new Point(box.minX(), box.minY());
-        var segments = CleanLines.of(moved(found.getFirst(), origin));
-        var outline = ring(segments, moved(found.getFirst(), origin));
+        warnWhereOutside(fit, Box.of(found.getFirst()));
+        var straight = Straight.of(CleanLines.of(found.getFirst()), found.getFirst());
+        var measured = straight.laid(found.getFirst());
+        var segments = CleanLines.of(measured);
+        var outline = ring(segments, measured);
         if (outline.isEmpty())
             return new Refused<>(
                     "The piece's edge is too uneven to be drawn. Lay it flat on a ground of another colour.");
         var holes = new ArrayList<Outline>();
         var circles = new ArrayList<Traced.Circle>();
         var gauge = new HoleGauge(picture, fit.plane(), blurMm);
-        for (var hole : found.subList(1, found.size())) hole(hole, origin, gauge, holes, circles);
+        for (var hole : found.subList(1, found.size())) hole(hole, straight, gauge, holes, circles);
         if (Planar.fault(new Shape(outline.get(), holes)).isPresent())
             return new Refused<>(
                     "A hole runs into the piece's edge or into another hole there. Lay the piece flat, take off"
@@ -144,10 +144,6 @@ public final class Tracer {
                             .formatted(beyond));
     }
 
-    private static List<Point> moved(List<Point> ring, Point origin) {
-        return ring.stream().map(point -> point.minus(origin)).toList();
-    }
-
     /** The clean one; where that crosses itself, the measured one. */
     private static Optional<Outline> ring(List<Segment> segments, List<Point> measured) {
         var clean = segments.stream()
@@ -161,15 +157,15 @@ public final class Tracer {
     }
 
     private void hole(
-            List<Point> seen, Point origin, HoleGauge gauge, List<Outline> holes, List<Traced.Circle> circles) {
+            List<Point> seen, Straight straight, HoleGauge gauge, List<Outline> holes, List<Traced.Circle> circles) {
         var round = Fitted.circle(seen);
-        var measured = moved(seen, origin);
+        var measured = straight.laid(seen);
         if (round.isPresent() && isRound(seen, round.get())) {
             // a thick piece hides part of its holes, whose light then says nothing
             var radius = options.thicknessMm() > 0
                     ? round.get().radius()
                     : gauge.radius(round.get().centre(), round.get().radius());
-            var centre = round.get().centre().minus(origin);
+            var centre = straight.laid(round.get().centre());
             holes.add(new Outline(new Segment.Arc(centre, radius, 0, 2 * Math.PI).points(SAG_MM)));
             circles.add(new Traced.Circle(centre, 2 * radius));
         } else ring(CleanLines.of(measured.reversed()), measured.reversed()).ifPresent(holes::add);

@@ -97,6 +97,7 @@ final class PatternFelt extends FeltPane {
         fill.pseudoClassStateChanged(Styles.PICKED, own);
         fill.setOnMouseClicked(_ -> picked.set(new PickedEdge(one.piece().id(), own ? at.edge() : 0)));
         getChildren().addAll(fill, chalk.draw(one.piece().net(), "chalk-dash"));
+        for (var hole : one.piece().holes()) getChildren().add(chalk.draw(hole, "chalk-hole"));
         for (var i = 0; i < one.piece().edges().size(); i++) {
             var edge = i;
             var line = chalk.draw(one.piece().run(i), own && at.edge() == i ? "picked-edge" : "chalk-edge");

@@ -52,11 +52,22 @@ public final class PatternView extends StagePane {
                     "Type a name and its sizes, or photograph the old piece, and it lies on the felt.");
             return;
         }
+        var part =
+                model.picked().filter(one -> model.job().patterns().of(one.id()).isEmpty());
         var cut = pieces.stream().mapToInt(piece -> piece.pairing().count()).sum();
-        headline.say(
-                model.job().cabin().one(pieces.getFirst().part()).title(),
-                "%d pieces, %d to cut: %s with allowances."
-                        .formatted(pieces.size(), cut, Words.squareMetres(CuttingLine.area(pieces))),
-                "Click an edge or take it from the list, and choose what becomes of it.");
+        var count = "%s, %d to cut: %s with allowances."
+                .formatted(Words.many(pieces.size(), "piece"), cut, Words.squareMetres(CuttingLine.area(pieces)));
+        if (part.isPresent())
+            headline.say(
+                    part.get().title(),
+                    "No piece of it has been drawn yet.",
+                    "Below lies all that is drawn: %s"
+                            .formatted(count.replaceFirst(
+                                    "^[A-Z]", count.substring(0, 1).toLowerCase())));
+        else
+            headline.say(
+                    model.job().cabin().one(pieces.getFirst().part()).title(),
+                    Words.capital(count),
+                    "Click an edge or take it from the list, and choose what becomes of it.");
     }
 }

@@ -1,0 +1,51 @@
+package welumen.files.pattern;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import welumen.pattern.CuttingLine;
+import welumen.pattern.Piece;
+
+/** A table of pieces, one a line, for whoever buys material; fields as RFC 4180 quotes them. */
+public final class PatternCsv {
+    private PatternCsv() {}
+
+    public static String write(List<Piece> pieces) {
+        return Stream.concat(
+                        Stream.of("piece,part,material,cut,grade,width mm,height mm,net area cm2,cut area cm2,edges"),
+                        pieces.stream().map(PatternCsv::line))
+                .collect(Collectors.joining("\r\n", "", "\r\n"));
+    }
+
+    private static String line(Piece piece) {
+        var box = CuttingLine.of(piece).box();
+        var edges = piece.edges().stream()
+                .map(edge -> (edge.name().isEmpty() ? "" : edge.name() + ": ")
+                        + edge.finish().word())
+                .collect(Collectors.joining("; "));
+        return Stream.of(
+                        piece.name(),
+                        piece.part().value(),
+                        piece.material(),
+                        piece.pairing().word(),
+                        Integer.toString(piece.grade()),
+                        number(box.width()),
+                        number(box.height()),
+                        number(piece.net().area() / 100),
+                        number(CuttingLine.of(piece).area() / 100),
+                        edges)
+                .map(PatternCsv::field)
+                .collect(Collectors.joining(","));
+    }
+
+    private static String number(double value) {
+        return String.format(Locale.ROOT, "%.1f", value);
+    }
+
+    /** Quoted where it must be; what a table would take for a formula is parted from its sign. */
+    private static String field(String text) {
+        var safe = text.matches("[=+@-].*") && !text.matches("-?\\d.*") ? "'" + text : text;
+        return safe.matches("(?s).*[\",\r\n].*") ? '"' + safe.replace("\"", "\"\"") + '"' : safe;
+    }
+}

@@ -1,0 +1,105 @@
+package welumen.files.pattern;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import welumen.cabin.PartId;
+import welumen.files.dxf.DxfDrawing;
+import welumen.files.dxf.Layer;
+import welumen.files.json.BadFile;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+import welumen.pattern.CuttingLine;
+import welumen.pattern.Edge;
+import welumen.pattern.EdgeFinish;
+import welumen.pattern.Grain;
+import welumen.pattern.Piece;
+import welumen.shape.Outline;
+import welumen.shape.Point;
+
+/**
+ * Pieces as DXF: a block each, the cutting line on layer 1, every edge of the finished line on layer 14 with its finish as
+ * words of Welumen's own, holes on 11, the grain on 7, the name on 15. A drawing from elsewhere, with a boundary and no such
+ * words, is read as a piece with raw edges.
+ */
+public final class PatternDxf {
+    private static final double GRAIN_MM = 80;
+    private static final double SAG_MM = 0.005;
+    private static final int MOST_ENTITIES = 200_000;
+
+    private PatternDxf() {}
+
+    public static String write(List<Piece> pieces) {
+        var drawing = new DxfDrawing();
+        for (var piece : pieces) {
+            var block = drawing.block(piece.id());
+            block.ring(Layer.BOUNDARY, CuttingLine.of(piece).corners());
+            for (var i = 0; i < piece.edges().size(); i++)
+                block.run(Layer.SEW, piece.run(i))
+                        .with(EdgeWords.of(piece.edges().get(i)));
+            for (var hole : piece.holes()) block.ring(Layer.CUT_OUT, hole.corners());
+            var box = piece.net().box();
+            var middle = new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
+            if (piece.grain() instanceof Grain.StretchAlong(var degrees)) {
+                var along = new Point(Math.cos(Math.toRadians(degrees)), Math.sin(Math.toRadians(degrees)));
+                block.line(Layer.GRAIN, middle.minus(along.times(GRAIN_MM)), middle.plus(along.times(GRAIN_MM)));
+            }
+            block.text(Layer.ANNOTATION, middle, piece.name()).with(PieceWords.of(piece));
+            block.done();
+        }
+        return drawing.text();
+    }
+
+    /**
+     * @param part what pieces are for that do not say
+     * @throws BadFile if it is no such drawing, or too large; with the line of what is wrong
+     */
+    public static List<Piece> read(String text, PartId part) throws BadFile {
+        var pieces = new ArrayList<Piece>();
+        for (var block : DxfBlocks.read(text, MOST_ENTITIES)) {
+            if (block.entities().stream().noneMatch(entity -> entity.layer() == 1 || entity.layer() == 14)) continue;
+            pieces.add(piece(block, part, pieces.size() + 1));
+        }
+        if (pieces.isEmpty()) throw new BadFile("No piece is drawn in it: nothing lies on layer 1 or 14.");
+        return pieces;
+    }
+
+    private static Piece piece(DxfBlocks.Block block, PartId part, int number) throws BadFile {
+        var words = new LinkedHashMap<String, String>();
+        var edges = new ArrayList<Edge>();
+        var boundary = new ArrayList<List<Point>>();
+        var holes = new ArrayList<Outline>();
+        for (var entity : block.entities()) {
+            words.putAll(entity.layer() == 15 ? entity.words() : Map.of());
+            var points = entity.points(SAG_MM);
+            switch (entity.layer()) {
+                case 14 -> {
+                    if (points.size() > 1)
+                        edges.add(EdgeWords.edge(entity.words(), points.subList(0, points.size() - 1)));
+                }
+                case 1 -> boundary.add(points);
+                case 11, 13 -> {
+                    if (points.size() > 2 && Outline.ofRing(points) instanceof Understood<Outline>(var hole))
+                        holes.add(hole);
+                }
+                default -> {}
+            }
+        }
+        var usual = new PieceWords.Usual(part, block.name().isBlank() ? "piece " + number : block.name());
+        var isOurs = edges.stream().mapToInt(edge -> edge.line().size()).sum() > 2;
+        return PieceWords.piece(words, usual, isOurs ? edges : fromBoundary(boundary, usual.name()), holes);
+    }
+
+    /** The boundary's lines and arcs one after the other, as they meet. */
+    private static List<Edge> fromBoundary(List<List<Point>> runs, String name) throws BadFile {
+        var ring = Chain.closed(runs);
+        return switch (Outline.ofRing(ring)) {
+            case Refused<Outline>(var why) -> throw new BadFile("The boundary of “%s” %s.".formatted(name, why));
+            case Understood<Outline>(var outline) ->
+                Corners.edges(outline.corners()).stream()
+                        .map(line -> new Edge("", line, EdgeFinish.RAW, 0))
+                        .toList();
+        };
+    }
+}

@@ -1,0 +1,273 @@
+package welumen.files.pattern;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import welumen.cabin.PartId;
+import welumen.files.json.BadFile;
+import welumen.pattern.Edge;
+import welumen.pattern.EdgeFinish;
+import welumen.pattern.Grain;
+import welumen.pattern.Pairing;
+import welumen.pattern.Piece;
+import welumen.pattern.Under;
+import welumen.shape.Outline;
+import welumen.shape.Point;
+
+class PatternFilesTest {
+    private static final PartId PART = new PartId("left-carpet");
+    private static final List<String> WRITTEN =
+            List.of(PatternDxf.write(List.of(piece(1))), PatternSvg.write(List.of(piece(1))));
+
+    /** A piece with a curve of 40 chords, every finish there is, a hole, and a name that needs quoting. */
+    static Piece piece(int number) {
+        var edges = new ArrayList<Edge>();
+        var finishes = EdgeFinish.values();
+        var around = 14;
+        for (var i = 0; i < around; i++) {
+            var line = new ArrayList<Point>();
+            for (var k = 0; k < 40; k++) {
+                var angle = 2 * Math.PI * (i + k / 40.0) / around;
+                var radius = 200 + 30 * Math.cos(3 * angle) + number;
+                line.add(new Point(1000 * number + radius * Math.cos(angle), radius * Math.sin(angle)));
+            }
+            var finish = finishes[i % finishes.length];
+            edges.add(new Edge("to “the” tunnel, <" + i + ">", line, finish, finish.allowanceMm() + 0.125));
+        }
+        var hole = Outline.ofRing(List.of(
+                        new Point(1000 * number - 20, -20),
+                        new Point(1000 * number + 20, -20),
+                        new Point(1000 * number, 25)))
+                .orThrow();
+        return new Piece(
+                "p" + number,
+                PART,
+                "footwell & heel, \"left\" – %d".formatted(number),
+                "loop carpet",
+                Pairing.LEFT_AND_RIGHT,
+                3,
+                new Grain.StretchAlong(-12.5),
+                Under.FOAM,
+                edges,
+                List.of(hole));
+    }
+
+    private static void sameAs(Piece read, Piece written) {
+        assertThat(read.name()).isEqualTo(written.name());
+        assertThat(List.of(
+                        read.id(),
+                        read.part(),
+                        read.material(),
+                        read.pairing(),
+                        read.grade(),
+                        read.under(),
+                        read.grain()))
+                .isEqualTo(List.of(
+                        written.id(),
+                        written.part(),
+                        written.material(),
+                        written.pairing(),
+                        written.grade(),
+                        written.under(),
+                        written.grain()));
+        assertThat(read.edges()).hasSameSizeAs(written.edges());
+        for (var i = 0; i < written.edges().size(); i++) {
+            var one = read.edges().get(i);
+            var other = written.edges().get(i);
+            assertThat(List.of(one.name(), one.finish(), one.allowanceMm()))
+                    .isEqualTo(List.of(other.name(), other.finish(), other.allowanceMm()));
+            assertThat(one.line()).hasSameSizeAs(other.line());
+            for (var k = 0; k < one.line().size(); k++)
+                assertThat(one.line().get(k).to(other.line().get(k))).isLessThan(0.01);
+        }
+        assertThat(read.holes()).hasSameSizeAs(written.holes());
+        for (var i = 0; i < read.holes().size(); i++)
+            for (var k = 0; k < read.holes().get(i).corners().size(); k++)
+                assertThat(read.holes()
+                                .get(i)
+                                .corners()
+                                .get(k)
+                                .to(written.holes().get(i).corners().get(k)))
+                        .isLessThan(0.01);
+    }
+
+    @Test
+    void dxfThereAndBackKeepsLinesAndFinishes() throws BadFile {
+        var pieces = List.of(piece(1), piece(2));
+        var read = PatternDxf.read(PatternDxf.write(pieces), new PartId("other"));
+        assertThat(read).hasSize(2);
+        for (var i = 0; i < 2; i++) sameAs(read.get(i), pieces.get(i));
+    }
+
+    @Test
+    void svgThereAndBackKeepsLinesAndFinishes() throws BadFile {
+        var pieces = List.of(piece(1), piece(2));
+        var read = PatternSvg.read(PatternSvg.write(pieces), new PartId("other"));
+        assertThat(read).hasSize(2);
+        for (var i = 0; i < 2; i++) sameAs(read.get(i), pieces.get(i));
+    }
+
+    /** A square of 100 with one round corner of 20, drawn elsewhere as lines in any order and an arc. */
+    @Test
+    void aDrawingFromElsewhereIsAPieceWithRawEdges() throws BadFile {
+        var dxf = """
+                0
+                SECTION
+                2
+                ENTITIES
+                0
+                LINE
+                8
+                1
+                10
+                0
+                20
+                0
+                11
+                100
+                21
+                0
+                0
+                LINE
+                8
+                1
+                10
+                0
+                20
+                100
+                11
+                0
+                21
+                0
+                0
+                LINE
+                8
+                1
+                10
+                100
+                20
+                0
+                11
+                100
+                21
+                80
+                0
+                ARC
+                8
+                1
+                10
+                80
+                20
+                80
+                40
+                20
+                50
+                0
+                51
+                90
+                0
+                LINE
+                8
+                1
+                10
+                80
+                20
+                100
+                11
+                0
+                21
+                100
+                0
+                ENDSEC
+                0
+                EOF
+                """;
+        var piece = PatternDxf.read(dxf, PART).getFirst();
+        assertThat(piece.net().area())
+                .isCloseTo(10_000 - 400 + 100 * Math.PI, org.assertj.core.api.Assertions.within(0.5));
+        assertThat(piece.edges())
+                .hasSize(3)
+                .allSatisfy(edge -> assertThat(edge.finish()).isEqualTo(EdgeFinish.RAW));
+        var svg = "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0,0 h100 v-60 H0 z'/></svg>";
+        assertThat(PatternSvg.read(svg, PART).getFirst().net().area()).isEqualTo(6000);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "hello",
+                "0\nSECTION\nx\ny",
+                "0\nLINE\n8\n1\n10\n1e99\n20\n0",
+                "0\nLINE\n8\n1\n10\nwide\n20\n0"
+            })
+    void aDamagedDrawingIsRefusedInWords(String text) {
+        assertThatThrownBy(() -> PatternDxf.read(text, PART)).isInstanceOf(BadFile.class);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "<svg",
+                "<svg xmlns='http://www.w3.org/2000/svg'/>",
+                "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0 C1 1 2 2 3 3 Z'/></svg>",
+                "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0 L 10 10 L 1e9 3 Z'/></svg>",
+                "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0 L 10 Z'/></svg>"
+            })
+    void aDamagedSvgIsRefusedInWords(String text) {
+        assertThatThrownBy(() -> PatternSvg.read(text, PART)).isInstanceOf(BadFile.class);
+    }
+
+    /** An entity that would read a file of this computer stays what it is. */
+    @Test
+    void outsideEntitiesAreNeverResolved() {
+        var bomb = """
+                <!DOCTYPE svg [<!ENTITY file SYSTEM "file:///etc/hostname">]>
+                <svg xmlns="http://www.w3.org/2000/svg"><path d="&file;Z"/></svg>""";
+        assertThatThrownBy(() -> PatternSvg.read(bomb, PART)).isInstanceOf(BadFile.class);
+    }
+
+    static Stream<Integer> seeds() {
+        return Stream.iterate(0, seed -> seed < 300, seed -> seed + 1);
+    }
+
+    /** Letters changed, cut out and doubled at random: it is read, or refused in words, and nothing else. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void scrambledFilesAreReadOrRefused(int seed) {
+        var random = new Random(seed);
+        var isSvg = seed % 2;
+        var text = new StringBuilder(WRITTEN.get(isSvg));
+        for (var i = 0; i < 1 + random.nextInt(12); i++) {
+            var at = random.nextInt(text.length());
+            switch (random.nextInt(3)) {
+                case 0 -> text.setCharAt(at, (char) (32 + random.nextInt(95)));
+                case 1 -> text.delete(at, Math.min(text.length(), at + random.nextInt(40)));
+                default -> text.insert(at, text.substring(at, Math.min(text.length(), at + random.nextInt(40))));
+            }
+        }
+        try {
+            var read = isSvg == 1 ? PatternSvg.read(text.toString(), PART) : PatternDxf.read(text.toString(), PART);
+            assertThat(read).isNotEmpty();
+        } catch (BadFile refused) {
+            assertThat(refused).hasMessageMatching("(?s).*[.].*");
+        }
+    }
+
+    @Test
+    void theTableQuotesWhatItMust() {
+        var lines = PatternCsv.write(List.of(piece(1))).split("\r\n");
+        assertThat(lines).hasSize(2);
+        assertThat(lines[1])
+                .startsWith("\"footwell & heel, \"\"left\"\" – 1\",left-carpet,loop carpet,left and right,3,");
+    }
+}
