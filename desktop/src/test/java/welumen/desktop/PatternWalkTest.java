@@ -14,6 +14,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import welumen.cabin.PartId;
+import welumen.files.pattern.PatternDxf;
 import welumen.job.WorkStage;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Piece;
@@ -103,6 +104,16 @@ class PatternWalkTest {
             try (var document = Loader.loadPDF(paper.toFile())) {
                 assertThat(document.getNumberOfPages()).isGreaterThan(8);
             }
+        }
+
+        bench.click("tool-save");
+        try (var papers = Files.walk(bench.folder())) {
+            var drawn = papers.filter(file -> file.toString().endsWith(".dxf"))
+                    .findFirst()
+                    .orElseThrow();
+            var read = PatternDxf.read(Files.readString(drawn), CARPET);
+            assertThat(read).hasSize(1);
+            assertThat(read.getFirst().edges()).hasSameSizeAs(finished.edges());
         }
 
         bench.click("tool-mirror");

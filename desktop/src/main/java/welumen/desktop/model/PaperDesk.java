@@ -1,10 +1,15 @@
 package welumen.desktop.model;
 
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import welumen.files.full.Paper;
 import welumen.files.full.PiecePdf;
 import welumen.files.full.TargetPdf;
+import welumen.files.pattern.PatternCsv;
+import welumen.files.pattern.PatternDxf;
+import welumen.files.pattern.PatternSvg;
 import welumen.files.report.ApprovalPdf;
 import welumen.files.report.JobLogPdf;
 import welumen.files.report.NotePdf;
@@ -57,11 +62,23 @@ public final class PaperDesk {
         return keep(piece.name() + " at full size ", PiecePdf.tiled(piece, sheet));
     }
 
+    /** Pieces as DXF, as SVG and as a table, beside each other; where the drawing went. */
+    public Optional<Path> drawings(List<Piece> pieces) {
+        var kept = keepAs("pieces ", ".dxf", PatternDxf.write(pieces).getBytes(StandardCharsets.US_ASCII));
+        keepAs("pieces ", ".svg", PatternSvg.write(pieces).getBytes(StandardCharsets.UTF_8));
+        keepAs("pieces ", ".csv", PatternCsv.write(pieces).getBytes(StandardCharsets.UTF_8));
+        return kept;
+    }
+
     private Optional<Path> keep(String what, byte[] pdf) {
+        return keepAs(what, ".pdf", pdf);
+    }
+
+    private Optional<Path> keepAs(String what, String ending, byte[] content) {
         try {
             model.forgetTrouble();
             return Optional.of(model.keepPaper(
-                    "%s %s%s.pdf".formatted(model.openedProperty().get().title(), what, model.today()), pdf));
+                    "%s %s%s%s".formatted(model.openedProperty().get().title(), what, model.today(), ending), content));
         } catch (StoreException fault) {
             model.say(fault.getMessage());
             return Optional.empty();

@@ -1,6 +1,10 @@
 package welumen.desktop.pattern;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.BiFunction;
 import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
@@ -11,9 +15,11 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
@@ -21,7 +27,12 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.files.full.Paper;
+import welumen.files.json.BadFile;
+import welumen.files.pattern.PatternDxf;
+import welumen.files.pattern.PatternSvg;
+import welumen.job.JobChange;
 import welumen.job.JobChange.AtPattern;
+import welumen.job.JobChange.Together;
 import welumen.measure.Length;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
@@ -81,24 +92,81 @@ final class PiecesLeaf extends Leaf {
 
     /** What can be done to the picked edge, and to its piece. */
     private Node tools() {
-        return Nodes.row(
-                8,
-                tool("straight", "Straight", "The picked edge straight from corner to corner", EdgeEdit::straightened),
-                tool("arc", "Arc", "The picked edge as an arc through its middle", EdgeEdit::arced),
-                tool(
-                        "split",
-                        "Split",
-                        "The picked edge in two at its middle",
-                        (piece, edge) -> EdgeEdit.split(piece, edge, 0.5)),
-                tool("join", "Join", "The picked edge and the next one in one", EdgeEdit::joined),
-                tool("take-out", "Take out", "A nick goes, and its neighbours are drawn on", EdgeEdit::without),
-                tool("mirror", "Mirror", "The same piece for the other side of the car", (piece, _) -> mirrored(piece)),
-                tool(
-                        "underlay",
-                        "Underlay",
-                        "What lies beneath, short of bound and turned edges",
-                        (piece, _) -> underlay(piece)),
-                toolPrint());
+        var tools = new FlowPane(8, 8);
+        tools.getChildren()
+                .addAll(
+                        tool(
+                                "straight",
+                                "Straight",
+                                "The picked edge straight from corner to corner",
+                                EdgeEdit::straightened),
+                        tool("arc", "Arc", "The picked edge as an arc through its middle", EdgeEdit::arced),
+                        tool(
+                                "split",
+                                "Split",
+                                "The picked edge in two at its middle",
+                                (piece, edge) -> EdgeEdit.split(piece, edge, 0.5)),
+                        tool("join", "Join", "The picked edge and the next one in one", EdgeEdit::joined),
+                        tool("take-out", "Take out", "A nick goes, and its neighbours are drawn on", EdgeEdit::without),
+                        tool(
+                                "mirror",
+                                "Mirror",
+                                "The same piece for the other side of the car",
+                                (piece, _) -> mirrored(piece)),
+                        tool(
+                                "underlay",
+                                "Underlay",
+                                "What lies beneath, short of bound and turned edges",
+                                (piece, _) -> underlay(piece)),
+                        toolPrint(),
+                        toolSave(),
+                        toolOpen());
+        return tools;
+    }
+
+    private Node toolSave() {
+        var button = Nodes.button("Save drawings", "These pieces as DXF and SVG, and a table of them", () -> {
+            if (!pieces().isEmpty())
+                model.papers()
+                        .drawings(pieces())
+                        .ifPresent(file -> pieceFacts.setText("Saved to %s, and as SVG and CSV".formatted(file)));
+        });
+        button.setId("tool-save");
+        return button;
+    }
+
+    private Node toolOpen() {
+        var button = Nodes.button("Open a drawing", "Pieces from a DXF or SVG file", () -> {
+            var chooser = new FileChooser();
+            chooser.setTitle("A drawing of pieces");
+            chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Drawings", "*.dxf", "*.svg"));
+            var file = chooser.showOpenDialog(getScene().getWindow());
+            if (file != null) open(file.toPath());
+        });
+        button.setId("tool-open");
+        return button;
+    }
+
+    /** All of a drawing's pieces, or none and why. */
+    void open(Path file) {
+        var part = model.picked();
+        if (part.isEmpty()) return;
+        try {
+            var text = Files.readString(file);
+            var isSvg = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".svg");
+            var read = isSvg
+                    ? PatternSvg.read(text, part.get().id())
+                    : PatternDxf.read(text, part.get().id());
+            var changes = read.stream()
+                    .<JobChange>map(piece -> new AtPattern(new PieceDrawn(piece)))
+                    .toList();
+            wrong.setText("");
+            model.make(changes.size() == 1 ? changes.getFirst() : new Together(changes));
+        } catch (BadFile fault) {
+            wrong.setText("The drawing [%s] cannot be read: %s".formatted(file.getFileName(), fault.getMessage()));
+        } catch (IOException fault) {
+            wrong.setText("The drawing [%s] cannot be read.".formatted(file.getFileName()));
+        }
     }
 
     private Node tool(String id, String word, String meaning, BiFunction<Piece, Integer, Parsed<Piece>> edit) {
