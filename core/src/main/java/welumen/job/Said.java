@@ -52,6 +52,8 @@ import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WithCare;
 import welumen.pattern.PatternChange.EdgeFinished;
 import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.PatternChange.SeamJoined;
+import welumen.pattern.PatternChange.SeamTakenApart;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.strip.Outcome;
 import welumen.strip.Step;
@@ -157,6 +159,10 @@ public final class Said {
             case AtSurvey(HoldLifted(var part, var by)) ->
                 "Let go: %s, seen by %s".formatted(cabin.one(part).name(), by);
             case AtPattern(PieceDrawn(var piece)) -> "Drawn: " + piece.name();
+            case AtPattern(SeamJoined(var seam)) ->
+                "Sewn together: %s".formatted(seam.one().piece());
+            case AtPattern(SeamTakenApart(var seam)) ->
+                "Taken apart: %s".formatted(seam.one().piece());
             case AtPattern(EdgeFinished(var piece, var edge, var finish, var allowance)) -> "Edge: " + finish.word();
             case AtCut(PlanAccepted(var problem, var plan)) ->
                 "Laid out: %d pieces on %d hides"

@@ -2,14 +2,17 @@ package welumen.pattern.strip;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Piece;
 
 /**
  * The runs of strip along the edges of pieces. A bound edge is a run of its own; piping lies between two pieces, so that two
- * piped edges of about one length share one.
+ * piped edges of about one length share one, those first that name each other.
  */
 public final class PipedSeams {
     /** Edges of one seam differ by no more than ease. */
@@ -56,7 +59,20 @@ public final class PipedSeams {
         return left.stream()
                 .filter(side -> !side.piece().id().equals(one.piece().id()))
                 .filter(side -> one.lengthMm() - side.lengthMm() <= EASE * one.lengthMm())
-                .findFirst();
+                .max(Comparator.comparingInt((Side side) -> shared(one, side)).thenComparingDouble(Side::lengthMm));
+    }
+
+    /** “Cushion centre, to the bolster” and “cushion bolster, to the centre” name each other. */
+    private static int shared(Side one, Side other) {
+        var words = new HashSet<>(words(one));
+        words.retainAll(words(other));
+        return words.size();
+    }
+
+    private static Set<String> words(Side side) {
+        return Set.copyOf(List.of(side.where().toLowerCase(Locale.ROOT).split("[^\\p{L}]+")).stream()
+                .distinct()
+                .toList());
     }
 
     private static List<Side> sides(List<Piece> pieces, EdgeFinish finish) {

@@ -6,6 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import welumen.cabin.PartId;
+import welumen.pattern.Edge;
+import welumen.pattern.EdgeFinish;
+import welumen.pattern.Grain;
+import welumen.pattern.Pairing;
+import welumen.pattern.Piece;
+import welumen.pattern.Under;
+import welumen.shape.Point;
 
 class StripTest {
     /** Carpet of 8 mm bound 10 mm in: 44 to 48 wide where it is turned, 34 to 38 where it is lapped. */
@@ -55,5 +63,29 @@ class StripTest {
         assertThat(plan.strips()).isEqualTo(2);
         assertThat(plan.joins()).isZero();
         assertThat(plan.leftMm()).isEqualTo(500);
+    }
+
+    private static Piece piece(String name, EdgeFinish finish, double lengthMm, String edge) {
+        var edges = List.of(
+                new Edge(edge, List.of(new Point(0, 0)), finish, 10),
+                new Edge("", List.of(new Point(lengthMm, 0)), EdgeFinish.RAW, 0),
+                new Edge("", List.of(new Point(0, 100)), EdgeFinish.RAW, 0));
+        return new Piece(
+                name, new PartId("seat"), name, "hide", Pairing.ONE, 2, new Grain.AnyWay(), Under.NOTHING, edges);
+    }
+
+    /** Of two that are as long, the one that is named goes with it; an edge alone is a run of its own. */
+    @Test
+    void pipingLiesBetweenTwoPieces() {
+        var pieces = List.of(
+                piece("cushion centre", EdgeFinish.PIPED, 500, "to the bolster"),
+                piece("backrest bolster", EdgeFinish.PIPED, 500, "to the centre"),
+                piece("cushion bolster", EdgeFinish.PIPED, 480, "to the centre"),
+                piece("flap", EdgeFinish.PIPED, 90, ""),
+                piece("mat", EdgeFinish.BOUND, 400, "front"));
+        var piped = PipedSeams.piped(pieces);
+        assertThat(piped).extracting(PipedSeams.Run::lengthMm).containsExactly(500.0, 500.0, 90.0);
+        assertThat(piped.getFirst().where()).contains("cushion centre").contains("cushion bolster");
+        assertThat(PipedSeams.bound(pieces)).containsExactly(new PipedSeams.Run("mat, front", 400));
     }
 }

@@ -15,6 +15,9 @@ import welumen.shape.Outline;
 /** Pieces in rows on felt: the cutting line in full chalk, the finished line dashed inside it, the picked edge in wax. */
 final class PatternFelt extends FeltPane {
     private static final double GAP = 70;
+    /** Room for a name below each row. */
+    private static final double ROW_GAP = 125;
+
     private static final double PADDING = 18;
 
     private record Lying(Piece piece, Outline cut, double x, double y) {}
@@ -59,7 +62,7 @@ final class PatternFelt extends FeltPane {
             var box = cuts.get(i).box();
             if (x > 0 && x + box.width() > width) {
                 x = 0;
-                y -= deepest + GAP;
+                y -= deepest + ROW_GAP;
                 deepest = 0;
             }
             rows.add(new Lying(pieces.get(i), cuts.get(i), x - box.minX(), y - box.maxY()));

@@ -15,7 +15,8 @@ public final class PatternView extends StagePane {
 
     public PatternView(JobModel model) {
         super(model);
-        leaves = new Leaves(List.of(new PiecesLeaf(model), new PhotoLeaf(model), new StripsLeaf(model)));
+        leaves = new Leaves(
+                List.of(new PiecesLeaf(model), new PhotoLeaf(model), new SeamsLeaf(model), new StripsLeaf(model)));
         getChildren().add(leaves);
     }
 

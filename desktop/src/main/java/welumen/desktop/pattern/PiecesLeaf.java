@@ -51,6 +51,8 @@ import welumen.strip.OtherSide;
 
 /** One part's pieces on the felt: pick an edge, change its finish, and the cutting line follows at once. */
 final class PiecesLeaf extends Leaf {
+    private static final double RIGHT = 300;
+
     private final ObjectProperty<PickedEdge> picked = new SimpleObjectProperty<>();
     private final PatternFelt felt;
     private final ListView<Integer> edges = new ListView<>();
@@ -76,17 +78,22 @@ final class PiecesLeaf extends Leaf {
         edges.setId("edges");
         edges.setCellFactory(_ -> new EdgeCell());
         edges.getSelectionModel().selectedItemProperty().subscribe(this::edgeChosen);
-        edges.setPrefHeight(200);
+        edges.setPrefHeight(150);
+        edges.setMinHeight(116);
         drawing.setId("draw");
-        drawing.setPromptText("Draw a piece: outer bolster 520 x 610, top 480");
+        drawing.setPromptText("Draw: outer bolster 520 x 610, top 480");
         drawing.setAccessibleText("Draw a piece from its name and sizes");
         drawing.setOnAction(_ -> drawPiece());
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
-        var lower = new HBox(24, felt, right());
+        var scroll = Nodes.scroll(right());
+        scroll.setMinWidth(RIGHT);
+        scroll.setMaxWidth(RIGHT);
+        var lower = new HBox(24, felt, scroll);
         HBox.setHgrow(felt, Priority.ALWAYS);
         VBox.setVgrow(lower, Priority.ALWAYS);
         lower.setMinHeight(0);
-        getChildren().addAll(drawing, tools(), wrong, lower);
+        getChildren()
+                .addAll(Nodes.row(8, Nodes.grown(drawing), toolPrint(), toolSave(), toolOpen()), tools(), wrong, lower);
         picked.subscribe(this::showPicked);
     }
 
@@ -117,10 +124,7 @@ final class PiecesLeaf extends Leaf {
                                 "underlay",
                                 "Underlay",
                                 "What lies beneath, short of bound and turned edges",
-                                (piece, _) -> underlay(piece)),
-                        toolPrint(),
-                        toolSave(),
-                        toolOpen());
+                                (piece, _) -> underlay(piece)));
         return tools;
     }
 
@@ -229,8 +233,6 @@ final class PiecesLeaf extends Leaf {
                 Nodes.field("Finish of the picked edge", finish),
                 Nodes.field("Allowance", allowance));
         VBox.setVgrow(edges, Priority.ALWAYS);
-        right.setMinWidth(300);
-        right.setMaxWidth(300);
         return right;
     }
 

@@ -7,6 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
@@ -42,6 +43,7 @@ final class StripsLeaf extends Leaf {
         way.getItems().setAll(Binding.values());
         way.setValue(Binding.TURNED);
         way.setId("binding-way");
+        way.setMinWidth(170);
         WordCell.in(way, Binding::word);
         way.valueProperty().subscribe(this::reckon);
         name(offset, "binding-offset");
@@ -54,8 +56,9 @@ final class StripsLeaf extends Leaf {
         list.setId("strips");
         getChildren()
                 .addAll(
-                        Nodes.row(
+                        new FlowPane(
                                 14,
+                                10,
                                 Nodes.field("Binding", way),
                                 Nodes.field("Stitched in by", offset),
                                 Nodes.field("Edge thick", edge),

@@ -24,8 +24,9 @@ final class TraceFelt extends FeltPane {
     @Override
     protected void draw() {
         if (shown.isEmpty()) {
-            word("Lay the old piece flat on a plain floor, four targets or more round it,", MARGIN, MARGIN, "faint");
-            word("and photograph all of it from above, a little aslant if it must be.", MARGIN, MARGIN + 22, "faint");
+            word("Lay the old piece flat on a plain floor,", MARGIN, MARGIN, "faint");
+            word("four targets or more round it, and photograph", MARGIN, MARGIN + 22, "faint");
+            word("all of it from above, aslant if it must be.", MARGIN, MARGIN + 44, "faint");
             return;
         }
         var traced = shown.get();

@@ -95,8 +95,11 @@ import welumen.measure.Money;
 import welumen.pattern.Grain;
 import welumen.pattern.Pairing;
 import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.PatternChange.SeamJoined;
+import welumen.pattern.PatternChange.SeamTakenApart;
 import welumen.pattern.Piece;
 import welumen.pattern.PieceText;
+import welumen.pattern.Seam;
 import welumen.pattern.Under;
 import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
@@ -198,6 +201,8 @@ class ChangeJsonTest {
                 new AtSurvey(new FindingMade(
                         new Finding(1, SILL, FindingKind.TEAR, new Point(0.1, 0.2), 30, Severity.BAD, "at the heel"))),
                 new AtPattern(new PieceDrawn(piece)),
+                new AtPattern(new SeamJoined(new Seam(new Seam.Side("p", 0), new Seam.Side("q", 2), 4.5, true))),
+                new AtPattern(new SeamTakenApart(new Seam(new Seam.Side("p", 0), new Seam.Side("q", 2), 0, false))),
                 new AtPattern(new PieceDrawn(new Piece(
                         "q",
                         SILL,

@@ -8,13 +8,14 @@ import welumen.shape.Shape;
 
 /**
  * How far a traced outline is from the true one, once it has been shifted and turned onto it: from every start, to the
- * nearest points again and again (Besl and McKay, 1992).
+ * nearest points again and again (Besl and McKay, 1992), and then along the edges (Chen and Medioni, 1992), without which
+ * a round shape hardly turns.
  */
-record Laid(double meanMm, double within95Mm) {
-    private static final int STARTS = 36;
+public record Laid(double meanMm, double within95Mm) {
+    private static final int STARTS = 72;
     private static final int ROUNDS = 40;
 
-    static Laid over(Shape truth, Shape traced) {
+    public static Laid over(Shape truth, Shape traced) {
         var seen = every(traced.outline().corners(), 4);
         var there = truth.outline().corners();
         List<Point> best = null;
@@ -23,6 +24,7 @@ record Laid(double meanMm, double within95Mm) {
             if (best == null || off(turned, there, 8) < off(best, there, 8)) best = turned;
         }
         for (var round = 0; round < ROUNDS; round++) best = nearer(best, there);
+        for (var round = 0; round < ROUNDS; round++) best = slid(best, there);
         var distances = best.stream()
                 .mapToDouble(point -> nearest(point, there).to(point))
                 .sorted()
@@ -49,6 +51,41 @@ record Laid(double meanMm, double within95Mm) {
             sin += a.x() * b.y() - a.y() * b.x();
         }
         return turned(ring, from, to, Math.atan2(sin, cos));
+    }
+
+    /** Turned and shifted so that what is off across the edges gets least: a turn and a shift from three equations. */
+    private static List<Point> slid(List<Point> ring, List<Point> truth) {
+        var middle = middle(ring);
+        var normal = new double[3][4];
+        for (var point : ring) {
+            var there = nearest(point, truth);
+            var off = point.minus(there);
+            var far = Math.hypot(off.x(), off.y());
+            if (far < 1e-9) continue;
+            var across = off.times(1 / far);
+            var arm = point.minus(middle);
+            double[] row = {across.y() * arm.x() - across.x() * arm.y(), across.x(), across.y()};
+            for (var i = 0; i < 3; i++) {
+                for (var k = 0; k < 3; k++) normal[i][k] += row[i] * row[k];
+                normal[i][3] -= row[i] * far;
+            }
+        }
+        var step = solved(normal);
+        var next = turned(ring, middle, middle.plus(new Point(step[1], step[2])), step[0]);
+        return off(next, truth, 1) < off(ring, truth, 1) ? next : ring;
+    }
+
+    /** By elimination. */
+    private static double[] solved(double[][] rows) {
+        for (var i = 0; i < 3; i++)
+            for (var k = 0; k < 3; k++)
+                if (k != i && rows[i][i] != 0) {
+                    var factor = rows[k][i] / rows[i][i];
+                    for (var column = 0; column < 4; column++) rows[k][column] -= factor * rows[i][column];
+                }
+        var answer = new double[3];
+        for (var i = 0; i < 3; i++) answer[i] = rows[i][i] == 0 ? 0 : rows[i][3] / rows[i][i];
+        return answer;
     }
 
     private static List<Point> turned(List<Point> ring, Point from, Point to, double angle) {

@@ -1,0 +1,225 @@
+package welumen.desktop.pattern;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.IntStream;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.job.JobChange;
+import welumen.job.JobChange.AtPattern;
+import welumen.job.JobChange.Together;
+import welumen.measure.Length;
+import welumen.measure.Parsed.Understood;
+import welumen.pattern.PatternChange.SeamJoined;
+import welumen.pattern.PatternChange.SeamTakenApart;
+import welumen.pattern.Patterns;
+import welumen.pattern.Piece;
+import welumen.pattern.Seam;
+import welumen.pattern.SeamWalk;
+import welumen.pattern.seam.LikelySeams;
+import welumen.pattern.seam.SewingOrder;
+
+/** Which edges are sewn to each other, whether they walk, and in which order they are sewn. */
+final class SeamsLeaf extends Leaf {
+    private final ComboBox<Seam.Side> one = new ComboBox<>();
+    private final ComboBox<Seam.Side> other = new ComboBox<>();
+    private final TextField ease = new TextField("0 mm");
+    private final CheckBox topstitch = new CheckBox("topstitched");
+    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final VBox seams = new VBox(6);
+    private final VBox order = new VBox(6);
+    private final Button propose;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    SeamsLeaf(JobModel model) {
+        super(model, "Seams");
+        one.setId("seam-one");
+        other.setId("seam-other");
+        ease.setId("seam-ease");
+        ease.setPrefColumnCount(5);
+        topstitch.setId("seam-topstitch");
+        answer.setId("seams-answer");
+        answer.setMinHeight(USE_PREF_SIZE);
+        seams.setId("seams");
+        order.setId("sewing-order");
+        List.of(one, other).forEach(box -> {
+            WordCell.in(box, this::word);
+            box.setPrefWidth(250);
+        });
+        var join = Nodes.chief("Sew these", "The two edges are sewn to each other", this::join);
+        join.setId("sew-these");
+        propose =
+                Nodes.button("Likely ones", "Edges of about one length that are named after each other", this::propose);
+        propose.setId("propose-seams");
+        var form = Nodes.row(
+                10,
+                Nodes.field("This edge", one),
+                Nodes.field("to that one", other),
+                Nodes.field("Ease", ease),
+                bottom(topstitch),
+                bottom(join),
+                bottom(propose));
+        form.setAlignment(Pos.BOTTOM_LEFT);
+        var left = Nodes.scroll(seams);
+        var right = Nodes.scroll(order);
+        HBox.setHgrow(left, Priority.ALWAYS);
+        HBox.setHgrow(right, Priority.ALWAYS);
+        var both = Nodes.row(24, left, right);
+        VBox.setVgrow(both, Priority.ALWAYS);
+        both.setMinHeight(0);
+        getChildren().addAll(form, answer, both);
+    }
+
+    private static Node bottom(Node node) {
+        return Nodes.column(4, Nodes.whole(" ", Styles.HEADING), node);
+    }
+
+    @Override
+    protected Node first() {
+        return one;
+    }
+
+    @Override
+    protected void refresh() {
+        var sides = PatternView.pieces(model).stream()
+                .flatMap(piece ->
+                        IntStream.range(0, piece.edges().size()).mapToObj(edge -> new Seam.Side(piece.id(), edge)))
+                .toList();
+        List.of(one, other).forEach(box -> {
+            var before = box.getValue();
+            box.getItems().setAll(sides);
+            if (sides.contains(before)) box.setValue(before);
+        });
+        propose.setDisable(likely().isEmpty());
+        show();
+    }
+
+    private Patterns patterns() {
+        return model.job().patterns();
+    }
+
+    /** Those between the pieces that are shown. */
+    private List<Seam> shown() {
+        var ids = PatternView.pieces(model).stream().map(Piece::id).toList();
+        return patterns().seams().stream()
+                .filter(seam -> ids.contains(seam.one().piece())
+                        && ids.contains(seam.other().piece()))
+                .toList();
+    }
+
+    private List<Seam> likely() {
+        return LikelySeams.among(PatternView.pieces(model), patterns().seams());
+    }
+
+    private void show() {
+        var all = shown();
+        seams.getChildren().setAll(Nodes.whole("Do they walk?", Styles.HEADING));
+        var bad = 0;
+        for (var seam : all) {
+            var pieces = LikelySeams.pieces(patterns(), seam).orElseThrow();
+            var walk = SeamWalk.of(
+                    pieces.getFirst(),
+                    seam.one().edge(),
+                    pieces.getLast(),
+                    seam.other().edge(),
+                    seam.easeMm());
+            if (!walk.walks()) bad++;
+            seams.getChildren().add(row(seam, walk));
+        }
+        order.getChildren().setAll(Nodes.whole("Sew in this order", Styles.HEADING));
+        var steps = SewingOrder.of(patterns().pieces(), all).steps();
+        for (var i = 0; i < steps.size(); i++)
+            order.getChildren()
+                    .add(Nodes.column(
+                            1,
+                            Nodes.label(
+                                    "%d  %s".formatted(i + 1, words(steps.get(i).seam()))),
+                            Nodes.label(steps.get(i).why(), Styles.NOTE)));
+        answer.setText(
+                all.isEmpty()
+                        ? "No edges are sewn to each other yet: choose two, or take the likely ones."
+                        : bad == 0
+                                ? "%s, and all of them walk.".formatted(Words.many(all.size(), "seam"))
+                                : "%s, of which %d %s not walk: shift a notch, spread it over the seam, or redraw."
+                                        .formatted(Words.many(all.size(), "seam"), bad, bad == 1 ? "does" : "do"));
+    }
+
+    private Node row(Seam seam, SeamWalk walk) {
+        var told = Nodes.grown(Nodes.column(
+                1,
+                Nodes.label(words(seam)),
+                Nodes.label(
+                        "%.1f to %.1f mm%s: %s"
+                                .formatted(
+                                        walk.oneMm(),
+                                        walk.otherMm(),
+                                        seam.easeMm() == 0 ? "" : ", %.0f wanted".formatted(seam.easeMm()),
+                                        walk.walks()
+                                                ? "walks"
+                                                : "%.1f mm too %s, %.1f may be"
+                                                        .formatted(
+                                                                Math.abs(walk.offMm()),
+                                                                walk.offMm() > 0 ? "long" : "short",
+                                                                walk.toleranceMm())),
+                        walk.walks() ? Styles.NOTE : Styles.DANGER)));
+        told.setMinWidth(0);
+        var apart = Nodes.button(
+                "Apart",
+                "These edges are not sewn to each other",
+                () -> model.make(new AtPattern(new SeamTakenApart(seam))));
+        apart.setId("apart-%s-%d".formatted(seam.one().piece(), seam.one().edge()));
+        var row = Nodes.row(10, told, apart);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    private String words(Seam seam) {
+        return "%s – %s%s".formatted(word(seam.one()), word(seam.other()), seam.isTopstitched() ? ", topstitched" : "");
+    }
+
+    private String word(Seam.Side side) {
+        return patterns()
+                .findOne(side.piece())
+                .filter(piece -> side.edge() < piece.edges().size())
+                .map(piece -> {
+                    var name = piece.edges().get(side.edge()).name();
+                    return "%s: %s".formatted(piece.name(), name.isEmpty() ? "edge " + (side.edge() + 1) : name);
+                })
+                .orElse(side.piece().toLowerCase(Locale.ROOT));
+    }
+
+    private void join() {
+        if (one.getValue() == null || other.getValue() == null || one.getValue().equals(other.getValue())) {
+            answer.setText("Choose two edges.");
+            return;
+        }
+        if (!(Length.parse(ease.getText()) instanceof Understood<Length>(var length)) || length.mm() < 0) {
+            answer.setText("How much longer is that edge wanted? Type it as 4 mm, or 0 mm.");
+            ease.requestFocus();
+            return;
+        }
+        model.make(new AtPattern(
+                new SeamJoined(new Seam(one.getValue(), other.getValue(), length.mm(), topstitch.isSelected()))));
+    }
+
+    private void propose() {
+        var changes = likely().stream()
+                .<JobChange>map(seam -> new AtPattern(new SeamJoined(seam)))
+                .toList();
+        if (!changes.isEmpty()) model.make(changes.size() == 1 ? changes.getFirst() : new Together(changes));
+    }
+}
