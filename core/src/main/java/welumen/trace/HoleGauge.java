@@ -16,6 +16,8 @@ final class HoleGauge {
     private static final double SHARP = 0.12;
 
     private static final double SOFT = 0.35;
+    private static final double SMALL_MM = 6;
+    private static final double LARGE_MM = 10;
 
     private final Picture picture;
     private final Plane plane;
@@ -60,7 +62,9 @@ final class HoleGauge {
         var radius = Math.sqrt(Math.max(0, area) / Math.PI) + shift.outward(outside, inside);
         if (Math.abs(radius - about) > 0.2 * about + 0.5) return about;
         // by its edge a large hole is measured better, since the sum takes in all of the grain
-        var isSmall = Math.clamp((blurMm / about - SHARP) / (SOFT - SHARP), 0, 1);
+        var isSmall = Math.max(
+                Math.clamp((blurMm / about - SHARP) / (SOFT - SHARP), 0, 1),
+                Math.clamp((LARGE_MM - about) / (LARGE_MM - SMALL_MM), 0, 1));
         return about + isSmall * (radius - about);
     }
 

@@ -132,4 +132,25 @@ class PatternWalkTest {
         bench.click("print-targets");
         assertThat(bench.text("trace-answer")).startsWith("Printed to");
     }
+
+    /** The seat's seams: taken apart, proposed again, walked, and put in order. */
+    @Test
+    void seamsAreWalkedAndOrdered() {
+        bench.pick("left-front-seat");
+        bench.click("leaf-seams");
+        var seams = bench.ask(() -> bench.model().job().patterns().seams());
+        assertThat(bench.text("seams-answer")).contains("seam");
+        assertThat(bench.ask(() ->
+                        bench.robot.lookup("#sewing-order .note").queryAll().size()))
+                .isPositive();
+        var first = seams.stream()
+                .filter(seam -> pieces(new PartId("left-front-seat")).stream()
+                        .anyMatch(piece -> piece.id().equals(seam.one().piece())))
+                .findFirst()
+                .orElseThrow();
+        bench.click("apart-%s-%d".formatted(first.one().piece(), first.one().edge()));
+        assertThat(bench.ask(() -> bench.model().job().patterns().seams())).doesNotContain(first);
+        bench.click("propose-seams");
+        assertThat(bench.ask(() -> bench.model().job().patterns().seams())).hasSameSizeAs(seams);
+    }
 }

@@ -15,6 +15,8 @@ import welumen.files.report.JobLogPdf;
 import welumen.files.report.NotePdf;
 import welumen.files.report.RemovedPdf;
 import welumen.journal.StoreException;
+import welumen.pattern.Notches;
+import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 
 /** Prints the job's papers as PDFs into the workshop's folder. */
@@ -58,13 +60,15 @@ public final class PaperDesk {
     }
 
     /** A piece at full size. */
-    public Optional<Path> fullSize(Piece piece, Paper.Sheet sheet) {
-        return keep(piece.name() + " at full size ", PiecePdf.tiled(piece, sheet));
+    public Optional<Path> fullSize(Piece piece, Patterns patterns, Paper.Sheet sheet) {
+        return keep(
+                piece.name() + " at full size ",
+                PiecePdf.tiled(piece, Notches.of(piece, patterns.seams(), patterns), sheet));
     }
 
     /** Pieces as DXF, as SVG and as a table, beside each other; where the drawing went. */
-    public Optional<Path> drawings(List<Piece> pieces) {
-        var kept = keepAs("pieces ", ".dxf", PatternDxf.write(pieces).getBytes(StandardCharsets.US_ASCII));
+    public Optional<Path> drawings(List<Piece> pieces, Patterns patterns) {
+        var kept = keepAs("pieces ", ".dxf", PatternDxf.write(pieces, patterns).getBytes(StandardCharsets.US_ASCII));
         keepAs("pieces ", ".svg", PatternSvg.write(pieces).getBytes(StandardCharsets.UTF_8));
         keepAs("pieces ", ".csv", PatternCsv.write(pieces).getBytes(StandardCharsets.UTF_8));
         return kept;

@@ -8,6 +8,8 @@ import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.pattern.CuttingLine;
+import welumen.pattern.Notches;
+import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.shape.Box;
 import welumen.shape.Outline;
@@ -25,13 +27,15 @@ final class PatternFelt extends FeltPane {
     private final ObjectProperty<PickedEdge> picked;
     private List<Piece> pieces = List.of();
     private List<Outline> cuts = List.of();
+    private Patterns patterns = Patterns.EMPTY;
 
     PatternFelt(ObjectProperty<PickedEdge> picked) {
         super("pattern-felt", "The pieces as drawn; the list beside it has every edge");
         this.picked = picked;
     }
 
-    void show(List<Piece> newPieces) {
+    void show(List<Piece> newPieces, Patterns newPatterns) {
+        patterns = newPatterns;
         pieces = newPieces;
         cuts = newPieces.stream().map(CuttingLine::of).toList();
         redraw();
@@ -108,6 +112,8 @@ final class PatternFelt extends FeltPane {
             line.setId("edge-" + one.piece().id() + "-" + i);
             getChildren().add(line);
         }
+        for (var notch : Notches.of(one.piece(), patterns.seams(), patterns))
+            getChildren().add(chalk.draw(List.of(notch.outer(), notch.inner()), "chalk-edge"));
         var box = one.cut().box();
         var word = Nodes.whole(one.piece().name(), "chalk-word");
         word.relocate(chalk.x(box.minX()), chalk.y(box.minY()) + 2);

@@ -132,7 +132,7 @@ final class PiecesLeaf extends Leaf {
         var button = Nodes.button("Save drawings", "These pieces as DXF and SVG, and a table of them", () -> {
             if (!pieces().isEmpty())
                 model.papers()
-                        .drawings(pieces())
+                        .drawings(pieces(), model.job().patterns())
                         .ifPresent(file -> pieceFacts.setText("Saved to %s, and as SVG and CSV".formatted(file)));
         });
         button.setId("tool-save");
@@ -216,7 +216,7 @@ final class PiecesLeaf extends Leaf {
             var piece = at == null ? null : piece(at.piece());
             if (piece != null)
                 model.papers()
-                        .fullSize(piece, Paper.Sheet.A4)
+                        .fullSize(piece, model.job().patterns(), Paper.Sheet.A4)
                         .ifPresent(file -> pieceFacts.setText("Printed to %s".formatted(file)));
         });
         button.setId("tool-print");
@@ -250,7 +250,7 @@ final class PiecesLeaf extends Leaf {
         if (!isShown)
             picked.set(
                     pieces.isEmpty() ? null : new PickedEdge(pieces.getFirst().id(), 0));
-        felt.show(pieces);
+        felt.show(pieces, model.job().patterns());
         showPicked();
     }
 

@@ -52,13 +52,14 @@ final class SeamsLeaf extends Leaf {
         ease.setId("seam-ease");
         ease.setPrefColumnCount(5);
         topstitch.setId("seam-topstitch");
+        topstitch.setMinWidth(USE_PREF_SIZE);
         answer.setId("seams-answer");
         answer.setMinHeight(USE_PREF_SIZE);
         seams.setId("seams");
         order.setId("sewing-order");
         List.of(one, other).forEach(box -> {
             WordCell.in(box, this::word);
-            box.setPrefWidth(250);
+            box.setPrefWidth(235);
         });
         var join = Nodes.chief("Sew these", "The two edges are sewn to each other", this::join);
         join.setId("sew-these");

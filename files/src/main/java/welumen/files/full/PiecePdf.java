@@ -3,6 +3,7 @@ package welumen.files.full;
 import java.io.IOException;
 import java.util.List;
 import welumen.pattern.CuttingLine;
+import welumen.pattern.Notches.Notch;
 import welumen.pattern.Piece;
 import welumen.shape.Box;
 import welumen.shape.Outline;
@@ -19,23 +20,25 @@ public final class PiecePdf {
     private static final double BESIDE_MM = 120;
 
     private final Piece piece;
+    private final List<Notch> notches;
     private final Outline cut;
     private final Box box;
 
-    private PiecePdf(Piece piece) {
+    private PiecePdf(Piece piece, List<Notch> notches) {
         this.piece = piece;
+        this.notches = notches;
         this.cut = CuttingLine.of(piece);
         this.box = cut.box();
     }
 
     /** Tiled over sheets. */
-    public static byte[] tiled(Piece piece, Paper.Sheet sheet) {
-        return new PiecePdf(piece).tiles(sheet);
+    public static byte[] tiled(Piece piece, List<Notch> notches, Paper.Sheet sheet) {
+        return new PiecePdf(piece, notches).tiles(sheet);
     }
 
     /** In one, from a roll of that width; the longer side along it. */
-    public static byte[] onRoll(Piece piece, double rollMm) {
-        return new PiecePdf(piece).roll(rollMm);
+    public static byte[] onRoll(Piece piece, List<Notch> notches, double rollMm) {
+        return new PiecePdf(piece, notches).roll(rollMm);
     }
 
     private byte[] tiles(Paper.Sheet sheet) {
@@ -131,6 +134,7 @@ public final class PiecePdf {
         page.run(moved(cut.corners(), shift), true, false);
         page.run(moved(piece.net().corners(), shift), true, true);
         for (var hole : piece.holes()) page.run(moved(hole.corners(), shift), true, false);
+        for (var notch : notches) page.run(moved(List.of(notch.outer(), notch.inner()), shift), false, false);
         for (var i = 0; i < piece.edges().size(); i++) {
             var run = piece.run(i);
             var middle =

@@ -14,6 +14,8 @@ import welumen.pattern.CuttingLine;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Grain;
+import welumen.pattern.Notches;
+import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -31,6 +33,11 @@ public final class PatternDxf {
     private PatternDxf() {}
 
     public static String write(List<Piece> pieces) {
+        return write(pieces, Patterns.EMPTY);
+    }
+
+    /** @param patterns whose seams say where notches lie */
+    public static String write(List<Piece> pieces, Patterns patterns) {
         var drawing = new DxfDrawing();
         for (var piece : pieces) {
             var block = drawing.block(piece.id());
@@ -39,6 +46,8 @@ public final class PatternDxf {
                 block.run(Layer.SEW, piece.run(i))
                         .with(EdgeWords.of(piece.edges().get(i)));
             for (var hole : piece.holes()) block.ring(Layer.CUT_OUT, hole.corners());
+            for (var notch : Notches.of(piece, patterns.seams(), patterns))
+                block.line(Layer.NOTCHES, notch.outer(), notch.inner());
             var box = piece.net().box();
             var middle = new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
             if (piece.grain() instanceof Grain.StretchAlong(var degrees)) {

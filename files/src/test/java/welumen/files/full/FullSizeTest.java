@@ -18,7 +18,9 @@ import welumen.pattern.CuttingLine;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Grain;
+import welumen.pattern.Notches;
 import welumen.pattern.Pairing;
+import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.pattern.Under;
 import welumen.shape.Box;
@@ -80,13 +82,14 @@ class FullSizeTest {
     void aPieceFromARollIsAsLargeAsItIs() throws IOException {
         var piece = piece(600, 400);
         var cut = CuttingLine.of(piece).box();
-        try (var document = Loader.loadPDF(PiecePdf.onRoll(piece, 900))) {
+        try (var document = Loader.loadPDF(PiecePdf.onRoll(piece, Notches.of(piece, List.of(), Patterns.EMPTY), 900))) {
             var paths = paths(document, 0);
             assertThat(document.getPage(0).getMediaBox().getWidth() / MM).isCloseTo(900, within(0.1));
             assertThat(paths).anyMatch(path -> isSize(path, 100, 100));
             assertThat(paths).anyMatch(path -> isSize(path, cut.width(), cut.height()));
             assertThat(paths).anyMatch(path -> isSize(path, 600, 400));
             assertThat(paths).anyMatch(path -> isSize(path, 20, 15));
+            assertThat(paths).anyMatch(path -> isSize(path, 0, 4.5)); // a snip in the front edge
         }
     }
 
@@ -95,7 +98,7 @@ class FullSizeTest {
     void tilesMeetOnTheirCrosses() throws IOException {
         var piece = piece(600, 400);
         var cut = CuttingLine.of(piece).box();
-        try (var document = Loader.loadPDF(PiecePdf.tiled(piece, Paper.Sheet.A4))) {
+        try (var document = Loader.loadPDF(PiecePdf.tiled(piece, List.of(), Paper.Sheet.A4))) {
             assertThat(document.getNumberOfPages()).isEqualTo(1 + 4 * 2);
             assertThat(paths(document, 0)).anyMatch(path -> isSize(path, 100, 100));
             var first = whole(document, 1, cut);

@@ -53,6 +53,9 @@ import welumen.job.JobChange.Together;
 import welumen.journal.Journal;
 import welumen.measure.Money;
 import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.PatternChange.SeamJoined;
+import welumen.pattern.Piece;
+import welumen.pattern.seam.LikelySeams;
 import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.refit.SignOff;
@@ -105,9 +108,16 @@ final class SelkieJob {
         make(new Together(
                 SelkieRules.all().stream().<JobChange>map(AtStrip::new).toList()));
         brief();
-        for (var side : List.of("left", "right"))
-            for (var piece : SeatPattern.frontSeat(side)) make(new AtPattern(new PieceDrawn(piece)));
-        for (var piece : SeatPattern.rearSeat()) make(new AtPattern(new PieceDrawn(piece)));
+        for (var side : List.of("left", "right")) draw(SeatPattern.frontSeat(side));
+        draw(SeatPattern.rearSeat());
+    }
+
+    /** And sewn as their names say. */
+    private void draw(List<Piece> pieces) {
+        for (var piece : pieces) make(new AtPattern(new PieceDrawn(piece)));
+        make(new Together(LikelySeams.among(pieces, List.of()).stream()
+                .<JobChange>map(seam -> new AtPattern(new SeamJoined(seam)))
+                .toList()));
     }
 
     /** What was said and found before anything came off. */
