@@ -15,7 +15,7 @@ import welumen.pattern.Seam.Side;
 
 /** Which edges are likely sewn to each other: finished alike, about as long, and named after each other. */
 public final class LikelySeams {
-    private static final double EASE = 0.08;
+    private static final double EASE = 0.05;
 
     private LikelySeams() {}
 
@@ -30,11 +30,6 @@ public final class LikelySeams {
 
         Side side() {
             return new Side(piece.id(), edge);
-        }
-
-        Set<String> words() {
-            var text = piece.name() + " " + piece.edges().get(edge).name();
-            return new HashSet<>(List.of(text.toLowerCase(Locale.ROOT).split("[^\\p{L}]+")));
         }
     }
 
@@ -62,21 +57,33 @@ public final class LikelySeams {
         return seams;
     }
 
-    /** Only one whose name says something of the other's, and not merely that it is an edge. */
+    /** Only one that it names, “to the bolster”, and that names it. */
     private static Optional<Open> partner(Open one, List<Open> left) {
         return left.stream()
                 .filter(other -> !other.piece().id().equals(one.piece().id()))
                 .filter(other -> other.finish() == one.finish())
                 .filter(other -> one.lengthMm() - other.lengthMm() <= EASE * one.lengthMm())
-                .filter(other -> shared(one, other) > 0)
+                .filter(other -> names(one, other) && names(other, one))
                 .max(Comparator.comparingInt((Open other) -> shared(one, other)).thenComparingDouble(Open::lengthMm));
     }
 
+    /** Whether a word of an edge's name is one of the other piece's, or of the part of it that the other edge is. */
+    private static boolean names(Open one, Open other) {
+        var words = words(one.piece().edges().get(one.edge()).name());
+        words.retainAll(words(other.piece().name()));
+        return !words.isEmpty();
+    }
+
     private static int shared(Open one, Open other) {
-        var words = one.words();
-        words.retainAll(other.words());
-        words.removeAll(Set.of("to", "the", "of", "left", "right", "front", "back", "inner", "outer", ""));
+        var words = words(one.piece().name());
+        words.retainAll(words(other.piece().name()));
         return words.size();
+    }
+
+    private static Set<String> words(String text) {
+        var words = new HashSet<>(List.of(text.toLowerCase(Locale.ROOT).split("[^\\p{L}]+")));
+        words.removeAll(Set.of("to", "the", "of", "left", "right", "front", "back", "inner", "outer", ""));
+        return words;
     }
 
     /** The sides of a seam as pieces; empty where one is gone. */

@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Piece;
+import welumen.pattern.Seam;
 
 /**
  * The runs of strip along the edges of pieces. A bound edge is a run of its own; piping lies between two pieces, so that two
@@ -28,6 +30,10 @@ public final class PipedSeams {
             return piece.lengthMm(edge);
         }
 
+        Seam.Side seamSide() {
+            return new Seam.Side(piece.id(), edge);
+        }
+
         String where() {
             var name = piece.edges().get(edge).name();
             return "%s, %s".formatted(piece.name(), name.isEmpty() ? "edge " + (edge + 1) : name);
@@ -40,19 +46,29 @@ public final class PipedSeams {
                 .toList();
     }
 
-    /** The longest first; an edge without a partner is a run of its own. */
-    public static List<Run> piped(List<Piece> pieces) {
+    /** The longest first; what is known to be sewn together is one, and an edge without a partner a run of its own. */
+    public static List<Run> piped(List<Piece> pieces, List<Seam> seams) {
         var left = new ArrayList<>(sides(pieces, EdgeFinish.PIPED));
         left.sort(Comparator.comparingDouble(Side::lengthMm).reversed());
         var runs = new ArrayList<Run>();
         while (!left.isEmpty()) {
             var one = left.removeFirst();
-            var other = partner(one, left);
+            var other = sewnTo(one, left, seams).or(() -> partner(one, left));
             other.ifPresent(left::remove);
             runs.add(new Run(
                     one.where() + other.map(side -> " / " + side.where()).orElse(""), one.lengthMm()));
         }
         return runs;
+    }
+
+    /** What it is known to be sewn to. */
+    private static Optional<Side> sewnTo(Side one, List<Side> left, List<Seam> seams) {
+        return seams.stream()
+                .flatMap(seam -> seam.one().equals(one.seamSide())
+                        ? Stream.of(seam.other())
+                        : seam.other().equals(one.seamSide()) ? Stream.of(seam.one()) : Stream.of())
+                .flatMap(other -> left.stream().filter(side -> side.seamSide().equals(other)))
+                .findFirst();
     }
 
     private static Optional<Side> partner(Side one, List<Side> left) {

@@ -1,11 +1,6 @@
 package welumen.desktop.pattern;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
-import java.util.function.BiFunction;
 import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -15,39 +10,26 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
-import welumen.files.full.Paper;
-import welumen.files.json.BadFile;
-import welumen.files.pattern.PatternDxf;
-import welumen.files.pattern.PatternSvg;
-import welumen.job.JobChange;
 import welumen.job.JobChange.AtPattern;
-import welumen.job.JobChange.Together;
 import welumen.measure.Length;
-import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.Edge;
-import welumen.pattern.EdgeEdit;
 import welumen.pattern.EdgeFinish;
-import welumen.pattern.Mirrored;
 import welumen.pattern.PatternChange.EdgeFinished;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.Piece;
 import welumen.pattern.PieceText;
-import welumen.pattern.Underlay;
-import welumen.strip.OtherSide;
 
 /** One part's pieces on the felt: pick an edge, change its finish, and the cutting line follows at once. */
 final class PiecesLeaf extends Leaf {
@@ -92,135 +74,9 @@ final class PiecesLeaf extends Leaf {
         HBox.setHgrow(felt, Priority.ALWAYS);
         VBox.setVgrow(lower, Priority.ALWAYS);
         lower.setMinHeight(0);
-        getChildren()
-                .addAll(Nodes.row(8, Nodes.grown(drawing), toolPrint(), toolSave(), toolOpen()), tools(), wrong, lower);
+        var tools = new PieceTools(model, picked, wrong::setText, pieceFacts::setText);
+        getChildren().addAll(Nodes.row(8, Nodes.grown(drawing), tools.papers()), tools.edits(), wrong, lower);
         picked.subscribe(this::showPicked);
-    }
-
-    /** What can be done to the picked edge, and to its piece. */
-    private Node tools() {
-        var tools = new FlowPane(8, 8);
-        tools.getChildren()
-                .addAll(
-                        tool(
-                                "straight",
-                                "Straight",
-                                "The picked edge straight from corner to corner",
-                                EdgeEdit::straightened),
-                        tool("arc", "Arc", "The picked edge as an arc through its middle", EdgeEdit::arced),
-                        tool(
-                                "split",
-                                "Split",
-                                "The picked edge in two at its middle",
-                                (piece, edge) -> EdgeEdit.split(piece, edge, 0.5)),
-                        tool("join", "Join", "The picked edge and the next one in one", EdgeEdit::joined),
-                        tool("take-out", "Take out", "A nick goes, and its neighbours are drawn on", EdgeEdit::without),
-                        tool(
-                                "mirror",
-                                "Mirror",
-                                "The same piece for the other side of the car",
-                                (piece, _) -> mirrored(piece)),
-                        tool(
-                                "underlay",
-                                "Underlay",
-                                "What lies beneath, short of bound and turned edges",
-                                (piece, _) -> underlay(piece)));
-        return tools;
-    }
-
-    private Node toolSave() {
-        var button = Nodes.button("Save drawings", "These pieces as DXF and SVG, and a table of them", () -> {
-            if (!pieces().isEmpty())
-                model.papers()
-                        .drawings(pieces(), model.job().patterns())
-                        .ifPresent(file -> pieceFacts.setText("Saved to %s, and as SVG and CSV".formatted(file)));
-        });
-        button.setId("tool-save");
-        return button;
-    }
-
-    private Node toolOpen() {
-        var button = Nodes.button("Open a drawing", "Pieces from a DXF or SVG file", () -> {
-            var chooser = new FileChooser();
-            chooser.setTitle("A drawing of pieces");
-            chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Drawings", "*.dxf", "*.svg"));
-            var file = chooser.showOpenDialog(getScene().getWindow());
-            if (file != null) open(file.toPath());
-        });
-        button.setId("tool-open");
-        return button;
-    }
-
-    /** All of a drawing's pieces, or none and why. */
-    void open(Path file) {
-        var part = model.picked();
-        if (part.isEmpty()) return;
-        try {
-            var text = Files.readString(file);
-            var isSvg = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".svg");
-            var read = isSvg
-                    ? PatternSvg.read(text, part.get().id())
-                    : PatternDxf.read(text, part.get().id());
-            var changes = read.stream()
-                    .<JobChange>map(piece -> new AtPattern(new PieceDrawn(piece)))
-                    .toList();
-            wrong.setText("");
-            model.make(changes.size() == 1 ? changes.getFirst() : new Together(changes));
-        } catch (BadFile fault) {
-            wrong.setText("The drawing [%s] cannot be read: %s".formatted(file.getFileName(), fault.getMessage()));
-        } catch (IOException fault) {
-            wrong.setText("The drawing [%s] cannot be read.".formatted(file.getFileName()));
-        }
-    }
-
-    private Node tool(String id, String word, String meaning, BiFunction<Piece, Integer, Parsed<Piece>> edit) {
-        var button = Nodes.button(word, meaning, () -> edit(edit));
-        button.setId("tool-" + id);
-        return button;
-    }
-
-    private void edit(BiFunction<Piece, Integer, Parsed<Piece>> edit) {
-        var at = picked.get();
-        var piece = at == null ? null : piece(at.piece());
-        if (piece == null) return;
-        switch (edit.apply(piece, at.edge())) {
-            case Refused<Piece>(var why) -> wrong.setText(why);
-            case Understood<Piece>(var drawn) -> {
-                wrong.setText("");
-                if (model.make(new AtPattern(new PieceDrawn(drawn))))
-                    picked.set(new PickedEdge(
-                            drawn.id(), Math.min(at.edge(), drawn.edges().size() - 1)));
-            }
-        }
-    }
-
-    /** For the part on the other side, where the car has one. */
-    private Parsed<Piece> mirrored(Piece piece) {
-        var part = model.job().cabin().one(piece.part());
-        var other = OtherSide.of(model.job().cabin(), part);
-        if (other.isEmpty())
-            return new Refused<>("The %s has no fellow on the other side of the car.".formatted(part.name()));
-        var name = piece.name().equals(part.name()) ? other.get().name() : piece.name() + ", other side";
-        return new Understood<>(Mirrored.of(piece, other.get().id(), name));
-    }
-
-    private static Parsed<Piece> underlay(Piece piece) {
-        return Underlay.of(piece, Underlay.SET_BACK_MM, "underlay")
-                .<Parsed<Piece>>map(Understood::new)
-                .orElseGet(() -> new Refused<>("Nothing is left of the piece beneath its turned edges."));
-    }
-
-    private Node toolPrint() {
-        var button = Nodes.button("Print full size", "Tiled over A4, with crosses and a 100 mm square", () -> {
-            var at = picked.get();
-            var piece = at == null ? null : piece(at.piece());
-            if (piece != null)
-                model.papers()
-                        .fullSize(piece, model.job().patterns(), Paper.Sheet.A4)
-                        .ifPresent(file -> pieceFacts.setText("Printed to %s".formatted(file)));
-        });
-        button.setId("tool-print");
-        return button;
     }
 
     private VBox right() {

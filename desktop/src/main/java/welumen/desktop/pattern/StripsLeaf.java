@@ -98,7 +98,7 @@ final class StripsLeaf extends Leaf {
         }
         var pieces = PatternView.pieces(model);
         var binding = PipedSeams.bound(pieces);
-        var piping = PipedSeams.piped(pieces);
+        var piping = PipedSeams.piped(pieces, model.job().patterns().seams());
         try {
             show("Binding", binding, way.getValue().widthMm(sizes.get(0), sizes.get(1)), sizes);
             show("Piping", piping, new Piping(sizes.get(2), sizes.get(3), FLANGE_MM).widthMm(), sizes);

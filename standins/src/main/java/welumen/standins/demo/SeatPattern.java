@@ -26,8 +26,8 @@ final class SeatPattern {
         var seat = new SeatPattern(SelkieParts.id(side + " front seat"), side + "-");
         seat.add("cushion centre", Pairing.ONE, 1, Under.FOAM, panel(380, 360, 470, 24));
         seat.add("backrest centre", Pairing.ONE, 1, Under.FOAM, panel(370, 330, 520, 28));
-        seat.add("cushion bolster", Pairing.LEFT_AND_RIGHT, 1, Under.FOAM, bolster(500, 150, 118));
-        seat.add("backrest bolster", Pairing.LEFT_AND_RIGHT, 2, Under.FOAM, bolster(560, 140, 96));
+        seat.add("cushion bolster", Pairing.LEFT_AND_RIGHT, 1, Under.FOAM, bolster(469.2, 150, 118));
+        seat.add("backrest bolster", Pairing.LEFT_AND_RIGHT, 2, Under.FOAM, bolster(519.5, 140, 96));
         seat.add("front facing", Pairing.ONE, 2, Under.NOTHING, panel(600, 580, 150, -14));
         seat.add("cushion side", Pairing.LEFT_AND_RIGHT, 2, Under.NOTHING, side(520, 170));
         seat.add("back of the backrest", Pairing.ONE, 3, Under.BOARD, panel(500, 440, 560, 36));
