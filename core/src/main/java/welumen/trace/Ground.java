@@ -8,7 +8,8 @@ import welumen.shape.Point;
 
 /**
  * How the bare ground looks at every place: its brightness is a second-order field, since light falls unevenly, its colour
- * nearly one. Learnt first from what lies round the targets, then from all that looks alike.
+ * nearly one. Learnt first from what lies round the targets, and from the rim of what is seen, then from all that looks
+ * alike; that which explains more is the ground, since paper may lie round targets, and a piece reach to the rim.
  */
 final class Ground {
     /** Cells to a side of a block: a block's mean has little grain. */
@@ -18,6 +19,10 @@ final class Ground {
     private static final double RING_TO = 1.7;
     private static final double[] ALIKE = {0.14, 0.06, 0.06};
     private static final int ROUNDS = 6;
+    private static final int FEWEST = 30;
+    /** How far the rim reaches in, as a share of what is seen. */
+    private static final double RIM = 0.08;
+
     private static final int ENOUGH = 3000;
     private static final double[] LEAST_SPREAD = {0.03, 0.015, 0.015};
 
@@ -32,19 +37,40 @@ final class Ground {
     private record Block(double x, double y, double[] tone) {}
 
     static Ground of(FloorRaster floor, Tone tone, PlaneFit fit, double targetMm, boolean[] isPaper) {
-        var ground = new Ground(floor);
-        var blocks = ground.blocks(tone, isPaper);
+        var blocks = new Ground(floor).blocks(tone, isPaper);
         var near = blocks.stream()
                 .filter(block -> fit.squares().stream().anyMatch(square -> isRound(block, square, targetMm)))
                 .toList();
-        ground.learn(some(near.size() > 30 ? near : blocks), 3);
-        for (var round = 0; round < ROUNDS; round++) {
-            var alike = blocks.stream().filter(ground::isAlike).toList();
-            if (alike.size() < 30) break;
-            ground.learn(some(alike), round < 1 ? 3 : 6);
+        var rim = blocks.stream().filter(block -> isAtRim(floor, block)).toList();
+        Ground ground = null;
+        var most = -1L;
+        for (var begun : List.of(near, rim)) {
+            var learnt = learnt(floor, begun.size() > FEWEST ? begun : blocks, blocks);
+            var alike = blocks.stream().filter(learnt::isAlike).count();
+            if (alike <= most) continue;
+            most = alike;
+            ground = learnt;
         }
         ground.measureSpread(tone, isPaper);
         return ground;
+    }
+
+    /** From some blocks on to all that look like them. */
+    private static Ground learnt(FloorRaster floor, List<Block> begun, List<Block> blocks) {
+        var ground = new Ground(floor);
+        ground.learn(some(begun), 3);
+        for (var round = 0; round < ROUNDS; round++) {
+            var alike = blocks.stream().filter(ground::isAlike).toList();
+            if (alike.size() < FEWEST) break;
+            ground.learn(some(alike), round < 1 ? 3 : 6);
+        }
+        return ground;
+    }
+
+    private static boolean isAtRim(FloorRaster floor, Block block) {
+        var across = (block.x() - floor.left()) / (floor.columns() * floor.cell());
+        var up = (block.y() - floor.low()) / (floor.rows() * floor.cell());
+        return Math.min(Math.min(across, 1 - across), Math.min(up, 1 - up)) < RIM;
     }
 
     private static boolean isRound(Block block, List<Point> square, double targetMm) {

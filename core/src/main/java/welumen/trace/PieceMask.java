@@ -1,6 +1,7 @@
 package welumen.trace;
 
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -17,7 +18,17 @@ record PieceMask(boolean[] isPiece, boolean isCut) {
     private static final double PAPER = 1.42;
     private static final double FAR_OFF = 6;
     private static final double LEAST_MM2 = 60 * 60;
+    /** Cells; what is thinner is a thread. */
+    private static final int THREAD = 3;
+
+    private static final double ALL_ROUND = 0.7;
+    /** In squares of a target; a piece that a sheet touches is larger. */
+    private static final double LARGEST_SHEET = 12;
+
     private static final float SURELY_PIECE = 0.68f;
+    /** Paper on a piece is farther off the ground than the piece itself. */
+    private static final float BEYOND_PIECE = 1.6f;
+
     private static final float SURELY_GROUND = 0.22f;
     private static final double LEAST_HOLE_MM2 = 9;
     private static final byte GROUND = 1;
@@ -28,7 +39,7 @@ record PieceMask(boolean[] isPiece, boolean isCut) {
         var isPaper = paper(floor, fit, targetMm);
         var tone = Tone.of(floor);
         var ground = Ground.of(floor, tone, fit, targetMm, isPaper);
-        var candidate = candidate(floor, tone, ground, isPaper);
+        var candidate = candidate(floor, tone, ground, isPaper, targetMm);
         if (candidate.isEmpty()) return Optional.empty();
         var share = share(floor, tone, ground, typical(floor, tone, ground, candidate.get()));
         return Optional.of(parted(floor, share, isPaper, candidate.get()));
@@ -53,7 +64,8 @@ record PieceMask(boolean[] isPiece, boolean isCut) {
         return isPaper;
     }
 
-    private static Optional<boolean[]> candidate(FloorRaster floor, Tone tone, Ground ground, boolean[] isPaper) {
+    private static Optional<boolean[]> candidate(
+            FloorRaster floor, Tone tone, Ground ground, boolean[] isPaper, double targetMm) {
         var isOff = new boolean[floor.size()];
         IntStream.range(0, floor.rows()).parallel().forEach(row -> {
             var off = new double[Tone.TERMS];
@@ -67,12 +79,38 @@ record PieceMask(boolean[] isPiece, boolean isCut) {
             }
         });
         var regions = Regions.of(isOff, floor.columns(), floor.rows());
-        var largest = regions.largest();
+        var largest = regions.largest(sheets(floor, regions, isPaper, targetMm));
         if (largest < 0 || regions.sizes().get(largest) * floor.cell() * floor.cell() < LEAST_MM2)
             return Optional.empty();
         var is = new boolean[floor.size()];
         for (var at = 0; at < is.length; at++) is[at] = regions.of()[at] == largest;
         return Optional.of(is);
+    }
+
+    /** Regions that lie all round a target are the sheet on which it was printed. */
+    private static boolean[] sheets(FloorRaster floor, Regions regions, boolean[] isPaper, double targetMm) {
+        var targets = Regions.of(isPaper, floor.columns(), floor.rows());
+        var rim = new int[targets.sizes().size()];
+        var touched = new HashMap<Long, Integer>();
+        for (var row = 1; row < floor.rows() - 1; row++)
+            for (var column = 1; column < floor.columns() - 1; column++) {
+                var at = row * floor.columns() + column;
+                var target = targets.of()[at];
+                if (target < 0) continue;
+                for (var next : new int[] {at - 1, at + 1, at - floor.columns(), at + floor.columns()}) {
+                    if (targets.of()[next] >= 0) continue;
+                    rim[target]++;
+                    var region = regions.of()[next];
+                    if (region >= 0) touched.merge((long) region << 32 | target, 1, Integer::sum);
+                }
+            }
+        var largest = LARGEST_SHEET * targetMm * targetMm / (floor.cell() * floor.cell());
+        var isSheet = new boolean[regions.sizes().size()];
+        touched.forEach((pair, count) -> {
+            if (count > ALL_ROUND * rim[(int) (pair & 0xFFFFFFFFL)]
+                    && regions.sizes().get((int) (pair >> 32)) < largest) isSheet[(int) (pair >> 32)] = true;
+        });
+        return isSheet;
     }
 
     /** How far off the ground the piece is in its middle, where neither shadow nor edge is. */
@@ -143,16 +181,31 @@ record PieceMask(boolean[] isPiece, boolean isCut) {
         var marks = new byte[floor.size()];
         for (var at = 0; at < marks.length; at++) {
             if (!floor.isSeen()[at] || isPaper[at] || share[at] < SURELY_GROUND) marks[at] = GROUND;
-            else if (candidate[at] && share[at] > SURELY_PIECE) marks[at] = PIECE;
+            else if (candidate[at] && share[at] > SURELY_PIECE && share[at] < BEYOND_PIECE) marks[at] = PIECE;
         }
         Watershed.grow(slope(share, columns, floor.rows()), marks, columns);
         var isPiece = new boolean[marks.length];
         for (var at = 0; at < marks.length; at++) isPiece[at] = marks[at] == PIECE;
-        var regions = Regions.of(isPiece, columns, floor.rows());
-        var largest = regions.largest();
-        for (var at = 0; at < isPiece.length; at++) isPiece[at] &= regions.of()[at] == largest;
+        isPiece = withoutThreads(isPiece, columns, floor.rows());
         fillSpecks(isPiece, share, floor);
         return new PieceMask(isPiece, touchesUnseen(isPiece, floor));
+    }
+
+    /** The largest body, and what hangs on it for a few cells: a rim of mixed light along some paper is no part of it. */
+    private static boolean[] withoutThreads(boolean[] isPiece, int columns, int rows) {
+        var depth = depth(isPiece, columns, rows);
+        var isBody = new boolean[isPiece.length];
+        for (var at = 0; at < depth.length; at++) isBody[at] = depth[at] >= THREAD;
+        var regions = Regions.of(isBody, columns, rows);
+        var largest = regions.largest();
+        for (var at = 0; at < isBody.length; at++) isBody[at] &= regions.of()[at] == largest;
+        for (var step = 1; step < THREAD + 1; step++) {
+            var before = isBody.clone();
+            for (var at = columns; at < isBody.length - columns; at++)
+                isBody[at] |= isPiece[at]
+                        && (before[at - 1] || before[at + 1] || before[at - columns] || before[at + columns]);
+        }
+        return isBody;
     }
 
     private static float[] slope(float[] share, int columns, int rows) {

@@ -42,8 +42,13 @@ record Regions(int[] of, List<Integer> sizes) {
 
     /** The number of the largest; −1 where there is none. */
     int largest() {
+        return largest(new boolean[sizes.size()]);
+    }
+
+    /** @param isOut regions that do not count */
+    int largest(boolean[] isOut) {
         var best = -1;
-        for (var i = 0; i < sizes.size(); i++) if (best < 0 || sizes.get(i) > sizes.get(best)) best = i;
+        for (var i = 0; i < sizes.size(); i++) if (!isOut[i] && (best < 0 || sizes.get(i) > sizes.get(best))) best = i;
         return best;
     }
 }

@@ -17,7 +17,7 @@ import welumen.shape.Shape;
 public final class Tracer {
     private static final double BLURRED_MM = 2;
     private static final double HOPELESS_MM = 6;
-    private static final double HOPELESS_PIXELS = 7;
+    private static final double HOPELESS_PIXELS = 4.5;
     private static final double POOR_FIT_MM = 0.5;
     private static final double SAG_MM = 0.02;
     private static final double ROUND_MM = 0.3;

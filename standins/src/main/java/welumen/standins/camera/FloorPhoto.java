@@ -21,7 +21,6 @@ import welumen.trace.TargetCode;
 public final class FloorPhoto {
     private static final double PAPER = 0.82;
     private static final double INK = 0.04;
-    private static final double QUIET = 0.15;
     private static final int FINE = 4;
 
     private final FloorScene scene;
@@ -130,7 +129,8 @@ public final class FloorPhoto {
     }
 
     private Sheet sheetNear(double x, double y) {
-        for (var sheet : scene.sheets()) if (Math.hypot(x - sheet.x(), y - sheet.y()) < scene.targetMm()) return sheet;
+        for (var sheet : scene.sheets())
+            if (Math.hypot(x - sheet.x(), y - sheet.y()) < scene.targetMm() * (0.75 + 1.5 * scene.rim())) return sheet;
         return null;
     }
 
@@ -146,7 +146,7 @@ public final class FloorPhoto {
             double cos = Math.cos(sheet.turn()), sin = Math.sin(sheet.turn());
             var u = (dx * cos + dy * sin) / scene.targetMm() + 0.5;
             var v = 0.5 - (dy * cos - dx * sin) / scene.targetMm();
-            if (u < -QUIET || v < -QUIET || u > 1 + QUIET || v > 1 + QUIET) continue;
+            if (u < -scene.rim() || v < -scene.rim() || u > 1 + scene.rim() || v > 1 + scene.rim()) continue;
             on++;
             var isInk = u >= 0
                     && v >= 0

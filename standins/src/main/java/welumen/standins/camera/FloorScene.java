@@ -8,8 +8,16 @@ import welumen.shape.Shape;
  * floor's y points away from whoever holds the camera.
  *
  * @param targetMm the side of a target's black square
+ * @param rim how far the white paper reaches beyond it, as a share of its side
  */
-public record FloorScene(Shape piece, List<Sheet> sheets, double targetMm, Camera camera, Floor floor, Light light) {
+public record FloorScene(
+        Shape piece, List<Sheet> sheets, double targetMm, Camera camera, Floor floor, Light light, double rim) {
+    private static final double USUAL_RIM = 0.15;
+
+    /** With targets cut out along their line. */
+    public FloorScene(Shape piece, List<Sheet> sheets, double targetMm, Camera camera, Floor floor, Light light) {
+        this(piece, sheets, targetMm, camera, floor, light, USUAL_RIM);
+    }
     /** A printed target: its number, its middle, and how it is turned. */
     public record Sheet(int number, double x, double y, double turn) {}
 

@@ -101,6 +101,36 @@ class TracerTest {
         assertThat(laid.meanMm()).isLessThan(0.4);
     }
 
+    /** Targets left on their sheets, with white paper half as wide as they are all round, on a dark floor. */
+    @Test
+    void whitePaperRoundTheTargetsIsNoPiece() {
+        var scene = AnyFloor.scene(24, WIDTH);
+        var sheets = new FloorScene(
+                scene.piece(),
+                scene.sheets().stream()
+                        .map(sheet -> new Sheet(
+                                sheet.number(),
+                                away(sheet.x(), scene, true),
+                                away(sheet.y(), scene, false),
+                                sheet.turn()))
+                        .toList(),
+                scene.targetMm(),
+                scene.camera(),
+                new FloorScene.Floor(new double[] {0.1, 0.1, 0.1}, new double[] {0.3, 0.28, 0.25}, 0.06, 1.2),
+                scene.light(),
+                0.5);
+        var traced = trace(sheets, 3).orThrow();
+        assertThat(Laid.over(scene.piece(), traced.shape()).meanMm()).isLessThan(0.4);
+    }
+
+    /** Farther out, so that the paper does not lie on the piece. */
+    private static double away(double at, FloorScene scene, boolean isAcross) {
+        var box = scene.piece().outline().box();
+        var middle = isAcross ? (box.minX() + box.maxX()) / 2 : (box.minY() + box.maxY()) / 2;
+        var half = isAcross ? box.width() / 2 : box.height() / 2;
+        return Math.abs(at - middle) > half ? at + Math.copySign(0.25 * scene.targetMm(), at - middle) : at;
+    }
+
     @Test
     void withFewerThanFourTargetsThePlaneIsNotSure() {
         var scene = AnyFloor.scene(4, WIDTH);
