@@ -3,6 +3,7 @@ package welumen.trace;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import welumen.shape.Point;
 
 /**
@@ -19,6 +20,13 @@ final class CleanLines {
     private static final double LEAST_NOISE_MM = 0.05;
     private static final double MOST_NOISE_MM = 0.25;
     private static final double FAR_MM = 5;
+    /** A line leaves an arc slowly, so that the measured points say little of where. */
+    private static final double TOUCH_MM = 25;
+
+    /** So that a short arc keeps its two ends apart. */
+    private static final double TOUCH_OF_RADIUS = 0.4;
+
+    private static final double TOUCHES_WITHIN_MM = 0.5;
 
     private final List<Point> ring;
     private final int every;
@@ -150,7 +158,25 @@ final class CleanLines {
     private static Point joint(Fitted before, Fitted after, Point near) {
         var crossing = Fitted.crossing(before, after, near);
         if (crossing.isPresent() && crossing.get().to(near) < FAR_MM) return crossing.get();
+        var touch = touch(before, after, near);
+        if (touch.isPresent()) return touch.get();
         return before.nearest(near).plus(after.nearest(near)).times(0.5);
+    }
+
+    /** Where a line flows into an arc: the foot of the arc's centre on the line. */
+    private static Optional<Point> touch(Fitted before, Fitted after, Point near) {
+        if (before instanceof Fitted.Straight line && after instanceof Fitted.Round round)
+            return touch(line, round, near);
+        if (before instanceof Fitted.Round round && after instanceof Fitted.Straight line)
+            return touch(line, round, near);
+        return Optional.empty();
+    }
+
+    private static Optional<Point> touch(Fitted.Straight line, Fitted.Round round, Point near) {
+        var foot = line.nearest(round.centre());
+        var farthest = Math.min(TOUCH_MM, TOUCH_OF_RADIUS * round.radius());
+        if (round.off(foot) > TOUCHES_WITHIN_MM || foot.to(near) > farthest) return Optional.empty();
+        return Optional.of(foot.plus(round.nearest(foot)).times(0.5));
     }
 
     /** From one point by way of another to a third. */

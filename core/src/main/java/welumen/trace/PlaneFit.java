@@ -70,9 +70,7 @@ record PlaneFit(Plane plane, List<TargetSides> used, List<List<Point>> squares, 
         }
 
         double[] solve() {
-            var terms = begun();
-            terms = search(terms, 0, 1).terms();
-            var plain = search(terms, 0, 1);
+            var plain = search(begun(), 0, 1);
             var once = search(plain.terms(), 1, 1);
             if (!isCarried(plain.sum(), once.sum())) return plain.terms();
             var twice = search(once.terms(), 2, 1);

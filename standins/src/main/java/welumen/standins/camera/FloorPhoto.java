@@ -96,10 +96,9 @@ public final class FloorPhoto {
         for (var i = 0; i < 8; i++) r -= (r * (1 + camera.barrel() * r * r) - seen) / (1 + 3 * camera.barrel() * r * r);
         var grow = seen == 0 ? 1 : r / seen;
         var focal = camera.focal() * camera.width() / half;
-        double dx = 0, dy = 0, dz = 0;
-        dx = toWorld[0][0] * u * grow / focal + toWorld[1][0] * v * grow / focal + toWorld[2][0];
-        dy = toWorld[0][1] * u * grow / focal + toWorld[1][1] * v * grow / focal + toWorld[2][1];
-        dz = toWorld[0][2] * u * grow / focal + toWorld[1][2] * v * grow / focal + toWorld[2][2];
+        var dx = toWorld[0][0] * u * grow / focal + toWorld[1][0] * v * grow / focal + toWorld[2][0];
+        var dy = toWorld[0][1] * u * grow / focal + toWorld[1][1] * v * grow / focal + toWorld[2][1];
+        var dz = toWorld[0][2] * u * grow / focal + toWorld[1][2] * v * grow / focal + toWorld[2][2];
         var far = -toWorld[3][2] / Math.min(dz, -1e-6);
         at[0] = toWorld[3][0] + far * dx;
         at[1] = toWorld[3][1] + far * dy;
