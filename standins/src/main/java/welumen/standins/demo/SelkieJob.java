@@ -115,9 +115,7 @@ final class SelkieJob {
     /** And sewn as their names say. */
     private void draw(List<Piece> pieces) {
         for (var piece : pieces) make(new AtPattern(new PieceDrawn(piece)));
-        make(new Together(LikelySeams.among(pieces, List.of()).stream()
-                .<JobChange>map(seam -> new AtPattern(new SeamJoined(seam)))
-                .toList()));
+        for (var seam : LikelySeams.among(pieces, List.of())) make(new AtPattern(new SeamJoined(seam)));
     }
 
     /** What was said and found before anything came off. */
