@@ -2,7 +2,6 @@ package welumen.cli;
 
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
@@ -28,8 +27,6 @@ import welumen.trace.Tracer;
         description = "Traces the piece on PHOTO, which lies between printed targets.",
         mixinStandardHelpOptions = true)
 final class TraceCommand implements Callable<Integer> {
-    private static final long LARGEST = 200L << 20;
-
     @Parameters(paramLabel = "PHOTO")
     private Path photo;
 
@@ -75,21 +72,19 @@ final class TraceCommand implements Callable<Integer> {
         } catch (IllegalArgumentException outOfRange) {
             throw new BadFile(outOfRange.getMessage());
         }
-        return switch (Tracer.trace(new PhotoFile(content(), photo.toString()).picture(), options)) {
+        return switch (Tracer.trace(file().picture(), options)) {
             case Refused<Traced>(var why) -> throw new BadFile("%s: %s".formatted(photo, why));
             case Understood<Traced>(var traced) -> traced;
         };
     }
 
-    private byte[] content() throws BadFile {
+    private PhotoFile file() throws BadFile {
         try {
-            if (Files.isDirectory(photo)) throw new BadFile("[%s] is a folder, not a photo.".formatted(photo));
-            if (Files.size(photo) > LARGEST) throw new BadFile("[%s] is over 200 MB. Check it.".formatted(photo));
-            return Files.readAllBytes(photo);
+            return PhotoFile.of(photo);
         } catch (NoSuchFileException missing) {
             throw new BadFile("There is no file [%s].".formatted(photo));
         } catch (IOException fault) {
-            throw new BadFile("[%s] cannot be read: %s.".formatted(photo, fault.getMessage()));
+            throw new BadFile("The photo [%s] cannot be read: %s.".formatted(photo, fault.getMessage()));
         }
     }
 }

@@ -48,8 +48,15 @@ public sealed interface JobChange {
 
     /** Several things that are one action of the user, taken back together. */
     record Together(List<JobChange> changes) implements JobChange {
+        /** @throws IllegalArgumentException if there are none: nothing is no action */
         public Together {
             changes = List.copyOf(changes);
+            if (changes.isEmpty()) throw new IllegalArgumentException("An action of nothing is none.");
+        }
+
+        /** One change by itself, several as one action. */
+        public static JobChange of(List<? extends JobChange> changes) {
+            return changes.size() == 1 ? changes.getFirst() : new Together(List.copyOf(changes));
         }
     }
 }

@@ -196,7 +196,7 @@ public final class Said {
             case AtHandover(Checked(var check, var by)) ->
                 "Checked by %s: %s".formatted(by, cabin.one(check.part()).name());
             case AtHandover(SignedFor(var by)) -> "Signed for by " + by;
-            case Together(var changes) -> changes.isEmpty() ? "Nothing" : of(changes.getFirst(), cabin);
+            case Together(var changes) -> of(changes.getFirst(), cabin);
         };
     }
 

@@ -107,7 +107,7 @@ public final class StepLogging {
                         now,
                         BATTERY_WAIT))));
         }
-        return together(changes);
+        return Together.of(changes);
     }
 
     /** The change that puts a logged step right: its number and its photos stay. */
@@ -119,7 +119,7 @@ public final class StepLogging {
         for (var rule : reading.rules()) changes.add(new AtStrip(new StripRuleNoted(rule)));
         for (var photo : morePhotos)
             changes.add(new InAlbum(new PhotoKept(new PartPhoto(reading.part(), photo, Moment.BEFORE, now))));
-        return together(changes);
+        return Together.of(changes);
     }
 
     /** What the step that was logged last still lacks. */
@@ -136,9 +136,5 @@ public final class StepLogging {
 
     private static String batteryClock(Optional<Part> battery) {
         return battery.map(part -> part.id() + "-off").orElse("");
-    }
-
-    private static JobChange together(List<JobChange> changes) {
-        return changes.size() == 1 ? changes.getFirst() : new Together(changes);
     }
 }

@@ -49,7 +49,7 @@ public sealed interface TypedLine {
                 .<JobChange>map(rule -> new AtStrip(new StripRuleNoted(rule)))
                 .toList();
         if (rules.isEmpty()) return Optional.empty();
-        return Optional.of(rules.size() == 1 ? rules.getFirst() : new Together(rules));
+        return Optional.of(Together.of(rules));
     }
 
     private static List<Part> picks(String text, Reading reading, Job job) {

@@ -43,7 +43,8 @@ public final class CuttingLine {
             add(parts, corner(stretches.get(to - 1), stretches.get(to % stretches.size())));
             from = to;
         }
-        var cut = largest(OverlayNGRobust.union(parts));
+        var cut = Planar.largest(OverlayNGRobust.union(parts))
+                .orElseThrow(() -> new IllegalStateException("The cutting line came out empty."));
         var line = Planar.outline((Polygon) TopologyPreservingSimplifier.simplify(cut, ROUNDING));
         check(piece, stretches, line);
         return line;
@@ -164,14 +165,6 @@ public final class CuttingLine {
     private static void add(List<Geometry> parts, List<Point> corners) {
         if (corners.size() < 3) return;
         Outline.ofRing(corners).understood().ifPresent(outline -> parts.add(Planar.polygon(outline)));
-    }
-
-    private static Polygon largest(Geometry union) {
-        Polygon largest = null;
-        for (var polygon : Planar.polygons(union))
-            if (largest == null || polygon.getArea() > largest.getArea()) largest = polygon;
-        if (largest == null) throw new IllegalStateException("The cutting line came out empty.");
-        return Planar.FACTORY.createPolygon(largest.getExteriorRing());
     }
 
     /** Measures the line again by distances alone, without the construction above. */

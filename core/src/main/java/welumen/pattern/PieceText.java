@@ -54,7 +54,7 @@ public final class PieceText {
     }
 
     /** The name of a piece within its job. */
-    static String id(PartId part, String name) {
+    public static String id(PartId part, String name) {
         return part + "-" + name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
     }
 }

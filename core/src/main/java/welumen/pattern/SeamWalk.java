@@ -11,6 +11,16 @@ public record SeamWalk(double oneMm, double otherMm, double easeMm) {
     private static final double LEAST_MM = 2;
     private static final double SHARE = 0.005;
 
+    /** @throws java.util.NoSuchElementException if one of its pieces is gone; patterns keep no such seam */
+    public static SeamWalk of(Patterns patterns, Seam seam) {
+        return of(
+                patterns.findOne(seam.one().piece()).orElseThrow(),
+                seam.one().edge(),
+                patterns.findOne(seam.other().piece()).orElseThrow(),
+                seam.other().edge(),
+                seam.easeMm());
+    }
+
     public static SeamWalk of(Piece one, int edge, Piece other, int otherEdge, double easeMm) {
         return new SeamWalk(one.lengthMm(edge), other.lengthMm(otherEdge), easeMm);
     }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import welumen.shape.Outline;
@@ -34,23 +33,19 @@ public final class Underlay {
                         Planar.FACTORY.createLineString(run), setBackMm, new BufferParameters(QUARTER));
                 left = left.difference(strip);
             }
-        if (left.isEmpty()) return Optional.empty();
-        Polygon largest = null;
-        for (var polygon : Planar.polygons(left))
-            if (largest == null || polygon.getArea() > largest.getArea()) largest = polygon;
-        if (largest == null) return Optional.empty();
-        var outline = Planar.outline(Planar.FACTORY.createPolygon(largest.getExteriorRing()));
-        return Optional.of(new Piece(
-                piece.id() + "-underlay",
-                piece.part(),
-                piece.name() + ", underlay",
-                material,
-                piece.pairing(),
-                4,
-                new Grain.AnyWay(),
-                Under.NOTHING,
-                corners(outline),
-                holesWithin(piece, outline)));
+        return Planar.largest(left)
+                .map(Planar::outline)
+                .map(outline -> new Piece(
+                        piece.id() + "-underlay",
+                        piece.part(),
+                        piece.name() + ", underlay",
+                        material,
+                        piece.pairing(),
+                        4,
+                        new Grain.AnyWay(),
+                        Under.NOTHING,
+                        corners(outline),
+                        holesWithin(piece, outline)));
     }
 
     private static boolean isTurned(EdgeFinish finish) {

@@ -1,5 +1,6 @@
 package welumen.shape;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -50,6 +51,14 @@ public final class Planar {
                 shape.holes().stream().<Geometry>map(Planar::polygon).toList());
         return OverlayNGRobust.overlay(polygon(shape.outline()), holes, OverlayNG.DIFFERENCE)
                 .getArea();
+    }
+
+    /** The largest polygon of a geometry, without its holes; empty where there is none. */
+    public static Optional<Polygon> largest(Geometry geometry) {
+        return polygons(geometry).stream()
+                .filter(polygon -> !polygon.isEmpty())
+                .max(Comparator.comparingDouble(Polygon::getArea))
+                .map(polygon -> FACTORY.createPolygon(polygon.getExteriorRing()));
     }
 
     /** A polygon as a shape with its holes. */

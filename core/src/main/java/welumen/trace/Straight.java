@@ -26,6 +26,14 @@ record Straight(double cos, double sin, Point shift) {
         return new Point(point.x() * cos + point.y() * sin, point.y() * cos - point.x() * sin).minus(shift);
     }
 
+    Segment laid(Segment segment) {
+        return switch (segment) {
+            case Segment.Line(var start, var end) -> new Segment.Line(laid(start), laid(end));
+            case Segment.Arc arc ->
+                new Segment.Arc(laid(arc.centre()), arc.radius(), arc.from() - Math.atan2(sin, cos), arc.turn());
+        };
+    }
+
     List<Point> laid(List<Point> ring) {
         return ring.stream().map(this::laid).toList();
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import welumen.shape.Point;
 import welumen.trace.Target.Pixel;
 
 /**
@@ -165,30 +166,17 @@ record TargetSides(Target target, List<List<Pixel>> sides, double width) {
     Optional<List<Pixel>> corners() {
         var corners = new ArrayList<Pixel>();
         for (var i = 0; i < 4; i++) {
-            var before = straight(sides.get((i + 3) % 4));
-            var after = straight(sides.get(i));
-            var cross = before[0] * after[1] - before[1] * after[0];
-            if (Math.abs(cross) < 1e-3) return Optional.empty();
-            corners.add(new Pixel(
-                    (before[2] * after[1] - before[1] * after[2]) / cross,
-                    (before[0] * after[2] - before[2] * after[0]) / cross));
+            var near = target.corners().get(i);
+            var corner =
+                    Fitted.crossing(line(sides.get((i + 3) % 4)), line(sides.get(i)), new Point(near.x(), near.y()));
+            if (corner.isEmpty()) return Optional.empty();
+            corners.add(new Pixel(corner.get().x(), corner.get().y()));
         }
         return Optional.of(corners);
     }
 
-    /** The line a·x + b·y = c through places, by total least squares. */
-    private static double[] straight(List<Pixel> places) {
-        var mx = places.stream().mapToDouble(Pixel::x).average().orElseThrow();
-        var my = places.stream().mapToDouble(Pixel::y).average().orElseThrow();
-        double xx = 0, xy = 0, yy = 0;
-        for (var place : places) {
-            xx += (place.x() - mx) * (place.x() - mx);
-            xy += (place.x() - mx) * (place.y() - my);
-            yy += (place.y() - my) * (place.y() - my);
-        }
-        var turn = 0.5 * Math.atan2(2 * xy, xx - yy);
-        var a = -Math.sin(turn);
-        var b = Math.cos(turn);
-        return new double[] {a, b, a * mx + b * my};
+    private static Fitted line(List<Pixel> places) {
+        return Fitted.line(
+                places.stream().map(place -> new Point(place.x(), place.y())).toList());
     }
 }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -106,31 +108,36 @@ public final class Tracer {
             if (measured.size() >= FEWEST_POINTS) found.add(parallax.corrected(measured, options.thicknessMm()));
             else if (found.isEmpty())
                 return new Refused<>("The piece's edge cannot be told from the ground. Lay it on another ground.");
+            else warnOfLostHole();
         }
         warnWhereOutside(fit, Box.of(found.getFirst()));
-        var straight = Straight.of(CleanLines.of(found.getFirst()), found.getFirst());
-        var measured = straight.laid(found.getFirst());
-        var segments = CleanLines.of(measured);
-        var outline = ring(segments, measured);
-        if (outline.isEmpty())
+        var clean = clean(found.getFirst());
+        if (clean.isEmpty())
             return new Refused<>(
                     "The piece's edge is too uneven to be drawn. Lay it flat on a ground of another colour.");
+        var straight = Straight.of(clean.get(), found.getFirst());
+        var segments = clean.get().stream().map(straight::laid).toList();
+        var outline = Outline.ofRing(points(segments)).orThrow();
         var holes = new ArrayList<Outline>();
         var circles = new ArrayList<Traced.Circle>();
         var gauge = new HoleGauge(picture, fit.plane(), blurMm);
         for (var hole : found.subList(1, found.size())) hole(hole, straight, gauge, holes, circles);
-        if (Planar.fault(new Shape(outline.get(), holes)).isPresent())
+        if (Planar.fault(new Shape(outline, holes)).isPresent())
             return new Refused<>(
                     "A hole runs into the piece's edge or into another hole there. Lay the piece flat, take off"
                             + " what lies on it, and take the photo again.");
         return new Understood<>(new Traced(
-                new Shape(outline.get(), holes),
+                new Shape(outline, holes),
                 segments,
                 circles,
                 fit.used().size(),
                 fit.residual(),
                 fit.plane().millimetresPerPixel(),
                 warnings));
+    }
+
+    private void warnOfLostHole() {
+        warnings.add("A hole was seen whose edge cannot be measured: it is left out. Measure it by hand.");
     }
 
     private void warnWhereOutside(PlaneFit fit, Box piece) {
@@ -144,22 +151,29 @@ public final class Tracer {
                             .formatted(beyond));
     }
 
-    /** The clean one; where that crosses itself, the measured one. */
-    private static Optional<Outline> ring(List<Segment> segments, List<Point> measured) {
-        var clean = segments.stream()
+    /** Lines and arcs; where those cross each other, the measured points themselves; empty where they do too. */
+    private static Optional<List<Segment>> clean(List<Point> measured) {
+        var clean = CleanLines.of(measured);
+        return Stream.of(clean, chords(Ring.evened(measured, 1)))
+                .filter(segments -> Outline.ofRing(points(segments)) instanceof Understood)
+                .findFirst();
+    }
+
+    private static List<Point> points(List<Segment> segments) {
+        return segments.stream()
                 .flatMap(segment -> segment.points(SAG_MM).stream())
                 .toList();
-        if (clean.size() >= 3 && Outline.ofRing(clean) instanceof Understood<Outline>(var outline))
-            return Optional.of(outline);
-        return Outline.ofRing(Ring.evened(measured, 1)) instanceof Understood<Outline>(var outline)
-                ? Optional.of(outline)
-                : Optional.empty();
+    }
+
+    private static List<Segment> chords(List<Point> ring) {
+        return IntStream.range(0, ring.size())
+                .<Segment>mapToObj(i -> new Segment.Line(ring.get(i), ring.get((i + 1) % ring.size())))
+                .toList();
     }
 
     private void hole(
             List<Point> seen, Straight straight, HoleGauge gauge, List<Outline> holes, List<Traced.Circle> circles) {
         var round = Fitted.circle(seen);
-        var measured = straight.laid(seen);
         if (round.isPresent() && isRound(seen, round.get())) {
             // a thick piece hides part of its holes, whose light then says nothing
             var radius = options.thicknessMm() > 0
@@ -168,7 +182,9 @@ public final class Tracer {
             var centre = straight.laid(round.get().centre());
             holes.add(new Outline(new Segment.Arc(centre, radius, 0, 2 * Math.PI).points(SAG_MM)));
             circles.add(new Traced.Circle(centre, 2 * radius));
-        } else ring(CleanLines.of(measured.reversed()), measured.reversed()).ifPresent(holes::add);
+        } else
+            clean(straight.laid(seen.reversed()))
+                    .ifPresentOrElse(segments -> holes.add(new Outline(points(segments))), this::warnOfLostHole);
     }
 
     /** Its points lie on the circle, and all round it. */

@@ -61,7 +61,7 @@ public final class Candidates {
     private boolean fits(Treatment treatment) {
         if (part.kind() == PartKind.BELT && !isForBelts(treatment)) return false;
         if (!terms.allow(treatment, part)) return false;
-        return treatment.fits(matter) && (treatment != Treatment.BUY_REPRODUCTION || canBuy());
+        return treatment.fits(part) && (treatment != Treatment.BUY_REPRODUCTION || canBuy());
     }
 
     /** A belt holds a life: it is never cut, dyed or sewn. */
@@ -85,7 +85,7 @@ public final class Candidates {
 
     private Optional<Treatment> colouring() {
         return Stream.of(Treatment.REFINISH, Treatment.FILL_AND_RECOLOUR)
-                .filter(treatment -> treatment.fits(matter))
+                .filter(treatment -> treatment.fits(part))
                 .findFirst();
     }
 

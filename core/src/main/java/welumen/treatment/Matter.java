@@ -37,6 +37,12 @@ public enum Matter {
                 .orElseGet(() -> usual(part));
     }
 
+    /** What carries its surface: “vinyl on board” has a board beneath; where nothing is said, the part is all of one matter. */
+    public static Matter carrier(Part part) {
+        var said = part.material().toLowerCase(Locale.ROOT).split(" (?:on|over) ", 2);
+        return said.length < 2 ? of(part) : of(part.withMaterial(said[1]));
+    }
+
     private static Matter usual(Part part) {
         return switch (part.kind()) {
             case SEAT, REAR_SEAT, COVER, HEADREST, ARMREST, GAITER -> LEATHER;

@@ -15,6 +15,7 @@ import static welumen.treatment.Matter.WOOD;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import welumen.cabin.Part;
 import welumen.measure.Finish;
 import welumen.survey.FindingKind;
 
@@ -115,8 +116,9 @@ public enum Treatment {
         return this == BUY_REPRODUCTION || this == BUY_USED || this == MAKE_NEW;
     }
 
-    public boolean fits(Matter matter) {
-        return matters().contains(matter);
+    /** Whether it can be done to such a part at all: boards are mended beneath whatever covers them. */
+    public boolean fits(Part part) {
+        return matters().contains(this == REPAIR_BOARD ? Matter.carrier(part) : Matter.of(part));
     }
 
     private Set<Matter> matters() {

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.AfterEach;
@@ -14,7 +16,10 @@ import welumen.cabin.PartId;
 import welumen.cabin.PartState;
 import welumen.intake.FeatureLook;
 import welumen.intake.HouseWay;
+import welumen.intake.Question;
+import welumen.intake.School;
 import welumen.job.WorkStage;
+import welumen.treatment.Matter;
 
 /** The leaves of the intake, as a trimmer turns them while the customer is still there. */
 class IntakeWalkTest {
@@ -73,6 +78,60 @@ class IntakeWalkTest {
         assertThat(bench.ask(
                         () -> bench.model().job().brief().things().getLast().handedBack()))
                 .isTrue();
+    }
+
+    /** Said once, prices change what every way costs; a wrong one is refused in words and nothing changes. */
+    @Test
+    void theWorkshopsOwnPricesAreReckonedWith() {
+        bench.click("leaf-prices");
+        assertThat(bench.text("prices-said")).contains("a first guess");
+        bench.type("price-hour", "60");
+        bench.typeAndEnter("price-carpet", "51.50");
+        var prices = bench.ask(() -> bench.model().terms().prices());
+        assertThat(prices.hour()).isEqualTo(60);
+        assertThat(prices.perSquareMetre().get(Matter.CARPET)).isEqualTo(51.5);
+        assertThat(bench.text("prices-said")).contains("in this job");
+        bench.typeAndEnter("price-leather", "dear");
+        assertThat(bench.text("prices-said")).contains("“dear” is not a number");
+        bench.typeAndEnter("price-leather", "0");
+        assertThat(bench.text("prices-said")).contains("above nought");
+        assertThat(bench.ask(() -> bench.model().terms().prices())).isEqualTo(prices);
+        bench.ask(() -> {
+            bench.model().open(bench.model().workshop().jobs().get(1));
+            return null;
+        });
+        bench.settle();
+        assertThat(bench.ask(() -> bench.model().terms().prices())).isEqualTo(prices);
+        assertThat(bench.text("prices-said")).contains("an earlier job");
+    }
+
+    /** A question is answered and left open again; another job takes over what is answered. */
+    @Test
+    void questionsOfTheTradeAreAnsweredForTheJob() {
+        bench.click("leaf-house-ways");
+        answer("#question-failed-clip", Optional.of(School.RIGHT_CLIP));
+        answer("#question-holes", Optional.of(School.PUNCHED));
+        answer("#question-holes", Optional.empty());
+        var schools = bench.ask(() -> bench.model().job().brief().schools());
+        assertThat(schools)
+                .containsEntry(Question.FAILED_CLIP, School.RIGHT_CLIP)
+                .doesNotContainKey(Question.HOLES);
+        assertThat(bench.text("ways-answered")).startsWith("2 of 21 answered");
+        bench.ask(() -> {
+            bench.model().open(bench.model().workshop().jobs().get(1));
+            return null;
+        });
+        bench.settle();
+        bench.click("ways-as-before");
+        assertThat(bench.ask(() -> bench.model().job().brief().schools())).containsAllEntriesOf(schools);
+    }
+
+    private void answer(String box, Optional<School> school) {
+        bench.ask(() -> {
+            bench.robot.lookup(box).<ComboBox<Optional<School>>>query().setValue(school);
+            return null;
+        });
+        bench.settle();
     }
 
     @Test

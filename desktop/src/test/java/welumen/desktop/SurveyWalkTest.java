@@ -102,6 +102,18 @@ class SurveyWalkTest {
         assertThat(bench.answer()).isEqualTo("Let in a panel, and restitch by the old holes: done.");
     }
 
+    /** Once a way is chosen, what is broken beneath says how it is mended and how much goes into it. */
+    @Test
+    void aBrokenCarrierHasARecipe() {
+        bench.pick("tailgate-trim");
+        bench.click("leaf-what-to-do");
+        bench.click("choose-repair_board");
+        // its boss is 25 mm: a plate three times as wide, bedded 0.8 mm deep, a quarter more for loss
+        assertThat(bench.ask(() -> bench.robot.lookup(".label").queryAllAs(Label.class).stream()
+                        .anyMatch(label -> label.getText().contains("a plate 75 by 75 mm of 2 mm, 5.6 ml of epoxy"))))
+                .isTrue();
+    }
+
     /** By keyboard alone: the cross is moved, a line drawn with the space bar, and what lies beneath is looked at. */
     @Test
     void aFindIsDrawnAndWhatLiesBeneathIsLookedAt() {

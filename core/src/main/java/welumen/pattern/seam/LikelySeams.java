@@ -8,7 +8,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import welumen.pattern.EdgeFinish;
-import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Side;
@@ -19,8 +18,9 @@ public final class LikelySeams {
 
     private LikelySeams() {}
 
-    private record Open(Piece piece, int edge) {
-        double lengthMm() {
+    /** An edge of a piece. */
+    public record Open(Piece piece, int edge) {
+        public double lengthMm() {
             return piece.lengthMm(edge);
         }
 
@@ -28,7 +28,7 @@ public final class LikelySeams {
             return piece.edges().get(edge).finish();
         }
 
-        Side side() {
+        public Side side() {
             return new Side(piece.id(), edge);
         }
     }
@@ -57,14 +57,20 @@ public final class LikelySeams {
         return seams;
     }
 
-    /** Only one that it names, “to the bolster”, and that names it. */
-    private static Optional<Open> partner(Open one, List<Open> left) {
+    /** The likeliest of some edges for another; each edge is as likely as its piece is named after the other. */
+    public static Optional<Open> partner(Open one, List<Open> left) {
         return left.stream()
-                .filter(other -> !other.piece().id().equals(one.piece().id()))
-                .filter(other -> other.finish() == one.finish())
-                .filter(other -> one.lengthMm() - other.lengthMm() <= EASE * one.lengthMm())
-                .filter(other -> names(one, other) && names(other, one))
+                .filter(other -> isLikely(one, other))
                 .max(Comparator.comparingInt((Open other) -> shared(one, other)).thenComparingDouble(Open::lengthMm));
+    }
+
+    /** Finished alike, about as long, and each naming the other: “to the bolster”, “to the centre”. */
+    private static boolean isLikely(Open one, Open other) {
+        return !other.piece().id().equals(one.piece().id())
+                && other.finish() == one.finish()
+                && Math.abs(one.lengthMm() - other.lengthMm()) <= EASE * Math.max(one.lengthMm(), other.lengthMm())
+                && names(one, other)
+                && names(other, one);
     }
 
     /** Whether a word of an edge's name is one of the other piece's, or of the part of it that the other edge is. */
@@ -84,12 +90,5 @@ public final class LikelySeams {
         var words = new HashSet<>(List.of(text.toLowerCase(Locale.ROOT).split("[^\\p{L}]+")));
         words.removeAll(Set.of("to", "the", "of", "left", "right", "front", "back", "inner", "outer", ""));
         return words;
-    }
-
-    /** The sides of a seam as pieces; empty where one is gone. */
-    public static Optional<List<Piece>> pieces(Patterns patterns, Seam seam) {
-        var one = patterns.findOne(seam.one().piece());
-        var other = patterns.findOne(seam.other().piece());
-        return one.isPresent() && other.isPresent() ? Optional.of(List.of(one.get(), other.get())) : Optional.empty();
     }
 }

@@ -2,9 +2,8 @@ package welumen.pattern.seam;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 
@@ -19,12 +18,7 @@ import welumen.pattern.Seam;
  */
 public record SewingOrder(List<Step> steps, double cost) {
     /** As many seams are ordered exactly. */
-    public static final int EXACT = 15;
-
-    private static final double CLOSES_RING = 4;
-    private static final double CURVED_FIRST = 0.5;
-    private static final double TRAPPED = 6;
-    private static final double CURVED = 0.04;
+    public static final int EXACT = 13;
 
     /**
      * @param why what speaks for it here
@@ -38,191 +32,82 @@ public record SewingOrder(List<Step> steps, double cost) {
 
     /** @throws IllegalArgumentException if a seam names a piece or an edge that is not among them */
     public static SewingOrder of(List<Piece> pieces, List<Seam> seams) {
-        var graph = new Graph(pieces, seams);
+        var graph = new SeamGraph(pieces, seams);
         var steps = new ArrayList<Step>();
-        for (var assembly : graph.assemblies()) steps.addAll(graph.ordered(assembly));
+        for (var assembly : graph.assemblies())
+            steps.addAll(steps(graph, assembly.size() <= EXACT ? exact(graph, assembly) : seamBySeam(graph, assembly)));
         return new SewingOrder(steps, steps.stream().mapToDouble(Step::cost).sum());
     }
 
-    /** What a given order costs, by going through it; shares nothing with the search but the rules. */
+    /** What a given order costs, by going through it. */
     static double costOf(List<Piece> pieces, List<Seam> order) {
-        var graph = new Graph(pieces, order);
+        var graph = new SeamGraph(pieces, order);
+        var done = new BitSet();
         var sum = 0.0;
-        var done = 0L;
-        for (var i = 0; i < order.size(); i++) {
-            sum += graph.cost(done, i);
-            done |= 1L << i;
+        for (var seam = 0; seam < order.size(); seam++) {
+            sum += graph.cost(done, graph.sewn(done), seam);
+            done.set(seam);
         }
         return sum;
     }
 
-    private static final class Graph {
-        private final List<Piece> pieces;
-        private final List<Seam> seams;
-        private final Map<String, Integer> number = new TreeMap<>();
-
-        Graph(List<Piece> pieces, List<Seam> seams) {
-            this.pieces = pieces;
-            this.seams = seams;
-            for (var i = 0; i < pieces.size(); i++) number.put(pieces.get(i).id(), i);
-            for (var seam : seams)
-                for (var side : List.of(seam.one(), seam.other()))
-                    if (!number.containsKey(side.piece())
-                            || side.edge() < 0
-                            || side.edge()
-                                    >= pieces.get(number.get(side.piece()))
-                                            .edges()
-                                            .size())
-                        throw new IllegalArgumentException("A seam names edge %d of [%s], which is not there."
-                                .formatted(side.edge(), side.piece()));
-        }
-
-        /** Seams that hang together by their pieces, by their places. */
-        List<List<Integer>> assemblies() {
-            var whole = components((1L << seams.size()) - 1);
-            var of = new TreeMap<Integer, List<Integer>>();
-            for (var i = 0; i < seams.size(); i++)
-                of.computeIfAbsent(whole[number.get(seams.get(i).one().piece())], _ -> new ArrayList<>())
-                        .add(i);
-            return List.copyOf(of.values());
-        }
-
-        /** For each piece the lowest number of those that it is sewn to, once these seams are sewn. */
-        private int[] components(long done) {
-            var root = new int[pieces.size()];
-            for (var i = 0; i < root.length; i++) root[i] = i;
-            for (var changed = true; changed; ) {
-                changed = false;
-                for (var i = 0; i < seams.size(); i++) {
-                    if ((done >> i & 1) == 0) continue;
-                    var a = number.get(seams.get(i).one().piece());
-                    var b = number.get(seams.get(i).other().piece());
-                    var low = Math.min(root[a], root[b]);
-                    changed |= root[a] != low || root[b] != low;
-                    root[a] = low;
-                    root[b] = low;
-                }
+    private static List<Integer> exact(SeamGraph graph, List<Integer> assembly) {
+        var size = 1 << assembly.size();
+        var least = new double[size];
+        var last = new int[size];
+        Arrays.fill(least, Double.MAX_VALUE);
+        least[0] = 0;
+        for (var set = 0; set < size; set++) {
+            var done = new BitSet();
+            for (var i = 0; i < assembly.size(); i++) if ((set >> i & 1) == 1) done.set(assembly.get(i));
+            var sewn = graph.sewn(done);
+            for (var i = 0; i < assembly.size(); i++) {
+                if ((set >> i & 1) == 1) continue;
+                var cost = least[set] + graph.cost(done, sewn, assembly.get(i));
+                if (cost >= least[set | 1 << i] - 1e-12) continue;
+                least[set | 1 << i] = cost;
+                last[set | 1 << i] = i;
             }
-            return root;
         }
+        var order = new ArrayList<Integer>();
+        for (var set = size - 1; set > 0; set &= ~(1 << last[set])) order.addFirst(assembly.get(last[set]));
+        return order;
+    }
 
-        List<Step> ordered(List<Integer> assembly) {
-            var order = assembly.size() <= EXACT ? exact(assembly) : seamBySeam(assembly);
-            var steps = new ArrayList<Step>();
-            var done = 0L;
-            for (var seam : order) {
-                steps.add(new Step(seams.get(seam), why(done, seam, assembly), cost(done, seam)));
-                done |= 1L << seam;
-            }
-            return steps;
+    private static List<Integer> seamBySeam(SeamGraph graph, List<Integer> assembly) {
+        var left = new ArrayList<>(assembly);
+        var order = new ArrayList<Integer>();
+        var done = new BitSet();
+        while (!left.isEmpty()) {
+            var sewn = graph.sewn(done);
+            var best = left.getFirst();
+            for (var seam : left) if (graph.cost(done, sewn, seam) < graph.cost(done, sewn, best) - 1e-12) best = seam;
+            left.remove(best);
+            order.add(best);
+            done.set(best);
         }
+        return order;
+    }
 
-        private List<Integer> exact(List<Integer> assembly) {
-            var size = 1 << assembly.size();
-            var least = new double[size];
-            var last = new int[size];
-            Arrays.fill(least, Double.MAX_VALUE);
-            least[0] = 0;
-            for (var set = 0; set < size; set++)
-                for (var i = 0; i < assembly.size(); i++) {
-                    if ((set >> i & 1) == 1) continue;
-                    var cost = least[set] + cost(mask(assembly, set), assembly.get(i));
-                    if (cost < least[set | 1 << i] - 1e-12) {
-                        least[set | 1 << i] = cost;
-                        last[set | 1 << i] = i;
-                    }
-                }
-            var order = new ArrayList<Integer>();
-            for (var set = size - 1; set > 0; set &= ~(1 << last[set])) order.addFirst(assembly.get(last[set]));
-            return order;
+    private static List<Step> steps(SeamGraph graph, List<Integer> order) {
+        var steps = new ArrayList<Step>();
+        var done = new BitSet();
+        for (var i = 0; i < order.size(); i++) {
+            var seam = order.get(i);
+            var sewn = graph.sewn(done);
+            steps.add(new Step(
+                    graph.seam(seam),
+                    why(graph, sewn, seam, order.subList(i + 1, order.size())),
+                    graph.cost(done, sewn, seam)));
+            done.set(seam);
         }
+        return steps;
+    }
 
-        private static long mask(List<Integer> assembly, int set) {
-            var mask = 0L;
-            for (var i = 0; i < assembly.size(); i++) if ((set >> i & 1) == 1) mask |= 1L << assembly.get(i);
-            return mask;
-        }
-
-        private List<Integer> seamBySeam(List<Integer> assembly) {
-            var left = new ArrayList<>(assembly);
-            var order = new ArrayList<Integer>();
-            var done = 0L;
-            while (!left.isEmpty()) {
-                var best = left.getFirst();
-                for (var seam : left) if (cost(done, seam) < cost(done, best) - 1e-12) best = seam;
-                left.remove(best);
-                order.add(best);
-                done |= 1L << best;
-            }
-            return order;
-        }
-
-        /** What it costs to sew a seam once these are sewn. */
-        double cost(long done, int seam) {
-            var cost = bulk(done, seam);
-            if (closesRing(done, seam)) cost += CLOSES_RING;
-            for (var other = 0; other < seams.size(); other++) {
-                if (other == seam || (done >> other & 1) == 1) continue;
-                if (isCurved(seam) && !isCurved(other) && shareAPiece(seam, other)) cost += CURVED_FIRST;
-                if (seams.get(other).isTopstitched() && traps(seam, other)) cost += TRAPPED;
-            }
-            return cost;
-        }
-
-        /** In m²: what lies under the machine. */
-        private double bulk(long done, int seam) {
-            var root = components(done);
-            var a = root[number.get(seams.get(seam).one().piece())];
-            var b = root[number.get(seams.get(seam).other().piece())];
-            var sum = 0.0;
-            for (var i = 0; i < root.length; i++)
-                if (root[i] == a || root[i] == b) sum += pieces.get(i).net().area() / 1e6;
-            return sum;
-        }
-
-        private boolean closesRing(long done, int seam) {
-            var root = components(done);
-            return root[number.get(seams.get(seam).one().piece())]
-                    == root[number.get(seams.get(seam).other().piece())];
-        }
-
-        private boolean isCurved(int seam) {
-            var side = seams.get(seam).one();
-            var run = pieces.get(number.get(side.piece())).run(side.edge());
-            var chord = run.getFirst().to(run.getLast());
-            var length = 0.0;
-            for (var i = 1; i < run.size(); i++) length += run.get(i - 1).to(run.get(i));
-            return length > chord * (1 + CURVED);
-        }
-
-        private boolean shareAPiece(int one, int other) {
-            var a = seams.get(one);
-            var b = seams.get(other);
-            return a.one().piece().equals(b.one().piece())
-                    || a.one().piece().equals(b.other().piece())
-                    || a.other().piece().equals(b.one().piece())
-                    || a.other().piece().equals(b.other().piece());
-        }
-
-        /** A seam across the end of another holds it down: their edges follow each other on a piece. */
-        private boolean traps(int seam, int other) {
-            for (var a : List.of(seams.get(seam).one(), seams.get(seam).other()))
-                for (var b : List.of(seams.get(other).one(), seams.get(other).other())) {
-                    if (!a.piece().equals(b.piece())) continue;
-                    var count = pieces.get(number.get(a.piece())).edges().size();
-                    if (Math.floorMod(a.edge() - b.edge(), count) == 1
-                            || Math.floorMod(b.edge() - a.edge(), count) == 1) return true;
-                }
-            return false;
-        }
-
-        private String why(long done, int seam, List<Integer> assembly) {
-            if (closesRing(done, seam)) return "it closes a ring, so it comes when nothing else can be sewn flat";
-            if (seams.get(seam).isTopstitched()) return "its topstitch must be sewn before a seam crosses its end";
-            var straightLeft =
-                    assembly.stream().anyMatch(other -> (done >> other & 1) == 0 && other != seam && isCurved(other));
-            if (!isCurved(seam) && straightLeft) return "straight before curved";
-            return "little lies under the machine: %.2f m²".formatted(bulk(done, seam));
-        }
+    private static String why(SeamGraph graph, int[] sewn, int seam, List<Integer> later) {
+        if (graph.closesRing(sewn, seam)) return "it closes a ring, so it comes when nothing else can be sewn flat";
+        if (graph.seam(seam).isTopstitched()) return "its topstitch must be sewn before a seam crosses its end";
+        if (!graph.isCurved(seam) && later.stream().anyMatch(graph::isCurved)) return "straight before curved";
+        return "little lies under the machine: %.2f m²".formatted(graph.bulk(sewn, seam));
     }
 }

@@ -8,6 +8,8 @@ package welumen.pattern.strip;
  * @param flangeMm what lies in the seam
  */
 public record Piping(double cordMm, double coverMm, double flangeMm) {
+    public static final double USUAL_FLANGE_MM = 10;
+
     public Piping {
         if (!(cordMm > 0 && coverMm > 0 && flangeMm > 0))
             throw new IllegalArgumentException(

@@ -27,16 +27,15 @@ public final class CarrierRepair {
 
     /** Empty where the finding is no failure of a carrier that a trimmer mends. */
     public static Optional<Recipe> of(Part part, Finding finding) {
-        var matter = Matter.of(part);
+        var carrier = Matter.carrier(part);
         return switch (finding.kind()) {
             case BROKEN_TAB -> Optional.of(plated(finding.sizeMm()));
-            case MISSING_CLIP ->
-                matter.isHard() || matter == Matter.BOARD ? Optional.of(stud(finding.sizeMm())) : Optional.empty();
+            case MISSING_CLIP -> carrier.isHard() ? Optional.of(stud(finding.sizeMm())) : Optional.empty();
             case FLAT_FOAM -> Optional.of(raised(areaMm2(finding)));
             case BROKEN_SPRING -> Optional.of(sprung(finding.sizeMm()));
             case WARPED_BOARD -> Optional.of(flattened(areaMm2(finding)));
             case TEAR, HOLE, DEEP_CRACK ->
-                switch (matter) {
+                switch (Matter.of(part)) { // a tear is in what shows
                     case BOARD, WOOD -> Optional.of(bridged(areaMm2(finding)));
                     case FOAM, PLASTIC -> Optional.of(poured(areaMm2(finding)));
                     default -> Optional.empty();
@@ -55,7 +54,7 @@ public final class CarrierRepair {
     private static Recipe plated(double bossMm) {
         var side = PLATE_TO_BOSS * bossMm;
         return new Recipe(
-                "A plate behind the boss, bedded in epoxy",
+                "a plate behind the boss, bedded in epoxy",
                 text(
                         "a plate %.0f by %.0f mm of 2 mm, %.1f ml of epoxy",
                         side, side, LOSS * side * side * BED_MM / 1000),
@@ -69,7 +68,7 @@ public final class CarrierRepair {
         var drilled = holeMm + 2;
         var ml = LOSS * Math.PI / 4 * drilled * drilled * STUD_DEEP_MM / 1000;
         return new Recipe(
-                "A new stud or clip seat, set in filled epoxy",
+                "a new stud or clip seat, set in filled epoxy",
                 text("drill %.0f mm, %.1f ml of epoxy thickened with cotton flock", drilled, ml),
                 24,
                 "cut flush with a sharp blade while it is leathery, at 4 to 6 h",
@@ -80,7 +79,7 @@ public final class CarrierRepair {
     private static Recipe raised(double areaMm2) {
         var ml = 2 * GLUE_ML_PER_M2 * areaMm2 / 1e6;
         return new Recipe(
-                "The flat place raised with a layer let in from below",
+                "the flat place raised with a layer let in from below",
                 text(
                         "%.0f cm² of foam %.0f mm thick, edges feathered; %.0f ml of foam glue on both faces",
                         areaMm2 / 100, FOAM_STEP_MM * Math.ceil(FLATTENS_BY / FOAM_STEP_MM), Math.ceil(ml)),
@@ -93,7 +92,7 @@ public final class CarrierRepair {
     private static Recipe poured(double areaMm2) {
         var volumeMl = areaMm2 * PAD_MM / 1000;
         return new Recipe(
-                "The torn pad filled with two-part pouring foam behind a taped skin",
+                "the torn pad filled with two-part pouring foam behind a taped skin",
                 text(
                         "%.0f ml to fill, so %.0f g of both parts together at %.0f times",
                         volumeMl, Math.ceil(LOSS * volumeMl / FOAM_EXPANDS * LIQUID_GRAMS_PER_ML), FOAM_EXPANDS),
@@ -105,7 +104,7 @@ public final class CarrierRepair {
 
     private static Recipe bridged(double areaMm2) {
         return new Recipe(
-                "The break bridged behind with scrim and epoxy, its face filled",
+                "the break bridged behind with scrim and epoxy, its face filled",
                 text("%.0f cm² of scrim, %.1f ml of epoxy", 4 * areaMm2 / 100, LOSS * 4 * areaMm2 * BED_MM / 1000),
                 24,
                 "block the face flat, dust out of the seams",
@@ -115,7 +114,7 @@ public final class CarrierRepair {
 
     private static Recipe flattened(double areaMm2) {
         return new Recipe(
-                "Damped at the hollow side, clamped flat between boards, then sealed",
+                "damped at the hollow side, clamped flat between boards, then sealed",
                 text(
                         "%.0f ml of water wiped on, %.0f ml of sealer on both sides after",
                         Math.ceil(areaMm2 / 1e6 * 200), Math.ceil(2 * areaMm2 / 1e6 * 120)),
@@ -127,7 +126,7 @@ public final class CarrierRepair {
 
     private static Recipe sprung(double breakMm) {
         return new Recipe(
-                "New wire of the same gauge, its ends turned in, clinched to both neighbours",
+                "new wire of the same gauge, its ends turned in, clinched to both neighbours",
                 text("%.0f mm of spring wire, 2 clinch clips", Math.max(60, WIRE_LAP * 2 * breakMm)),
                 0,
                 "no end stands toward a cover",

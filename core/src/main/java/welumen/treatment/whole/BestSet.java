@@ -4,7 +4,7 @@ import com.google.ortools.Loader;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import welumen.treatment.whole.Relaxation.Set;
+import welumen.treatment.whole.Relaxation.Selection;
 
 /**
  * Finds the best set of treatments exactly. Goals are met one after the other: not over the budget, not over the hours, not
@@ -13,10 +13,13 @@ import welumen.treatment.whole.Relaxation.Set;
  */
 public final class BestSet {
     /** For the whole job, in the solver's own time, which is the same on every machine; here about a second and a half. */
-    private static final double PATIENCE = 1.5;
+    private static final double PATIENCE = 0.45;
 
     /** A look first at what lies near the bound finds a good set, against which more can be taken away. */
     private static final List<Double> SHARES_OF_ROOM = List.of(0.03, 0.1, 0.3, 1.0);
+
+    /** Amounts are whole numbers; what is lost in adding prices to them must not throw out a better set. */
+    private static final double ROUNDING = 1e-4;
 
     private final WholeJob job;
     private final List<Tree> trees;
@@ -48,11 +51,11 @@ public final class BestSet {
     }
 
     /** As little of a goal as can be, or what is enough, within what was reached before it. */
-    private Set least(Goal goal, long enough, Set before) {
+    private Selection least(Goal goal, long enough, Selection before) {
         var relaxation = Relaxation.of(trees, goal, limits, before);
         var best = relaxation.best();
         for (var share : SHARES_OF_ROOM) {
-            var room = best.of(goal) - 1 - relaxation.bound();
+            var room = best.of(goal) - 1 - relaxation.bound() + ROUNDING;
             if (room < 0 || best.of(goal) <= enough) return best;
             if (patience <= 0) break;
             limits[goal.ordinal()] = best.of(goal) - 1;

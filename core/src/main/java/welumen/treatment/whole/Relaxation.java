@@ -18,7 +18,7 @@ final class Relaxation {
     private static final double SMALLEST_GAIN = 1e-6;
 
     /** @param ways for each part the place of its option */
-    record Set(Map<PartId, Integer> ways, long[] amounts) {
+    record Selection(Map<PartId, Integer> ways, long[] amounts) {
         long of(Goal goal) {
             return amounts[goal.ordinal()];
         }
@@ -29,13 +29,13 @@ final class Relaxation {
     private final long[] limits;
     private double[] prices;
     private double bound = Double.NEGATIVE_INFINITY;
-    private Set best;
+    private Selection best;
 
     /**
      * @param limits by goal; {@link Long#MAX_VALUE} where there is none
      * @param known a set within all limits
      */
-    private Relaxation(List<Tree> trees, Goal goal, long[] limits, Set known) {
+    private Relaxation(List<Tree> trees, Goal goal, long[] limits, Selection known) {
         this.trees = trees;
         this.goal = goal;
         this.limits = limits;
@@ -44,14 +44,14 @@ final class Relaxation {
         prices[goal.ordinal()] = 1;
     }
 
-    static Relaxation of(List<Tree> trees, Goal goal, long[] limits, Set known) {
+    static Relaxation of(List<Tree> trees, Goal goal, long[] limits, Selection known) {
         var relaxation = new Relaxation(trees, goal, limits, known);
         relaxation.seekPrices();
         return relaxation;
     }
 
     /** The set that has least of one goal, whatever it has of the others. */
-    static Set least(List<Tree> trees, Goal goal) {
+    static Selection least(List<Tree> trees, Goal goal) {
         var prices = new double[Goal.values().length];
         prices[goal.ordinal()] = 1;
         return set(all(trees, prices));
@@ -63,7 +63,7 @@ final class Relaxation {
     }
 
     /** The best set within the limits that was met. */
-    Set best() {
+    Selection best() {
         return best;
     }
 
@@ -100,7 +100,7 @@ final class Relaxation {
     }
 
     /** Dearer where a limit is passed, cheaper where something is left; false where nothing is to be moved. */
-    private boolean move(double[] here, Set set, double want) {
+    private boolean move(double[] here, Selection set, double want) {
         var length = 0.0;
         var way = new double[here.length];
         for (var i = 0; i < here.length; i++) {
@@ -121,7 +121,7 @@ final class Relaxation {
         return Math.max(1, limits[goal]);
     }
 
-    private void keep(Set set) {
+    private void keep(Selection set) {
         for (var i = 0; i < limits.length; i++) if (i != goal.ordinal() && set.amounts()[i] > limits[i]) return;
         if (set.of(goal) < best.of(goal)) best = set;
     }
@@ -178,13 +178,13 @@ final class Relaxation {
         return sum;
     }
 
-    private static Set set(Found found) {
-        var set = new Set(new HashMap<>(), new long[Goal.values().length]);
+    private static Selection set(Found found) {
+        var set = new Selection(new HashMap<>(), new long[Goal.values().length]);
         gather(found, set);
         return set;
     }
 
-    private static void gather(Found found, Set set) {
+    private static void gather(Found found, Selection set) {
         if (found.leaf() != null) {
             set.ways().put(found.leaf().part(), found.leaf().options()[found.option()]);
             var amounts = found.leaf().amounts()[found.option()];

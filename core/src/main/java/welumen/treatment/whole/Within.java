@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import welumen.cabin.PartId;
-import welumen.treatment.whole.Relaxation.Set;
+import welumen.treatment.whole.Relaxation.Selection;
 
 /**
  * What is left of the trees once all is taken away that cannot be part of a better set, by constraint programming with
@@ -27,7 +27,7 @@ final class Within {
     private final Map<PartId, Map<Integer, List<Literal>>> chosen = new HashMap<>();
 
     /** @param found the best that was met, or empty; @param isSure whether there is none better within the room; @param spent of the patience */
-    record Answer(Optional<Set> found, boolean isSure, double spent) {}
+    record Answer(Optional<Selection> found, boolean isSure, double spent) {}
 
     /** @param room how far above its bound a set may lie */
     private Within(Relaxation relaxation, double room) {
@@ -63,14 +63,14 @@ final class Within {
         };
     }
 
-    private Set set(CpSolver solver) {
+    private Selection set(CpSolver solver) {
         var ways = new HashMap<PartId, Integer>();
         chosen.forEach((part, options) -> options.forEach((option, literals) -> {
             if (literals.stream().anyMatch(solver::booleanValue)) ways.put(part, option);
         }));
         var amounts = new long[sums.length];
         for (var i = 0; i < sums.length; i++) amounts[i] = solver.value(sums[i].build());
-        return new Set(ways, amounts);
+        return new Selection(ways, amounts);
     }
 
     private void add(Tree tree, Literal holds, double above) {

@@ -118,6 +118,21 @@ class SewingOrderTest {
         return best;
     }
 
+    /** A ring of eighty pieces, more than are ordered exactly: every seam once, and the one that closes it last. */
+    @Test
+    void manySeamsAreOrderedOneByOne() {
+        var pieces = new ArrayList<Piece>();
+        var seams = new ArrayList<Seam>();
+        for (var i = 0; i < 80; i++) {
+            pieces.add(piece("p" + i, 100 + i, 100, false));
+            seams.add(seam("p" + i, 0, "p" + (i + 1) % 80, 2, false));
+        }
+        var order = SewingOrder.of(pieces, seams);
+        assertThat(order.steps()).extracting(SewingOrder.Step::seam).containsExactlyInAnyOrderElementsOf(seams);
+        assertThat(order.steps().getLast().why()).contains("closes a ring");
+        assertThat(order.steps().subList(0, 79)).noneMatch(step -> step.why().contains("closes a ring"));
+    }
+
     @Test
     void aSeamNamesWhatIsThere() {
         assertThatThrownBy(() ->

@@ -84,13 +84,13 @@ class StripTest {
                 piece("cushion bolster", EdgeFinish.PIPED, 480, "to the centre"),
                 piece("flap", EdgeFinish.PIPED, 90, ""),
                 piece("mat", EdgeFinish.BOUND, 400, "front"));
-        var piped = PipedSeams.piped(pieces, List.of());
-        assertThat(piped).extracting(PipedSeams.Run::lengthMm).containsExactly(500.0, 500.0, 90.0);
+        var piped = StripRuns.piped(pieces, List.of());
+        assertThat(piped).extracting(StripRuns.Run::lengthMm).containsExactly(500.0, 500.0, 90.0);
         assertThat(piped.getFirst().where()).contains("cushion centre").contains("cushion bolster");
         var known = new Seam(new Seam.Side("backrest bolster", 0), new Seam.Side("cushion centre", 0), 0, false);
-        assertThat(PipedSeams.piped(pieces, List.of(known)).getFirst().where())
+        assertThat(StripRuns.piped(pieces, List.of(known)).getFirst().where())
                 .contains("cushion centre")
                 .contains("backrest bolster");
-        assertThat(PipedSeams.bound(pieces)).containsExactly(new PipedSeams.Run("mat, front", 400));
+        assertThat(StripRuns.bound(pieces)).containsExactly(new StripRuns.Run("mat, front", 400));
     }
 }

@@ -14,6 +14,8 @@ import welumen.survey.Finding;
 import welumen.survey.FindingKind;
 import welumen.survey.Mark;
 import welumen.survey.Severity;
+import welumen.treatment.Matter;
+import welumen.treatment.Treatment;
 
 class CarrierRepairTest {
     private static final Part CARD = Saloon.cabin().one(Saloon.SEAT).withMaterial("hardboard");
@@ -21,6 +23,12 @@ class CarrierRepairTest {
 
     private static Optional<Recipe> recipe(Part part, FindingKind kind, double mm) {
         return CarrierRepair.of(part, new Finding(1, part.id(), kind, new Point(1, 1), mm, Severity.PLAIN, ""));
+    }
+
+    /** Drawn as 200 by 100 mm. */
+    private static Finding patch(FindingKind kind) {
+        return new Finding(
+                1, PAD.id(), kind, new Mark.Patch(Outline.rectangle(200, 100)), 200, Severity.BAD, "", List.of());
     }
 
     /** A boss of 20 mm: a plate of 60 by 60, 3,600 mm² bedded 0.8 mm deep is 2.88 ml, and a quarter more is lost. */
@@ -44,32 +52,16 @@ class CarrierRepairTest {
     /** A patch of 200 by 100 mm, 15 deep: 300 ml; a twentieth of it as liquid, with loss and weight 20.6, so 21 g. */
     @Test
     void aTornPadIsPoured() {
-        var finding = new Finding(
-                1,
-                PAD.id(),
-                FindingKind.TEAR,
-                new Mark.Patch(Outline.rectangle(200, 100)),
-                200,
-                Severity.BAD,
-                "",
-                List.of());
-        assertThat(CarrierRepair.of(PAD, finding).orElseThrow().amounts())
+        assertThat(CarrierRepair.of(PAD, patch(FindingKind.TEAR)).orElseThrow().amounts())
                 .isEqualTo("300 ml to fill, so 21 g of both parts together at 20 times");
     }
 
     /** The drawn patch of 0.02 m² takes 10 ml of glue on two faces. */
     @Test
     void flatFoamIsRaisedFromBelow() {
-        var finding = new Finding(
-                1,
-                PAD.id(),
-                FindingKind.FLAT_FOAM,
-                new Mark.Patch(Outline.rectangle(200, 100)),
-                200,
-                Severity.BAD,
-                "",
-                List.of());
-        assertThat(CarrierRepair.of(PAD, finding).orElseThrow().amounts())
+        assertThat(CarrierRepair.of(PAD, patch(FindingKind.FLAT_FOAM))
+                        .orElseThrow()
+                        .amounts())
                 .isEqualTo("200 cm² of foam 20 mm thick, edges feathered; 10 ml of foam glue on both faces");
     }
 
@@ -82,5 +74,19 @@ class CarrierRepairTest {
         assertThat(recipe(CARD, FindingKind.BROKEN_SPRING, 80).orElseThrow().amounts())
                 .contains("184 mm");
         assertThatThrownBy(() -> new Recipe("", "", 1, "", 1.2, "")).hasMessageContaining("1.2");
+    }
+
+    /** A broken boss is offered its repair though vinyl covers the board, and a tear in that vinyl none of the board's. */
+    @Test
+    void theCarrierIsWhatLiesBeneath() {
+        var covered = CARD.withMaterial("vinyl on board");
+        assertThat(Matter.of(covered)).isEqualTo(Matter.VINYL);
+        assertThat(Matter.carrier(covered)).isEqualTo(Matter.BOARD);
+        assertThat(Matter.carrier(CARD)).isEqualTo(Matter.BOARD);
+        assertThat(Treatment.REPAIR_BOARD.fits(covered)).isTrue();
+        assertThat(Treatment.REPAIR_BOARD.fits(CARD.withMaterial("leather"))).isFalse();
+        assertThat(Treatment.FILL_AND_RECOLOUR.fits(covered)).isTrue();
+        assertThat(recipe(covered, FindingKind.MISSING_CLIP, 8)).isPresent();
+        assertThat(recipe(covered, FindingKind.TEAR, 30)).isEmpty();
     }
 }

@@ -22,7 +22,6 @@ import welumen.intake.Question;
 import welumen.intake.School;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtIntake;
-import welumen.job.JobChange.Together;
 
 /** How this job is worked: precautions, and how each question is answered on which good trimmers differ. */
 final class WaysSection extends Leaf {
@@ -109,6 +108,6 @@ final class WaysSection extends Leaf {
                 .filter(way -> !model.job().brief().schools().containsKey(way.getKey()))
                 .sorted(Map.Entry.comparingByKey())
                 .forEach(way -> changes.add(new AtIntake(new SchoolChosen(way.getValue()))));
-        if (!changes.isEmpty()) model.make(changes.size() == 1 ? changes.getFirst() : new Together(changes));
+        model.makeTogether(changes);
     }
 }

@@ -21,7 +21,6 @@ import welumen.intake.IntakeChange.WishNoted;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.InCabin;
-import welumen.job.JobChange.Together;
 
 /** The customer's wishes, and the features by which versions of the model are told apart. */
 final class WishesSection extends Leaf {
@@ -106,7 +105,7 @@ final class WishesSection extends Leaf {
                 if (part.onlyWhere().equals(feature)
                         && model.job().strip().stepsOn(part.id()).isEmpty())
                     changes.add(new InCabin(new PartStruckOff(part.id())));
-        model.make(changes.size() == 1 ? changes.getFirst() : new Together(changes));
+        model.makeTogether(changes);
     }
 
     private void noteWish() {

@@ -61,6 +61,11 @@ public final class Nodes {
         return new VBox(4, label, control);
     }
 
+    /** A control without a word of its own, level with those that have one above. */
+    public static VBox level(Node control) {
+        return column(4, whole(" ", Styles.HEADING), control);
+    }
+
     /** The same node, taking what is left of the row in which it stands. */
     public static <T extends Node> T grown(T node) {
         HBox.setHgrow(node, Priority.ALWAYS);

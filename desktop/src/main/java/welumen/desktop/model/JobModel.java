@@ -22,6 +22,7 @@ import welumen.files.workshop.WorkshopFolder;
 import welumen.intake.Intake;
 import welumen.job.Job;
 import welumen.job.JobChange;
+import welumen.job.JobChange.Together;
 import welumen.job.Said;
 import welumen.job.WorkStage;
 import welumen.job.Workshop;
@@ -97,6 +98,11 @@ public final class JobModel {
     /** Makes a change; false if the store refused it, which is said as trouble and changes nothing. */
     public boolean make(JobChange change) {
         return attempt(() -> journal.make(change, author));
+    }
+
+    /** Makes several as one action, taken back together; nothing happens where there are none. */
+    public boolean makeTogether(List<? extends JobChange> changes) {
+        return !changes.isEmpty() && make(Together.of(changes));
     }
 
     /** Takes back the newest action; nothing happens where there is none. */

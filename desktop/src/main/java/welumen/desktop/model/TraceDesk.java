@@ -1,7 +1,5 @@
 package welumen.desktop.model;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
@@ -18,8 +16,6 @@ import welumen.trace.Tracer;
 
 /** Traces old pieces from photos, beside the window, since it takes a few seconds. */
 public final class TraceDesk {
-    private static final long LARGEST = 200L << 20;
-
     private final FloorCamera camera;
 
     TraceDesk(FloorCamera camera) {
@@ -28,32 +24,25 @@ public final class TraceDesk {
 
     /** Photographs a part's old piece on the floor; what came of it is told on the window's thread. */
     public void photograph(Part part, TraceOptions options, Consumer<Parsed<Traced>> then) {
-        beside(() -> camera.above(part.name()), part.name(), options, then);
+        beside(() -> new PhotoFile(camera.above(part.name()), part.name()), part.name(), options, then);
     }
 
     /** Reads a photo that somebody chose. */
     public void open(Path photo, TraceOptions options, Consumer<Parsed<Traced>> then) {
-        beside(
-                () -> {
-                    if (Files.size(photo) > LARGEST) throw new IOException("it is over 200 MB");
-                    return Files.readAllBytes(photo);
-                },
-                photo.getFileName().toString(),
-                options,
-                then);
+        beside(() -> PhotoFile.of(photo), photo.getFileName().toString(), options, then);
     }
 
     private static void beside(
-            Callable<byte[]> photo, String name, TraceOptions options, Consumer<Parsed<Traced>> then) {
+            Callable<PhotoFile> photo, String name, TraceOptions options, Consumer<Parsed<Traced>> then) {
         Thread.ofPlatform().daemon().name("tracing a photo").start(() -> {
             var answer = traced(photo, name, options);
             Platform.runLater(() -> then.accept(answer));
         });
     }
 
-    private static Parsed<Traced> traced(Callable<byte[]> photo, String name, TraceOptions options) {
+    private static Parsed<Traced> traced(Callable<PhotoFile> photo, String name, TraceOptions options) {
         try {
-            return Tracer.trace(new PhotoFile(photo.call(), name).picture(), options);
+            return Tracer.trace(photo.call().picture(), options);
         } catch (StoreException fault) {
             return new Refused<>(fault.getMessage());
         } catch (Exception fault) {

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
@@ -11,7 +12,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.stage.FileChooser;
-import org.jspecify.annotations.Nullable;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.model.JobModel;
 import welumen.files.full.Paper;
@@ -20,7 +20,6 @@ import welumen.files.pattern.PatternDxf;
 import welumen.files.pattern.PatternSvg;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtPattern;
-import welumen.job.JobChange.Together;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -37,6 +36,7 @@ final class PieceTools {
     private final ObjectProperty<PickedEdge> picked;
     private final Consumer<String> wrong;
     private final Consumer<String> facts;
+    private final Button open = Nodes.button("Open a drawing", "Pieces from a DXF or SVG file", this::choose);
 
     /**
      * @param wrong told what cannot be done, and nothing once it can
@@ -49,8 +49,9 @@ final class PieceTools {
         this.facts = facts;
     }
 
-    private @Nullable Piece piece(String id) {
-        return model.job().patterns().findOne(id).orElse(null);
+    private Optional<Piece> piece() {
+        return Optional.ofNullable(picked.get())
+                .flatMap(at -> model.job().patterns().findOne(at.piece()));
     }
 
     /** What can be done to the picked edge, and to its piece. */
@@ -101,16 +102,16 @@ final class PieceTools {
     }
 
     private Node toolOpen() {
-        var button = new Button[1];
-        button[0] = Nodes.button("Open a drawing", "Pieces from a DXF or SVG file", () -> {
-            var chooser = new FileChooser();
-            chooser.setTitle("A drawing of pieces");
-            chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Drawings", "*.dxf", "*.svg"));
-            var file = chooser.showOpenDialog(button[0].getScene().getWindow());
-            if (file != null) open(file.toPath());
-        });
-        button[0].setId("tool-open");
-        return button[0];
+        open.setId("tool-open");
+        return open;
+    }
+
+    private void choose() {
+        var chooser = new FileChooser();
+        chooser.setTitle("A drawing of pieces");
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Drawings", "*.dxf", "*.svg"));
+        var file = chooser.showOpenDialog(open.getScene().getWindow());
+        if (file != null) open(file.toPath());
     }
 
     /** All of a drawing's pieces, or none and why. */
@@ -127,7 +128,7 @@ final class PieceTools {
                     .<JobChange>map(piece -> new AtPattern(new PieceDrawn(piece)))
                     .toList();
             wrong.accept("");
-            model.make(changes.size() == 1 ? changes.getFirst() : new Together(changes));
+            model.makeTogether(changes);
         } catch (BadFile fault) {
             wrong.accept("The drawing [%s] cannot be read: %s".formatted(file.getFileName(), fault.getMessage()));
         } catch (IOException fault) {
@@ -142,16 +143,16 @@ final class PieceTools {
     }
 
     private void edit(BiFunction<Piece, Integer, Parsed<Piece>> edit) {
-        var at = picked.get();
-        var piece = at == null ? null : piece(at.piece());
-        if (piece == null) return;
-        switch (edit.apply(piece, at.edge())) {
+        var piece = piece();
+        if (piece.isEmpty()) return;
+        var edge = picked.get().edge();
+        switch (edit.apply(piece.get(), edge)) {
             case Refused<Piece>(var why) -> wrong.accept(why);
             case Understood<Piece>(var drawn) -> {
                 wrong.accept("");
                 if (model.make(new AtPattern(new PieceDrawn(drawn))))
                     picked.set(new PickedEdge(
-                            drawn.id(), Math.min(at.edge(), drawn.edges().size() - 1)));
+                            drawn.id(), Math.min(edge, drawn.edges().size() - 1)));
             }
         }
     }
@@ -174,12 +175,8 @@ final class PieceTools {
 
     private Node toolPrint() {
         var button = Nodes.button("Print full size", "Tiled over A4, with crosses and a 100 mm square", () -> {
-            var at = picked.get();
-            var piece = at == null ? null : piece(at.piece());
-            if (piece != null)
-                model.papers()
-                        .fullSize(piece, model.job().patterns(), Paper.Sheet.A4)
-                        .ifPresent(file -> facts.accept("Printed to %s".formatted(file)));
+            piece().flatMap(piece -> model.papers().fullSize(piece, model.job().patterns(), Paper.Sheet.A4))
+                    .ifPresent(file -> facts.accept("Printed to %s".formatted(file)));
         });
         button.setId("tool-print");
         return button;

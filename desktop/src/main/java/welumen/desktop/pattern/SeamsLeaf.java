@@ -21,7 +21,6 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtPattern;
-import welumen.job.JobChange.Together;
 import welumen.measure.Length;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.PatternChange.SeamJoined;
@@ -71,9 +70,9 @@ final class SeamsLeaf extends Leaf {
                 Nodes.field("This edge", one),
                 Nodes.field("to that one", other),
                 Nodes.field("Ease", ease),
-                bottom(topstitch),
-                bottom(join),
-                bottom(propose));
+                Nodes.level(topstitch),
+                Nodes.level(join),
+                Nodes.level(propose));
         form.setAlignment(Pos.BOTTOM_LEFT);
         var left = Nodes.scroll(seams);
         var right = Nodes.scroll(order);
@@ -83,10 +82,6 @@ final class SeamsLeaf extends Leaf {
         VBox.setVgrow(both, Priority.ALWAYS);
         both.setMinHeight(0);
         getChildren().addAll(form, answer, both);
-    }
-
-    private static Node bottom(Node node) {
-        return Nodes.column(4, Nodes.whole(" ", Styles.HEADING), node);
     }
 
     @Override
@@ -131,13 +126,7 @@ final class SeamsLeaf extends Leaf {
         seams.getChildren().setAll(Nodes.whole("Do they walk?", Styles.HEADING));
         var bad = 0;
         for (var seam : all) {
-            var pieces = LikelySeams.pieces(patterns(), seam).orElseThrow();
-            var walk = SeamWalk.of(
-                    pieces.getFirst(),
-                    seam.one().edge(),
-                    pieces.getLast(),
-                    seam.other().edge(),
-                    seam.easeMm());
+            var walk = SeamWalk.of(patterns(), seam);
             if (!walk.walks()) bad++;
             seams.getChildren().add(row(seam, walk));
         }
@@ -221,6 +210,6 @@ final class SeamsLeaf extends Leaf {
         var changes = likely().stream()
                 .<JobChange>map(seam -> new AtPattern(new SeamJoined(seam)))
                 .toList();
-        if (!changes.isEmpty()) model.make(changes.size() == 1 ? changes.getFirst() : new Together(changes));
+        model.makeTogether(changes);
     }
 }

@@ -2,6 +2,7 @@ package welumen.desktop.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
@@ -18,15 +19,13 @@ import welumen.desktop.stage.Leaf;
 import welumen.measure.Length;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.strip.Binding;
-import welumen.pattern.strip.PipedSeams;
-import welumen.pattern.strip.PipedSeams.Run;
 import welumen.pattern.strip.Piping;
 import welumen.pattern.strip.StripPlan;
+import welumen.pattern.strip.StripRuns;
+import welumen.pattern.strip.StripRuns.Run;
 
 /** The strips that bound and piped edges want: how wide, how many, where they are joined. */
 final class StripsLeaf extends Leaf {
-    private static final double FLANGE_MM = 10;
-
     private final ComboBox<Binding> way = new ComboBox<>();
     private final TextField offset = new TextField("10 mm");
     private final TextField edge = new TextField("8 mm");
@@ -86,23 +85,35 @@ final class StripsLeaf extends Leaf {
         reckon();
     }
 
+    /** In mm, as typed. */
+    private record Sizes(double offset, double edge, double cord, double cover, double fold, double longest) {}
+
     private void reckon() {
         list.getChildren().clear();
-        var sizes = new ArrayList<Double>();
+        sizes().ifPresent(this::show);
+    }
+
+    /** Empty where one cannot be read, which is said. */
+    private Optional<Sizes> sizes() {
+        var mm = new ArrayList<Double>();
         for (var field : List.of(offset, edge, cord, cover, fold, longest)) {
             if (!(Length.parse(field.getText()) instanceof Understood<Length>(var length)) || length.mm() < 0) {
                 answer.setText("“%s” is no length. Type it as 10 mm.".formatted(field.getText()));
-                return;
+                return Optional.empty();
             }
-            sizes.add(length.mm());
+            mm.add(length.mm());
         }
+        return Optional.of(new Sizes(mm.get(0), mm.get(1), mm.get(2), mm.get(3), mm.get(4), mm.get(5)));
+    }
+
+    private void show(Sizes sizes) {
         var pieces = PatternView.pieces(model);
-        var binding = PipedSeams.bound(pieces);
-        var piping = PipedSeams.piped(pieces, model.job().patterns().seams());
+        var binding = StripRuns.bound(pieces);
+        var piping = StripRuns.piped(pieces, model.job().patterns().seams());
         try {
-            show("Binding", binding, way.getValue().widthMm(sizes.get(0), sizes.get(1)), sizes);
-            show("Piping", piping, new Piping(sizes.get(2), sizes.get(3), FLANGE_MM).widthMm(), sizes);
-            answer.setText(said(binding, piping, way.getValue().smallestRadiusMm(sizes.get(0), sizes.get(1))));
+            show("Binding", binding, way.getValue().widthMm(sizes.offset(), sizes.edge()), sizes);
+            show("Piping", piping, new Piping(sizes.cord(), sizes.cover(), Piping.USUAL_FLANGE_MM).widthMm(), sizes);
+            answer.setText(said(binding, piping, way.getValue().smallestRadiusMm(sizes.offset(), sizes.edge())));
         } catch (IllegalArgumentException none) {
             answer.setText(none.getMessage());
         }
@@ -125,9 +136,9 @@ final class StripsLeaf extends Leaf {
     }
 
     /** One kind of strip, and each of its runs. */
-    private void show(String what, List<Run> runs, double widthMm, List<Double> sizes) {
+    private void show(String what, List<Run> runs, double widthMm, Sizes sizes) {
         if (runs.isEmpty()) return;
-        var plan = StripPlan.of(runs.stream().map(Run::lengthMm).toList(), widthMm, sizes.get(4), sizes.get(5));
+        var plan = StripPlan.of(runs.stream().map(Run::lengthMm).toList(), widthMm, sizes.fold(), sizes.longest());
         list.getChildren()
                 .add(Nodes.label(
                         "%s: %s %.1f mm wide, %s, %.0f mm of the last left"

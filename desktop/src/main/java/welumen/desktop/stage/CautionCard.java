@@ -14,7 +14,6 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
 import welumen.job.CautionsDue;
 import welumen.job.JobChange;
-import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WithCare;
 import welumen.job.WorkStage;
 import welumen.treatment.HandlingPlan;
@@ -74,7 +73,7 @@ public final class CautionCard extends HBox {
 
     private void seen() {
         var changes = due().stream().<JobChange>map(WithCare::new).toList();
-        if (!changes.isEmpty()) model.make(changes.size() == 1 ? changes.getFirst() : new Together(changes));
+        model.makeTogether(changes);
     }
 
     private List<CautionSeen> due() {

@@ -88,7 +88,7 @@ final class FitFelt extends FeltPane {
         var outline = place.outline();
         var keepOuts = place.keepOuts();
         var box = outline.box().with(over.bought().box());
-        var drawn = Chalk.fitting(box, MARGIN, MARGIN, getWidth() - 2 * MARGIN, getHeight() - 2 * MARGIN - 20);
+        var drawn = Chalk.fitting(box, MARGIN, MARGIN, getWidth() - 2 * MARGIN, getHeight() - 2 * MARGIN - 34);
         chalk = Optional.of(drawn);
         getChildren().addAll(drawn.draw(outline, "chalk-fill"), drawn.draw(over.bought(), "mark-area"));
         for (var i = 0; i < keepOuts.size(); i++)
@@ -103,11 +103,8 @@ final class FitFelt extends FeltPane {
             dot.getStyleClass().add(station.verdict() == Verdict.SHORT ? "fit-short" : "dot");
             getChildren().add(dot);
         }
-        word(
-                "chalk: where it must reach · dashed: the bought one · tap an edge for its lap, drag what must stay free",
-                18,
-                getHeight() - 28,
-                "faint");
+        word("chalk: where it must reach · dashed: the bought one", 18, getHeight() - 46, "faint");
+        word("tap an edge: its lap · drag: what must stay free", 18, getHeight() - 28, "faint");
     }
 
     private void lap(Chalk drawn, Outline outline, int edge, double mm) {

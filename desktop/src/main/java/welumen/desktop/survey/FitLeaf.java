@@ -120,10 +120,7 @@ final class FitLeaf extends Leaf {
                         place.orElseThrow().outline()));
         fewer.setId("keep-out-away");
         var row = Nodes.row(
-                10,
-                Nodes.field("Another part laps", edge),
-                Nodes.field("by, mm; Enter", lap),
-                Nodes.column(4, Nodes.whole(" ", Styles.HEADING), fewer));
+                10, Nodes.field("Another part laps", edge), Nodes.field("by, mm; Enter", lap), Nodes.level(fewer));
         row.setId("laps");
         row.managedProperty().bind(row.visibleProperty());
         row.visibleProperty().bind(edge.itemsProperty().flatMap(Bindings::isNotEmpty));
@@ -180,7 +177,7 @@ final class FitLeaf extends Leaf {
             answer.setText("Lay the bought part in, and measure each edge against where it must reach.");
             return;
         }
-        answer.setText(answer(stations));
+        answer.setText(answer(stations, entersKeepOut));
         var words = new AdviceWords(model.currencySign());
         for (var route : Routes.of(part, stations, entersKeepOut, true, model.terms())) {
             var card = Nodes.column(
@@ -212,7 +209,7 @@ final class FitLeaf extends Leaf {
                             station.verdict() == Verdict.SHORT ? Styles.DANGER : Styles.SECOND));
     }
 
-    private static String answer(List<Station> stations) {
+    private static String answer(List<Station> stations, boolean entersKeepOut) {
         var tooShort = stations.stream()
                 .filter(one -> one.verdict() == Verdict.SHORT)
                 .map(Station::where)
@@ -221,6 +218,7 @@ final class FitLeaf extends Leaf {
                 stations.stream().filter(one -> one.verdict() == Verdict.TRIM).count();
         if (!tooShort.isEmpty())
             return "It cannot be trimmed to fit: too short at %s.".formatted(String.join(" and at ", tooShort));
+        if (entersKeepOut) return "It reaches where it must, but also into what must stay free.";
         return trims == 0
                 ? "It fits as it is."
                 : "It fits once it is trimmed at %s.".formatted(Words.many((int) trims, "place"));

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -93,8 +92,8 @@ final class LookLeaf extends Leaf {
                 Nodes.field("What", kind),
                 Nodes.field("Across", size),
                 Nodes.field("How bad", severity),
-                bottom(mark),
-                bottom(takePhoto));
+                Nodes.level(mark),
+                Nodes.level(takePhoto));
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         wrong.setId("survey-wrong");
         shapes.setMinWidth(USE_PREF_SIZE);
@@ -112,10 +111,6 @@ final class LookLeaf extends Leaf {
         VBox.setVgrow(lower, Priority.ALWAYS);
         lower.setMinHeight(0);
         getChildren().addAll(form, wrong, lower);
-    }
-
-    private static Node bottom(Button button) {
-        return Nodes.column(4, Nodes.whole(" ", Styles.HEADING), button);
     }
 
     @Override

@@ -26,7 +26,6 @@ import welumen.intake.Standard;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtTreatment;
-import welumen.job.JobChange.Together;
 import welumen.measure.Money;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -82,8 +81,8 @@ final class WholeLeaf extends Leaf {
                 14,
                 Nodes.field("With a budget of", budget),
                 Nodes.field("To the standard", standard),
-                Nodes.column(4, Nodes.whole(" ", Styles.HEADING), take),
-                Nodes.column(4, Nodes.whole(" ", Styles.HEADING), ask));
+                Nodes.level(take),
+                Nodes.level(ask));
         row.setAlignment(Pos.BOTTOM_LEFT);
         List.of(answer, changed, next).forEach(label -> label.setMinHeight(USE_PREF_SIZE));
         changed.managedProperty().bind(changed.textProperty().isNotEmpty());
@@ -248,7 +247,7 @@ final class WholeLeaf extends Leaf {
                 changes.add(new AtTreatment(
                         new TreatmentChosen(one.part(), one.candidate().steps(), "the plan for the whole job", false)));
         }
-        if (!changes.isEmpty()) model.make(changes.size() == 1 ? changes.getFirst() : new Together(changes));
+        model.makeTogether(changes);
     }
 
     /** Prints what is chosen, and asks; until the answer its parts are held, as by any question. */

@@ -8,6 +8,7 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import welumen.files.report.Letters;
+import welumen.shape.Box;
 import welumen.shape.Point;
 
 /** Sheets on which a millimetre is a millimetre, measured from their lower left; every one carries a 100 mm square. */
@@ -50,6 +51,10 @@ final class FullPage implements AutoCloseable {
         else page.stroke();
     }
 
+    void frame(double x, double y, double wide, double high, boolean isDashed) throws IOException {
+        run(new Box(x, y, x + wide, y + high).outline().corners(), true, isDashed);
+    }
+
     void line(double x, double y, double toX, double toY) throws IOException {
         run(List.of(new Point(x, y), new Point(toX, toY)), false, false);
     }
@@ -77,14 +82,7 @@ final class FullPage implements AutoCloseable {
 
     /** To be measured with a ruler before anything is cut. */
     void calibration(double x, double y) throws IOException {
-        run(
-                List.of(
-                        new Point(x, y),
-                        new Point(x + SQUARE_MM, y),
-                        new Point(x + SQUARE_MM, y + SQUARE_MM),
-                        new Point(x, y + SQUARE_MM)),
-                true,
-                false);
+        frame(x, y, SQUARE_MM, SQUARE_MM, false);
         text(x + 4, y + 4, 3.2, "This square is 100 mm each way. If not, print again without fitting to the page.");
     }
 

@@ -83,14 +83,7 @@ public final class PiecePdf {
         page.clip(MARGIN_MM, MARGIN_MM, wide, high);
         draw(page, new Point(MARGIN_MM - box.minX() - column * wide, MARGIN_MM - box.minY() - row * high));
         page.unclip();
-        page.run(
-                List.of(
-                        new Point(MARGIN_MM, MARGIN_MM),
-                        new Point(MARGIN_MM + wide, MARGIN_MM),
-                        new Point(MARGIN_MM + wide, MARGIN_MM + high),
-                        new Point(MARGIN_MM, MARGIN_MM + high)),
-                true,
-                true);
+        page.frame(MARGIN_MM, MARGIN_MM, wide, high, true);
         for (var x : new double[] {MARGIN_MM, MARGIN_MM + wide})
             for (var y : new double[] {MARGIN_MM, MARGIN_MM + high}) {
                 page.line(x - CROSS_MM, y, x + CROSS_MM, y);
@@ -107,14 +100,7 @@ public final class PiecePdf {
                 var left = x + column * cell;
                 var low = y + row * cell;
                 if (column == here && row == hereRow) page.fill(left, low, cell, cell);
-                page.run(
-                        List.of(
-                                new Point(left, low),
-                                new Point(left + cell, low),
-                                new Point(left + cell, low + cell),
-                                new Point(left, low + cell)),
-                        true,
-                        false);
+                page.frame(left, low, cell, cell, false);
             }
     }
 

@@ -1,8 +1,6 @@
 package welumen.files.full;
 
 import java.io.IOException;
-import java.util.List;
-import welumen.shape.Point;
 import welumen.trace.TargetCode;
 
 /**
@@ -68,10 +66,7 @@ public final class TargetPdf {
                             cell + 0.02,
                             cell + 0.02);
         var side = targetMm + 2 * rim;
-        page.run(
-                List.of(new Point(x, y), new Point(x + side, y), new Point(x + side, y + side), new Point(x, y + side)),
-                true,
-                true);
+        page.frame(x, y, side, side, true);
         page.text(x + 2, y + side + 2, 3, "target " + number);
     }
 }

@@ -2,7 +2,6 @@ package welumen.files.pattern;
 
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -12,6 +11,7 @@ import welumen.pattern.Edge;
 import welumen.pattern.Grain;
 import welumen.pattern.Pairing;
 import welumen.pattern.Piece;
+import welumen.pattern.PieceText;
 import welumen.pattern.Under;
 import welumen.shape.Outline;
 
@@ -40,9 +40,7 @@ final class PieceWords {
         var name = words.getOrDefault("name", usual.name());
         try {
             return new Piece(
-                    words.getOrDefault(
-                            "id",
-                            usual.part() + "-" + name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-")),
+                    words.getOrDefault("id", PieceText.id(usual.part(), name)),
                     words.containsKey("part") ? new PartId(words.get("part")) : usual.part(),
                     name,
                     words.getOrDefault("material", "material not noted"),

@@ -16,9 +16,6 @@ import welumen.journal.StoreException;
  * taken, and moved aside once it is kept, so that nothing is picked up twice.
  */
 public final class DropFolder {
-    /** Larger files are no photos. */
-    private static final long LARGEST = 200_000_000;
-
     private final Path folder;
 
     public DropFolder(Path folder) {
@@ -81,9 +78,7 @@ public final class DropFolder {
 
     private static Instant taken(Path file, ZoneId zone) throws IOException {
         var written = Files.getLastModifiedTime(file).toInstant();
-        if (Files.size(file) > LARGEST) return written;
-        return new PhotoFile(Files.readAllBytes(file), file.toString())
-                .taken(zone)
-                .orElse(written);
+        if (Files.size(file) > PhotoFile.LARGEST) return written;
+        return PhotoFile.of(file).taken(zone).orElse(written);
     }
 }

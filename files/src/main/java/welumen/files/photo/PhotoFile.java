@@ -11,6 +11,8 @@ import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.Optional;
@@ -29,6 +31,9 @@ public final class PhotoFile {
     /** Larger ones are refused. */
     public static final int MOST_MEGAPIXELS = 64;
 
+    /** In bytes; larger files are no photos. */
+    static final long LARGEST = 200_000_000;
+
     private static final Set<String> FORMATS = Set.of("jpeg", "png");
 
     private final byte[] content;
@@ -38,6 +43,13 @@ public final class PhotoFile {
     public PhotoFile(byte[] content, String name) {
         this.content = content;
         this.name = name;
+    }
+
+    /** @throws IOException if it is too large for a photo, or cannot be read */
+    public static PhotoFile of(Path file) throws IOException {
+        if (Files.isDirectory(file)) throw new IOException("it is a folder");
+        if (Files.size(file) > LARGEST) throw new IOException("it is too large for a photo");
+        return new PhotoFile(Files.readAllBytes(file), file.toString());
     }
 
     /**

@@ -2,8 +2,10 @@ package welumen.standins.camera;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import welumen.shape.Outline;
-import welumen.shape.Point;
+import welumen.shape.Planar;
 import welumen.shape.Shape;
 
 /** How far a place is from a shape's edge, below nought inside; exact near the edge, cut off at {@value #FAR} mm. */
@@ -30,10 +32,11 @@ final class EdgeMap {
         for (var i = 0; i < columns * rows; i++) near.add(new ArrayList<>());
         add(shape.outline());
         shape.holes().forEach(this::add);
+        var within = PreparedGeometryFactory.prepare(Planar.polygon(shape));
         for (var row = 0; row < rows; row++)
             for (var column = 0; column < columns; column++)
-                inside[row * columns + column] =
-                        contains(shape, new Point(left + (column + 0.5) * CELL, low + (row + 0.5) * CELL));
+                inside[row * columns + column] = within.contains(Planar.FACTORY.createPoint(
+                        new Coordinate(left + (column + 0.5) * CELL, low + (row + 0.5) * CELL)));
     }
 
     private void add(Outline ring) {
@@ -92,22 +95,5 @@ final class EdgeMap {
 
     private static boolean side(double ax, double ay, double bx, double by, double x, double y) {
         return (bx - ax) * (y - ay) - (by - ay) * (x - ax) > 0;
-    }
-
-    private static boolean contains(Shape shape, Point point) {
-        return contains(shape.outline(), point) && shape.holes().stream().noneMatch(hole -> contains(hole, point));
-    }
-
-    private static boolean contains(Outline ring, Point point) {
-        var isInside = false;
-        var corners = ring.corners();
-        for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
-            var a = corners.get(i);
-            var b = corners.get(j);
-            if (a.y() > point.y() != b.y() > point.y()
-                    && point.x() < (b.x() - a.x()) * (point.y() - a.y()) / (b.y() - a.y()) + a.x())
-                isInside = !isInside;
-        }
-        return isInside;
     }
 }
