@@ -1,14 +1,13 @@
 package welumen.cut;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import welumen.pattern.CuttingLine;
 import welumen.pattern.Grain;
-import welumen.pattern.Pairing;
+import welumen.pattern.Mirrored;
 import welumen.pattern.Piece;
+import welumen.pattern.Relief;
+import welumen.pattern.relief.Blank;
 import welumen.shape.Outline;
-import welumen.shape.Point;
 import welumen.shape.Shape;
 
 /** Turns the pieces of a pattern, with their allowances, into pieces to be cut. */
@@ -24,47 +23,42 @@ public final class FromPattern {
     }
 
     private static Stream<CutPiece> copies(Piece piece) {
-        var line = CuttingLine.of(piece);
+        var line = Blank.of(piece);
         return switch (piece.pairing()) {
-            case ONE -> Stream.of(cut(piece, piece.id(), line, 1, stretch(piece, false), ""));
-            case TWO_ALIKE -> Stream.of(cut(piece, piece.id(), line, 2, stretch(piece, false), ""));
+            case ONE -> Stream.of(cut(piece, piece.id(), line, 1, ""));
+            case TWO_ALIKE -> Stream.of(cut(piece, piece.id(), line, 2, ""));
             case LEFT_AND_RIGHT -> {
                 var left = piece.id() + "-left";
                 var right = piece.id() + "-right";
-                yield Stream.of(
-                        cut(piece, left, line, 1, stretch(piece, false), right),
-                        cut(piece, right, mirrored(line), 1, stretch(piece, true), left));
+                var other = Mirrored.of(piece, piece.part(), piece.name());
+                yield Stream.of(cut(piece, left, line, 1, right), cut(other, right, Mirrored.of(line), 1, left));
             }
         };
     }
 
-    private static CutPiece cut(Piece piece, String id, Outline line, int quantity, Stretch stretch, String pair) {
-        var isMirrored = id.endsWith("-right") && piece.pairing() == Pairing.LEFT_AND_RIGHT;
-        var holes =
-                isMirrored ? piece.holes().stream().map(FromPattern::mirrored).toList() : piece.holes();
+    /** A piece in which something is sewn is cut as one blank; its holes are cut once it is sewn. */
+    private static CutPiece cut(Piece piece, String id, Outline line, int quantity, String pair) {
+        var holes = piece.inside().relief() instanceof Relief.Plain ? piece.holes() : List.<Outline>of();
         return new CutPiece(
                 id,
                 new Shape(line, holes),
                 quantity,
                 piece.material(),
-                new Turns.Free(),
+                turns(piece.grain()),
                 false,
                 piece.grade(),
-                stretch,
+                stretch(piece.grain()),
                 pair);
     }
 
-    private static Stretch stretch(Piece piece, boolean mirrored) {
-        return switch (piece.grain()) {
-            case Grain.AnyWay() -> new Stretch.Any();
-            case Grain.StretchAlong(var degrees) -> new Stretch.Along(mirrored ? 180 - degrees : degrees, WITHIN);
-        };
+    /** On a roll nap runs toward x. */
+    private static Turns turns(Grain grain) {
+        return grain instanceof Grain.NapToward(var degrees) ? new Turns.Listed(List.of(-degrees)) : new Turns.Free();
     }
 
-    /** About the car's centre line, which is the piece's y. */
-    private static Outline mirrored(Outline line) {
-        List<Point> corners = new ArrayList<>();
-        for (var corner : line.corners().reversed()) corners.add(new Point(-corner.x(), corner.y()));
-        return new Outline(corners);
+    private static Stretch stretch(Grain grain) {
+        return grain instanceof Grain.StretchAlong(var degrees)
+                ? new Stretch.Along(degrees, WITHIN)
+                : new Stretch.Any();
     }
 }

@@ -50,10 +50,15 @@ import welumen.job.JobChange.InCustody;
 import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WithCare;
+import welumen.pattern.PatternChange.CutFreed;
+import welumen.pattern.PatternChange.CutHeld;
 import welumen.pattern.PatternChange.EdgeFinished;
+import welumen.pattern.PatternChange.EdgeLeftLong;
 import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.PatternChange.PieceDropped;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.PatternChange.SeamTakenApart;
+import welumen.pattern.PatternChange.TrialNoted;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.strip.Outcome;
 import welumen.strip.Step;
@@ -159,6 +164,13 @@ public final class Said {
             case AtSurvey(HoldLifted(var part, var by)) ->
                 "Let go: %s, seen by %s".formatted(cabin.one(part).name(), by);
             case AtPattern(PieceDrawn(var piece)) -> "Drawn: " + piece.name();
+            case AtPattern(PieceDropped(var piece)) -> "Dropped: " + piece;
+            case AtPattern(EdgeLeftLong(var piece, var edge, var mm)) ->
+                mm == 0 ? "Edge confirmed" : "Edge left long by %.0f mm".formatted(mm);
+            case AtPattern(TrialNoted(var trial)) ->
+                "%s trial %d".formatted(capital(trial.of().word()), trial.number());
+            case AtPattern(CutHeld(var piece, var awaited)) -> "Not cut until: " + awaited;
+            case AtPattern(CutFreed(var piece)) -> "Free to cut";
             case AtPattern(SeamJoined(var seam)) ->
                 "Sewn together: %s".formatted(seam.one().piece());
             case AtPattern(SeamTakenApart(var seam)) ->

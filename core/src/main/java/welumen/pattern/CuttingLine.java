@@ -83,7 +83,7 @@ public final class CuttingLine {
             var run = piece.run(i);
             for (var j = 1; j < run.size(); j++)
                 stretches.add(Stretch.of(
-                        run.get(j - 1), run.get(j), piece.edges().get(i).allowanceMm()));
+                        run.get(j - 1), run.get(j), piece.edges().get(i).cutMm()));
         }
         return stretches;
     }

@@ -63,8 +63,8 @@ public final class EdgeEdit {
         }
         var old = piece.edges().get(edge);
         var edges = new ArrayList<>(piece.edges());
-        edges.set(edge, new Edge(old.name(), first, old.finish(), old.allowanceMm()));
-        edges.add(edge + 1, new Edge(old.name(), second, old.finish(), old.allowanceMm()));
+        edges.set(edge, old.along(first));
+        edges.add(edge + 1, old.along(second));
         return checked(piece, edges);
     }
 
@@ -76,7 +76,7 @@ public final class EdgeEdit {
         var line = new ArrayList<>(old.line());
         line.addAll(piece.edges().get(next).line());
         var edges = new ArrayList<>(piece.edges());
-        edges.set(edge, new Edge(old.name(), line, old.finish(), old.allowanceMm()));
+        edges.set(edge, old.along(line));
         edges.remove(next);
         return checked(piece, edges);
     }
@@ -102,7 +102,7 @@ public final class EdgeEdit {
         var line = new ArrayList<>(edges.get(next).line());
         line.set(0, meeting);
         var old = edges.get(next);
-        edges.set(next, new Edge(old.name(), line, old.finish(), old.allowanceMm()));
+        edges.set(next, old.along(line));
         edges.remove(edge);
         return checked(piece, edges);
     }
@@ -117,7 +117,7 @@ public final class EdgeEdit {
     private static Parsed<Piece> with(Piece piece, int edge, List<Point> line) {
         var edges = new ArrayList<>(piece.edges());
         var old = edges.get(edge);
-        edges.set(edge, new Edge(old.name(), line, old.finish(), old.allowanceMm()));
+        edges.set(edge, old.along(line));
         return checked(piece, edges);
     }
 

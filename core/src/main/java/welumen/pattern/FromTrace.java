@@ -37,9 +37,10 @@ public final class FromTrace {
                 Pairing.ONE,
                 2,
                 new Grain.AnyWay(),
+                Face.UP,
                 Under.NOTHING,
                 edges,
-                traced.shape().holes());
+                Inside.holes(traced.shape().holes()));
     }
 
     private static int firstAfterCorner(List<Segment> segments) {

@@ -1,6 +1,7 @@
 package welumen.pattern;
 
 import java.util.ArrayList;
+import java.util.List;
 import welumen.cabin.PartId;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -16,13 +17,8 @@ public final class Mirrored {
     public static Piece of(Piece piece, PartId part, String name) {
         var edges = new ArrayList<Edge>();
         for (var i = piece.edges().size() - 1; i >= 0; i--) {
-            var edge = piece.edges().get(i);
             var run = piece.run(i).reversed();
-            edges.add(new Edge(
-                    edge.name(),
-                    run.subList(0, run.size() - 1).stream().map(Mirrored::of).toList(),
-                    edge.finish(),
-                    edge.allowanceMm()));
+            edges.add(piece.edges().get(i).along(all(run.subList(0, run.size() - 1))));
         }
         return new Piece(
                 PieceText.id(part, name),
@@ -32,24 +28,52 @@ public final class Mirrored {
                 piece.pairing(),
                 piece.grade(),
                 grain(piece.grain()),
+                piece.face(),
                 piece.under(),
                 edges,
-                piece.holes().stream().map(Mirrored::of).toList());
+                inside(piece.inside()));
     }
 
     public static Outline of(Outline outline) {
-        return new Outline(
-                outline.corners().reversed().stream().map(Mirrored::of).toList());
+        return new Outline(all(outline.corners().reversed()));
     }
 
-    private static Point of(Point point) {
+    private static List<Point> all(List<Point> points) {
+        return points.stream().map(Mirrored::of).toList();
+    }
+
+    public static Point of(Point point) {
         return new Point(-point.x(), point.y());
+    }
+
+    private static Inside inside(Inside inside) {
+        return new Inside(
+                inside.holes().stream().map(Mirrored::of).toList(),
+                inside.marks().stream().map(Mirrored::of).toList(),
+                inside.keepOuts().stream()
+                        .map(keepOut -> new KeepOut(keepOut.what(), of(keepOut.room())))
+                        .toList(),
+                relief(inside.relief()));
+    }
+
+    private static Mark of(Mark mark) {
+        return new Mark(mark.what(), mark.kind(), of(mark.at()), mark.sizeMm(), 180 - mark.degrees(), mark.made());
     }
 
     private static Grain grain(Grain grain) {
         return switch (grain) {
             case Grain.AnyWay any -> any;
             case Grain.StretchAlong(var degrees) -> new Grain.StretchAlong(180 - degrees);
+            case Grain.NapToward(var degrees) -> new Grain.NapToward(180 - degrees);
+        };
+    }
+
+    private static Relief relief(Relief relief) {
+        return switch (relief) {
+            case Relief.Plain plain -> plain;
+            case Relief.Fluted(var wanted, var degrees, var takeUp) -> new Relief.Fluted(wanted, 180 - degrees, takeUp);
+            case Relief.Quilted(var through, var degrees, var wide, var high, var takeUpWide, var takeUpHigh) ->
+                new Relief.Quilted(of(through), 180 - degrees, wide, high, takeUpWide, takeUpHigh);
         };
     }
 }

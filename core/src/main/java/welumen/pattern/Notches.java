@@ -43,7 +43,7 @@ public final class Notches {
     private static List<Double> shares(Piece piece, int edge, List<Seam> seams, Patterns patterns) {
         var side = new Side(piece.id(), edge);
         for (var seam : seams)
-            if (seam.other().equals(side)) {
+            if (seam.other().isDrawnAs(side)) {
                 var first = patterns.findOne(seam.one().piece());
                 if (first.isPresent() && seam.one().edge() < first.get().edges().size())
                     return shares(first.get().lengthMm(seam.one().edge())).stream()
@@ -72,7 +72,7 @@ public final class Notches {
                 var along = b.minus(a).times(1 / step);
                 var at = a.plus(along.times(left));
                 var out = new Point(along.y(), -along.x());
-                var allowance = piece.edges().get(edge).allowanceMm();
+                var allowance = piece.edges().get(edge).cutMm();
                 return new Notch(edge, at, at.plus(out.times(allowance)), at.plus(out.times(allowance - SNIP_MM)));
             }
             left -= step;

@@ -5,6 +5,9 @@ public sealed interface PatternChange {
     /** A piece is drawn, or drawn anew under its name. */
     record PieceDrawn(Piece piece) implements PatternChange {}
 
+    /** A piece is not part of the pattern any more, and neither are its seams. */
+    record PieceDropped(String piece) implements PatternChange {}
+
     /** Two edges are sewn to each other; in place of what either was sewn to before. */
     record SeamJoined(Seam seam) implements PatternChange {}
 
@@ -12,4 +15,14 @@ public sealed interface PatternChange {
 
     /** @param edge which one, from 0 */
     record EdgeFinished(String piece, int edge, EdgeFinish finish, double allowanceMm) implements PatternChange {}
+
+    /** An edge is cut longer until the piece has been fitted, or as it will stay, where that is nought. */
+    record EdgeLeftLong(String piece, int edge, double mm) implements PatternChange {}
+
+    record TrialNoted(Trial trial) implements PatternChange {}
+
+    /** A piece is not cut yet, since something is awaited. */
+    record CutHeld(String piece, String awaited) implements PatternChange {}
+
+    record CutFreed(String piece) implements PatternChange {}
 }

@@ -2,42 +2,78 @@ package welumen.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import welumen.cabin.PartId;
+import welumen.pattern.PatternChange.CutFreed;
+import welumen.pattern.PatternChange.CutHeld;
 import welumen.pattern.PatternChange.EdgeFinished;
+import welumen.pattern.PatternChange.EdgeLeftLong;
 import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.PatternChange.PieceDropped;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.PatternChange.SeamTakenApart;
+import welumen.pattern.PatternChange.TrialNoted;
 
-/** The pieces of a job, in the order in which they were first drawn, and which edges of theirs are sewn to each other. */
-public record Patterns(List<Piece> pieces, List<Seam> seams) {
-    public static final Patterns EMPTY = new Patterns(List.of(), List.of());
+/**
+ * The pieces of a job, in the order in which they were first drawn, and which edges of theirs are sewn to each other.
+ *
+ * @param trials in the order in which they were made
+ * @param held what is awaited before a piece is cut, by its name
+ */
+public record Patterns(List<Piece> pieces, List<Seam> seams, List<Trial> trials, Map<String, String> held) {
+    public static final Patterns EMPTY = new Patterns(List.of(), List.of(), List.of(), Map.of());
 
     public Patterns {
         pieces = List.copyOf(pieces);
         seams = List.copyOf(seams);
+        trials = List.copyOf(trials);
+        held = Map.copyOf(held);
     }
 
-    /** @throws IllegalStateException if an edge is finished that is not there */
+    /** These pieces, with nothing tried and nothing held. */
+    public static Patterns of(List<Piece> pieces, List<Seam> seams) {
+        return new Patterns(pieces, seams, List.of(), Map.of());
+    }
+
+    /** @throws IllegalStateException if an edge is changed that is not there */
     public Patterns after(PatternChange change) {
         return switch (change) {
             case PieceDrawn(var piece) -> with(piece);
-            case SeamJoined(var seam) ->
+            case PieceDropped(var id) -> without(id);
+            case SeamJoined(var seam) -> {
+                var more = new ArrayList<>(
+                        seams.stream().filter(other -> !other.meets(seam)).toList());
+                more.add(seam);
+                yield sewn(more);
+            }
+            case SeamTakenApart(var seam) -> sewn(seamsBut(seam::equals));
+            case EdgeFinished(var id, var edge, var finish, var allowance) ->
+                with(having(id, edge).withEdge(edge, finish, allowance));
+            case EdgeLeftLong(var id, var edge, var mm) -> {
+                var piece = having(id, edge);
+                var edges = new ArrayList<>(piece.edges());
+                edges.set(edge, edges.get(edge).leftLong(mm));
+                yield with(piece.withEdges(edges));
+            }
+            case TrialNoted(var trial) ->
                 new Patterns(
                         pieces,
-                        Stream.concat(seams.stream().filter(other -> !other.meets(seam)), Stream.of(seam))
-                                .toList());
-            case SeamTakenApart(var seam) ->
-                new Patterns(
-                        pieces,
-                        seams.stream().filter(other -> !other.equals(seam)).toList());
-            case EdgeFinished(var id, var edge, var finish, var allowance) -> {
-                var piece = findOne(id)
-                        .filter(found -> edge >= 0 && edge < found.edges().size());
-                yield with(piece.orElseThrow(() ->
-                                new IllegalStateException("There is no edge %d on a piece [%s].".formatted(edge, id)))
-                        .withEdge(edge, finish, allowance));
+                        seams,
+                        Stream.concat(trials.stream(), Stream.of(trial)).toList(),
+                        held);
+            case CutHeld(var id, var awaited) -> {
+                var more = new TreeMap<>(held);
+                more.put(id, awaited);
+                yield new Patterns(pieces, seams, trials, more);
+            }
+            case CutFreed(var id) -> {
+                var fewer = new TreeMap<>(held);
+                fewer.remove(id);
+                yield new Patterns(pieces, seams, trials, fewer);
             }
         };
     }
@@ -50,20 +86,55 @@ public record Patterns(List<Piece> pieces, List<Seam> seams) {
         return pieces.stream().filter(piece -> piece.part().equals(part)).toList();
     }
 
+    /** A piece's, in the order in which they were made. */
+    public List<Trial> trialsOf(String piece) {
+        return trials.stream().filter(trial -> trial.piece().equals(piece)).toList();
+    }
+
+    /** The seam in which an edge is sewn, of any copy. */
+    public Optional<Seam> seamAt(String piece, int edge) {
+        var side = new Seam.Side(piece, edge);
+        return seams.stream()
+                .filter(seam -> seam.one().isDrawnAs(side) || seam.other().isDrawnAs(side))
+                .findFirst();
+    }
+
+    private Piece having(String id, int edge) {
+        return findOne(id)
+                .filter(found -> edge >= 0 && edge < found.edges().size())
+                .orElseThrow(
+                        () -> new IllegalStateException("There is no edge %d on a piece [%s].".formatted(edge, id)));
+    }
+
     private Patterns with(Piece piece) {
         var more = new ArrayList<>(pieces);
         for (var i = 0; i < more.size(); i++)
             if (more.get(i).id().equals(piece.id())) {
                 var isRedrawn = more.get(i).edges().size() != piece.edges().size();
                 more.set(i, piece);
-                return new Patterns(more, isRedrawn ? without(piece.id()) : seams);
+                // its edges are other ones now, so that nobody knows which of them is meant
+                var left = isRedrawn ? seamsBut(seam -> seam.touches(piece.id())) : seams;
+                return new Patterns(more, left, trials, held);
             }
         more.add(piece);
-        return new Patterns(more, seams);
+        return new Patterns(more, seams, trials, held);
     }
 
-    /** Its edges are other ones now, so that nobody knows which of them is meant. */
-    private List<Seam> without(String piece) {
-        return seams.stream().filter(seam -> !seam.touches(piece)).toList();
+    private Patterns without(String id) {
+        var fewer = new TreeMap<>(held);
+        fewer.remove(id);
+        return new Patterns(
+                pieces.stream().filter(piece -> !piece.id().equals(id)).toList(),
+                seamsBut(seam -> seam.touches(id)),
+                trials,
+                fewer);
+    }
+
+    private Patterns sewn(List<Seam> others) {
+        return new Patterns(pieces, others, trials, held);
+    }
+
+    private List<Seam> seamsBut(Predicate<Seam> gone) {
+        return seams.stream().filter(gone.negate()).toList();
     }
 }

@@ -15,8 +15,8 @@ import welumen.shape.Shape;
  * @param id its name within the job
  * @param part the part that it covers
  * @param grade the worst grade of leather it may lie on, 1 best to 4
+ * @param face which side of the material it is drawn from
  * @param under what it is glued to
- * @param holes cut out of it, without an allowance
  */
 public record Piece(
         String id,
@@ -26,10 +26,11 @@ public record Piece(
         Pairing pairing,
         int grade,
         Grain grain,
+        Face face,
         Under under,
         List<Edge> edges,
-        List<Outline> holes) {
-    /** A piece without holes. */
+        Inside inside) {
+    /** A piece drawn face up, with nothing in it. */
     public Piece(
             String id,
             PartId part,
@@ -40,16 +41,15 @@ public record Piece(
             Grain grain,
             Under under,
             List<Edge> edges) {
-        this(id, part, name, material, pairing, grade, grain, under, edges, List.of());
+        this(id, part, name, material, pairing, grade, grain, Face.UP, under, edges, Inside.NOTHING);
     }
 
     /** @throws IllegalArgumentException if the finished line is no outline, or the grade not from 1 to 4 */
     public Piece {
         edges = List.copyOf(edges);
-        holes = List.copyOf(holes);
         if (grade < 1 || grade > 4)
             throw new IllegalArgumentException("The grade [%d] of [%s] is not from 1 to 4.".formatted(grade, name));
-        var fault = Planar.fault(new Shape(Outline.ofRing(points(edges)).orThrow(), holes));
+        var fault = Planar.fault(new Shape(Outline.ofRing(points(edges)).orThrow(), inside.holes()));
         if (fault.isPresent()) throw new IllegalArgumentException("The piece [%s]: %s".formatted(name, fault.get()));
     }
 
@@ -67,7 +67,42 @@ public record Piece(
 
     /** The same piece within other edges. */
     public Piece withEdges(List<Edge> others) {
-        return new Piece(id, part, name, material, pairing, grade, grain, under, others, holes);
+        return new Piece(id, part, name, material, pairing, grade, grain, face, under, others, inside);
+    }
+
+    /** The same piece with other things in it. */
+    public Piece with(Inside other) {
+        return new Piece(id, part, name, material, pairing, grade, grain, face, under, edges, other);
+    }
+
+    /** The same piece lying another way on its material. */
+    public Piece with(Grain other) {
+        return new Piece(id, part, name, material, pairing, grade, other, face, under, edges, inside);
+    }
+
+    public Piece with(Face other) {
+        return new Piece(id, part, name, material, pairing, grade, grain, other, under, edges, inside);
+    }
+
+    public Piece with(Pairing other) {
+        return new Piece(id, part, name, material, other, grade, grain, face, under, edges, inside);
+    }
+
+    /** The same piece under another name and the name within the job that comes of it. */
+    public Piece named(String other) {
+        return new Piece(
+                PieceText.id(part, other), part, other, material, pairing, grade, grain, face, under, edges, inside);
+    }
+
+    /** Cut out of it, without an allowance. */
+    public List<Outline> holes() {
+        return inside.holes();
+    }
+
+    /** What an edge is called, or its number where it has no name. */
+    public String edgeWord(int index) {
+        var word = edges.get(index).name();
+        return word.isEmpty() ? "edge " + (index + 1) : word;
     }
 
     /** The points of one edge with the corner at which it ends. */

@@ -43,9 +43,10 @@ public final class Underlay {
                         piece.pairing(),
                         4,
                         new Grain.AnyWay(),
+                        piece.face(),
                         Under.NOTHING,
                         corners(outline),
-                        holesWithin(piece, outline)));
+                        Inside.holes(holesWithin(piece, outline))));
     }
 
     private static boolean isTurned(EdgeFinish finish) {

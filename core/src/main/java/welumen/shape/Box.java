@@ -27,6 +27,10 @@ public record Box(double minX, double minY, double maxX, double maxY) {
                 List.of(new Point(minX, minY), new Point(maxX, minY), new Point(maxX, maxY), new Point(minX, maxY)));
     }
 
+    public Point middle() {
+        return new Point((minX + maxX) / 2, (minY + maxY) / 2);
+    }
+
     public double area() {
         return width() * height();
     }

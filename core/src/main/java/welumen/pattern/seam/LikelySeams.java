@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import welumen.pattern.EdgeFinish;
+import welumen.pattern.Pairing;
 import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Side;
@@ -19,9 +21,13 @@ public final class LikelySeams {
     private LikelySeams() {}
 
     /** An edge of a piece. */
-    public record Open(Piece piece, int edge) {
+    public record Open(Piece piece, int edge, int copy) {
         public double lengthMm() {
             return piece.lengthMm(edge);
+        }
+
+        String edgeName() {
+            return piece.edges().get(edge).name().toLowerCase(Locale.ROOT);
         }
 
         EdgeFinish finish() {
@@ -29,7 +35,7 @@ public final class LikelySeams {
         }
 
         public Side side() {
-            return new Side(piece.id(), edge);
+            return new Side(piece.id(), edge, copy);
         }
     }
 
@@ -37,14 +43,14 @@ public final class LikelySeams {
     public static List<Seam> among(List<Piece> pieces, List<Seam> known) {
         var left = new ArrayList<Open>();
         for (var piece : pieces)
-            for (var edge = 0; edge < piece.edges().size(); edge++) {
-                var side = new Side(piece.id(), edge);
-                if (piece.edges().get(edge).finish().isShared()
-                        && known.stream()
-                                .noneMatch(seam ->
-                                        seam.one().equals(side) || seam.other().equals(side)))
-                    left.add(new Open(piece, edge));
-            }
+            for (var edge = 0; edge < piece.edges().size(); edge++)
+                for (var copy = 0; copy < piece.pairing().count(); copy++) {
+                    var side = new Side(piece.id(), edge, copy);
+                    if (piece.edges().get(edge).finish().isShared()
+                            && known.stream()
+                                    .noneMatch(seam -> seam.one().equals(side)
+                                            || seam.other().equals(side))) left.add(new Open(piece, edge, copy));
+                }
         left.sort(Comparator.comparingDouble(Open::lengthMm).reversed());
         var seams = new ArrayList<Seam>();
         while (!left.isEmpty()) {
@@ -83,7 +89,20 @@ public final class LikelySeams {
     private static int shared(Open one, Open other) {
         var words = words(one.piece().name());
         words.retainAll(words(other.piece().name()));
-        return words.size();
+        return 4 * words.size() + onOneSide(one, other);
+    }
+
+    /** Of two that are cut, the left one goes to the left edge of what is cut once. */
+    private static int onOneSide(Open one, Open other) {
+        if (one.piece().pairing() == Pairing.LEFT_AND_RIGHT && other.piece().pairing() == Pairing.LEFT_AND_RIGHT)
+            return one.copy() == other.copy() ? 2 : 0;
+        return Stream.of(one, other)
+                        .filter(open -> open.piece().pairing() == Pairing.LEFT_AND_RIGHT)
+                        .map(open -> open.copy() == 0 ? "left" : "right")
+                        .anyMatch(hand -> one.edgeName().contains(hand)
+                                || other.edgeName().contains(hand))
+                ? 1
+                : 0;
     }
 
     private static Set<String> words(String text) {

@@ -6,11 +6,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Side;
 
-/** Pieces joined by seams: what lies under the machine, and what hinders what, whatever the order. */
+/**
+ * Pieces joined by seams, each as often as it is cut: what lies under the machine, and what hinders what, whatever the order.
+ */
 final class SeamGraph {
     private static final double CLOSES_RING = 4;
     private static final double CURVED_FIRST = 0.5;
@@ -18,7 +21,7 @@ final class SeamGraph {
     /** By what share an edge is longer than its chord. */
     private static final double CURVED = 0.04;
 
-    private final List<Piece> pieces;
+    private final List<Node> nodes;
     private final List<Seam> seams;
     /** In m². */
     private final double[] areas;
@@ -28,14 +31,30 @@ final class SeamGraph {
     /** What it costs to sew the first while the second is still to be sewn. */
     private final double[][] hinders;
 
+    /** One of those that are cut of a piece. */
+    private record Node(Piece piece, int copy) {
+        record Name(String piece, int copy) {
+            static Name of(Side side) {
+                return new Name(side.piece(), side.copy());
+            }
+        }
+
+        Name name() {
+            return new Name(piece.id(), copy);
+        }
+    }
+
     /** @throws IllegalArgumentException if a seam names a piece or an edge that is not there */
     SeamGraph(List<Piece> pieces, List<Seam> seams) {
-        this.pieces = pieces;
+        this.nodes = pieces.stream()
+                .flatMap(piece -> IntStream.range(0, piece.pairing().count()).mapToObj(copy -> new Node(piece, copy)))
+                .toList();
         this.seams = seams;
-        this.areas =
-                pieces.stream().mapToDouble(piece -> piece.net().area() / 1e6).toArray();
-        var number = new HashMap<String, Integer>();
-        for (var i = 0; i < pieces.size(); i++) number.put(pieces.get(i).id(), i);
+        this.areas = nodes.stream()
+                .mapToDouble(node -> node.piece().net().area() / 1e6)
+                .toArray();
+        var number = new HashMap<Node.Name, Integer>();
+        for (var i = 0; i < nodes.size(); i++) number.put(nodes.get(i).name(), i);
         this.ends = new int[seams.size()][];
         this.isCurved = new boolean[seams.size()];
         for (var i = 0; i < seams.size(); i++) {
@@ -48,18 +67,18 @@ final class SeamGraph {
             for (var k = 0; k < seams.size(); k++) if (i != k) hinders[i][k] = hinders(i, k);
     }
 
-    private int end(Side side, Map<String, Integer> number) {
-        var piece = number.get(side.piece());
-        if (piece == null
+    private int end(Side side, Map<Node.Name, Integer> number) {
+        var node = number.get(Node.Name.of(side));
+        if (node == null
                 || side.edge() < 0
-                || side.edge() >= pieces.get(piece).edges().size())
+                || side.edge() >= nodes.get(node).piece().edges().size())
             throw new IllegalArgumentException(
                     "A seam names edge %d of [%s], which is not there.".formatted(side.edge(), side.piece()));
-        return piece;
+        return node;
     }
 
-    private boolean isCurved(Side side, Map<String, Integer> number) {
-        var piece = pieces.get(number.get(side.piece()));
+    private boolean isCurved(Side side, Map<Node.Name, Integer> number) {
+        var piece = nodes.get(end(side, number)).piece();
         var run = piece.run(side.edge());
         return piece.lengthMm(side.edge()) > run.getFirst().to(run.getLast()) * (1 + CURVED);
     }
@@ -80,11 +99,12 @@ final class SeamGraph {
     private boolean traps(Seam seam, Seam other) {
         for (var a : List.of(seam.one(), seam.other()))
             for (var b : List.of(other.one(), other.other())) {
-                if (!a.piece().equals(b.piece())) continue;
-                var count = pieces.stream()
-                        .filter(piece -> piece.id().equals(a.piece()))
+                if (!Node.Name.of(a).equals(Node.Name.of(b))) continue;
+                var count = nodes.stream()
+                        .filter(node -> node.name().equals(Node.Name.of(a)))
                         .findFirst()
                         .orElseThrow()
+                        .piece()
                         .edges()
                         .size();
                 var apart = Math.floorMod(a.edge() - b.edge(), count);
@@ -110,7 +130,7 @@ final class SeamGraph {
 
     /** For each piece the lowest number of those that it is sewn to, once these seams are sewn. */
     int[] sewn(BitSet done) {
-        var root = new int[pieces.size()];
+        var root = new int[nodes.size()];
         for (var i = 0; i < root.length; i++) root[i] = i;
         for (var changed = true; changed; ) {
             changed = false;

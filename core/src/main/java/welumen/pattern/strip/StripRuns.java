@@ -61,7 +61,7 @@ public final class StripRuns {
         for (var piece : pieces)
             for (var edge = 0; edge < piece.edges().size(); edge++)
                 if (piece.edges().get(edge).finish() == finish)
-                    for (var copy = 0; copy < piece.pairing().count(); copy++) edges.add(new Open(piece, edge));
+                    for (var copy = 0; copy < piece.pairing().count(); copy++) edges.add(new Open(piece, edge, copy));
         return edges;
     }
 }

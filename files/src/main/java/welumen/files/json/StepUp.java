@@ -2,6 +2,7 @@ package welumen.files.json;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
 
 /** Brings entries that an older Welumen wrote to the form in which they are written now, one version after the other. */
 final class StepUp {
@@ -13,6 +14,7 @@ final class StepUp {
         if (version < 3) toThree(change);
         if (version < 4) toFour(change);
         if (version < 5) toFive(change);
+        if (version < 6) toSix(change);
     }
 
     /**
@@ -102,5 +104,37 @@ final class StepUp {
                 && change.path("is").asText().equals("piece-drawn")
                 && change.path("piece") instanceof ObjectNode piece) piece.putArray("holes");
         node.forEach(StepUp::toFive);
+    }
+
+    /**
+     * Version 6: a piece holds more than holes, and says which side it is drawn from; an edge may be left long; a seam says
+     * which of two that are cut it joins, and which places meet.
+     */
+    private static void toSix(JsonNode node) {
+        if (node instanceof ObjectNode change)
+            switch (change.path("is").asText()) {
+                case "piece-drawn" -> {
+                    if (change.path("piece") instanceof ObjectNode piece) {
+                        var inside = piece.putObject("inside");
+                        inside.set("holes", piece.remove("holes"));
+                        inside.putArray("marks");
+                        inside.putArray("keepOuts");
+                        inside.putObject("relief").put("is", "plain");
+                        piece.put("face", "UP");
+                        piece.path("edges").forEach(edge -> {
+                            if (edge instanceof ObjectNode one) one.put("leftLongMm", 0.0);
+                        });
+                    }
+                }
+                case "seam-joined", "seam-taken-apart" -> {
+                    if (change.path("seam") instanceof ObjectNode seam) {
+                        seam.putArray("matches");
+                        for (var side : List.of("one", "other"))
+                            if (seam.path(side) instanceof ObjectNode one) one.put("copy", 0);
+                    }
+                }
+                default -> {}
+            }
+        node.forEach(StepUp::toSix);
     }
 }

@@ -10,11 +10,12 @@ import welumen.shape.Point;
 
 /**
  * The blocks of a DXF file, each with its lines, arcs, circles and polylines; what is drawn outside of any block is one more.
- * Bulges and splines are read as their chords are given. Files come from outside: every number is looked at.
+ * Bulges are read as the chords that are given, splines as lines that keep close to them. Files come from outside: every number is looked at.
  */
 final class DxfBlocks {
     private static final double FARTHEST_MM = 100_000;
     private static final int LONGEST_LINE = 4_096;
+    private static final double SAG_MM = 0.005;
 
     private DxfBlocks() {}
 
@@ -127,14 +128,30 @@ final class DxfBlocks {
                 case "ENDBLK" -> into = loose;
                 case "LINE" -> add(kind, from, end, List.of(point(10, from, end), point(11, from, end)), false);
                 case "ARC", "CIRCLE" -> add(kind, from, end, List.of(point(10, from, end)), kind.equals("CIRCLE"));
-                case "LWPOLYLINE" -> add(kind, from, end, vertices(from, end), isClosed(from, end));
-                case "TEXT", "POINT" -> add(kind, from, end, List.of(), false);
+                case "LWPOLYLINE" -> add(kind, from, end, vertices(10, from, end), isClosed(from, end));
+                case "SPLINE" -> spline(from, end);
+                case "POINT" -> add(kind, from, end, List.of(point(10, from, end)), false);
+                case "TEXT" -> add(kind, from, end, List.of(), false);
                 case "POLYLINE" -> {
                     return polyline(from, end);
                 }
                 default -> {}
             }
             return end;
+        }
+
+        private void spline(int from, int end) throws BadFile {
+            var through = vertices(11, from, end);
+            var control = vertices(10, from, end);
+            var degree = (int) number(71, from, end, 3);
+            var knots = new ArrayList<Double>();
+            for (var i = from; i < end; i++) if (pairs.get(i).code() == 40) knots.add(number(40, i, end, 0));
+            var points = control.size() > 1 ? Spline.points(degree, knots, control, SAG_MM, lineOf(from)) : through;
+            add("LWPOLYLINE", from, end, points, isClosed(from, end));
+        }
+
+        private int lineOf(int pair) {
+            return pairs.get(Math.min(pair, pairs.size() - 1)).line();
         }
 
         private int polyline(int from, int end) throws BadFile {
@@ -193,9 +210,9 @@ final class DxfBlocks {
             return ((int) number(70, from, end, 0) & 1) == 1;
         }
 
-        private List<Point> vertices(int from, int end) throws BadFile {
+        private List<Point> vertices(int code, int from, int end) throws BadFile {
             var vertices = new ArrayList<Point>();
-            for (var i = from; i < end; i++) if (pairs.get(i).code() == 10) vertices.add(point(10, i, end));
+            for (var i = from; i < end; i++) if (pairs.get(i).code() == code) vertices.add(point(code, i, end));
             return vertices;
         }
 

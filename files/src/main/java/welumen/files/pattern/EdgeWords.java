@@ -17,6 +17,7 @@ final class EdgeWords {
         words.put("edge", edge.name());
         words.put("finish", edge.finish().name());
         words.put("allowance", Double.toString(edge.allowanceMm()));
+        if (edge.leftLongMm() > 0) words.put("long", Double.toString(edge.leftLongMm()));
         return words;
     }
 
@@ -29,7 +30,11 @@ final class EdgeWords {
                 .flatMap(EdgeWords::number)
                 .filter(mm -> mm >= 0 && mm <= Edge.LARGEST_ALLOWANCE)
                 .orElse(finish.allowanceMm());
-        return new Edge(words.getOrDefault("edge", ""), line, finish, allowance);
+        var leftLong = Optional.ofNullable(words.get("long"))
+                .flatMap(EdgeWords::number)
+                .filter(mm -> mm >= 0 && mm <= Edge.LARGEST_ALLOWANCE)
+                .orElse(0.0);
+        return new Edge(words.getOrDefault("edge", ""), line, finish, allowance, leftLong);
     }
 
     private static Optional<EdgeFinish> finish(String name) {

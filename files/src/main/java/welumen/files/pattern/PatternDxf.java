@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import welumen.cabin.PartId;
 import welumen.files.dxf.DxfDrawing;
 import welumen.files.dxf.Layer;
@@ -13,21 +15,24 @@ import welumen.measure.Parsed.Understood;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
-import welumen.pattern.Grain;
+import welumen.pattern.Inside;
+import welumen.pattern.Mark;
 import welumen.pattern.Notches;
 import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
+import welumen.pattern.relief.SewnLines;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 
 /**
  * Pieces as DXF: a block each, the cutting line on layer 1, every edge of the finished line on layer 14 with its finish as
- * words of Welumen's own, holes on 11, the grain on 7, the name on 15. A drawing from elsewhere, with a boundary and no such
+ * words of Welumen's own, holes on 11, what is drilled or slit on 13, what must stay free and what is sewn into the face on 8, the grain on 7, the name on 15. A drawing from elsewhere, with a boundary and no such
  * words, is read as a piece with raw edges.
  */
 public final class PatternDxf {
     private static final double GRAIN_MM = 80;
     private static final double SAG_MM = 0.005;
+    private static final double SMALL_MM = 3;
     private static final int MOST_ENTITIES = 200_000;
 
     private PatternDxf() {}
@@ -46,18 +51,28 @@ public final class PatternDxf {
                 block.run(Layer.SEW, piece.run(i))
                         .with(EdgeWords.of(piece.edges().get(i)));
             for (var hole : piece.holes()) block.ring(Layer.CUT_OUT, hole.corners());
+            for (var mark : piece.inside().marks()) mark(block, mark);
+            for (var keepOut : piece.inside().keepOuts())
+                block.ring(Layer.INTERNAL, keepOut.room().corners()).with(InsideWords.of(keepOut));
+            for (var row : SewnLines.of(piece).rows()) block.line(Layer.INTERNAL, row.from(), row.to());
             for (var notch : Notches.of(piece, patterns.seams(), patterns))
                 block.line(Layer.NOTCHES, notch.outer(), notch.inner());
             var box = piece.net().box();
             var middle = new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
-            if (piece.grain() instanceof Grain.StretchAlong(var degrees)) {
+            piece.grain().way().ifPresent(degrees -> {
                 var along = new Point(Math.cos(Math.toRadians(degrees)), Math.sin(Math.toRadians(degrees)));
                 block.line(Layer.GRAIN, middle.minus(along.times(GRAIN_MM)), middle.plus(along.times(GRAIN_MM)));
-            }
+            });
             block.text(Layer.ANNOTATION, middle, piece.name()).with(PieceWords.of(piece));
             block.done();
         }
         return drawing.text();
+    }
+
+    private static void mark(DxfDrawing.Block block, Mark mark) {
+        if (mark.kind().isRound()) block.circle(Layer.DRILL, mark.at(), mark.sizeMm() / 2);
+        else block.line(Layer.DRILL, mark.at().minus(mark.halfSlit()), mark.at().plus(mark.halfSlit()));
+        block.with(InsideWords.of(mark));
     }
 
     /**
@@ -78,7 +93,7 @@ public final class PatternDxf {
         var words = new LinkedHashMap<String, String>();
         var edges = new ArrayList<Edge>();
         var boundary = new ArrayList<List<Point>>();
-        var holes = new ArrayList<Outline>();
+        var inside = Inside.NOTHING;
         for (var entity : block.entities()) {
             words.putAll(entity.layer() == 15 ? entity.words() : Map.of());
             var points = entity.points(SAG_MM);
@@ -88,16 +103,38 @@ public final class PatternDxf {
                         edges.add(EdgeWords.edge(entity.words(), points.subList(0, points.size() - 1)));
                 }
                 case 1 -> boundary.add(points);
-                case 11, 13 -> {
+                case 11 -> {
                     if (points.size() > 2 && Outline.ofRing(points) instanceof Understood<Outline>(var hole))
-                        holes.add(hole);
+                        inside = inside.withHoles(with(inside.holes(), hole));
+                }
+                case 13 -> {
+                    if (mark(entity) instanceof Mark mark) inside = inside.with(mark);
+                }
+                case 8 -> {
+                    if (InsideWords.isKeepOut(entity.words())
+                            && Outline.ofRing(points) instanceof Understood<Outline>(var room))
+                        inside = inside.with(InsideWords.keepOut(entity.words(), room));
                 }
                 default -> {}
             }
         }
         var usual = new PieceWords.Usual(part, block.name().isBlank() ? "piece " + number : block.name());
         var isOurs = edges.stream().mapToInt(edge -> edge.line().size()).sum() > 2;
-        return PieceWords.piece(words, usual, isOurs ? edges : fromBoundary(boundary, usual.name()), holes);
+        return PieceWords.piece(words, usual, isOurs ? edges : fromBoundary(boundary, usual.name()), inside);
+    }
+
+    private static List<Outline> with(List<Outline> holes, Outline hole) {
+        return Stream.concat(holes.stream(), Stream.of(hole)).toList();
+    }
+
+    /** A circle is as large as it is drawn, a slit as long; a point without words is a small hole. */
+    private static @Nullable Mark mark(DxfBlocks.Entity entity) {
+        if (entity.vertices().isEmpty()) return null;
+        var first = entity.vertices().getFirst();
+        var last = entity.vertices().getLast();
+        var size = entity.radius() > 0 ? 2 * entity.radius() : first.equals(last) ? SMALL_MM : first.to(last);
+        return InsideWords.mark(entity.words(), first.plus(last).times(0.5), size)
+                .orElse(null);
     }
 
     /** The boundary's lines and arcs one after the other, as they meet. */

@@ -7,6 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamConstants;
@@ -20,7 +22,10 @@ import welumen.measure.Parsed.Understood;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
+import welumen.pattern.Inside;
+import welumen.pattern.Mark;
 import welumen.pattern.Piece;
+import welumen.pattern.relief.SewnLines;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -31,6 +36,7 @@ import welumen.shape.Point;
  * elsewhere is read as pieces with raw edges, one a closed path of straight lines. Entities are never resolved.
  */
 public final class PatternSvg {
+    private static final int ROUND = 32;
     private static final String SVG = "http://www.w3.org/2000/svg";
     private static final String OURS = "urn:welumen:pattern:1";
     private static final double MARGIN_MM = 10;
@@ -85,10 +91,27 @@ public final class PatternSvg {
                 path(out, piece.run(i), false, words);
             }
             for (var hole : piece.holes()) path(out, hole.corners(), true, Map.of("is", "hole"));
+            for (var mark : piece.inside().marks())
+                path(out, drawn(mark), mark.kind().isRound(), InsideWords.of(mark));
+            for (var keepOut : piece.inside().keepOuts())
+                path(out, keepOut.room().corners(), true, InsideWords.of(keepOut));
+            for (var row : SewnLines.of(piece).rows())
+                path(out, List.of(row.from(), row.to()), false, Map.of("is", "relief"));
             out.writeEndElement();
         }
         out.writeEndElement();
         out.writeEndDocument();
+    }
+
+    /** Round, or slit. */
+    private static List<Point> drawn(Mark mark) {
+        if (!mark.kind().isRound())
+            return List.of(mark.at().minus(mark.halfSlit()), mark.at().plus(mark.halfSlit()));
+        return IntStream.range(0, ROUND)
+                .mapToObj(i -> mark.at()
+                        .plus(new Point(Math.cos(2 * Math.PI * i / ROUND), Math.sin(2 * Math.PI * i / ROUND))
+                                .times(mark.sizeMm() / 2)))
+                .toList();
     }
 
     /** SVG's y runs down. */
@@ -142,7 +165,7 @@ public final class PatternSvg {
         private final List<Piece> pieces = new ArrayList<>();
         private Map<String, String> piece = Map.of();
         private List<Edge> edges = new ArrayList<>();
-        private List<Outline> holes = new ArrayList<>();
+        private Inside inside = Inside.NOTHING;
         private boolean isOurs;
         private int depth;
         private int paths;
@@ -159,7 +182,7 @@ public final class PatternSvg {
                     depth = 1;
                     piece = words(in);
                     edges = new ArrayList<>();
-                    holes = new ArrayList<>();
+                    inside = Inside.NOTHING;
                 }
                 return;
             }
@@ -178,7 +201,15 @@ public final class PatternSvg {
                     if (points.size() > 1) edges.add(EdgeWords.edge(words, points.subList(0, points.size() - 1)));
                 }
                 case "hole" -> {
-                    if (Outline.ofRing(points) instanceof Understood<Outline>(var hole)) holes.add(hole);
+                    if (Outline.ofRing(points) instanceof Understood<Outline>(var hole))
+                        inside = inside.withHoles(Stream.concat(inside.holes().stream(), Stream.of(hole))
+                                .toList());
+                }
+                case "mark" ->
+                    InsideWords.mark(words, Box.of(points).middle(), 0).ifPresent(mark -> inside = inside.with(mark));
+                case "keep-out" -> {
+                    if (Outline.ofRing(points) instanceof Understood<Outline>(var room))
+                        inside = inside.with(InsideWords.keepOut(words, room));
                 }
                 default -> {}
             }
@@ -195,7 +226,7 @@ public final class PatternSvg {
                             Corners.edges(outline.corners()).stream()
                                     .map(line -> new Edge("", line, EdgeFinish.RAW, 0))
                                     .toList(),
-                            List.of()));
+                            Inside.NOTHING));
             }
         }
 
@@ -203,7 +234,7 @@ public final class PatternSvg {
             if (!isOurs || !element.equals("g") || --depth > 0) return;
             isOurs = false;
             pieces.add(
-                    PieceWords.piece(piece, new PieceWords.Usual(part, "piece " + (pieces.size() + 1)), edges, holes));
+                    PieceWords.piece(piece, new PieceWords.Usual(part, "piece " + (pieces.size() + 1)), edges, inside));
         }
 
         private static Map<String, String> words(XMLStreamReader in) {

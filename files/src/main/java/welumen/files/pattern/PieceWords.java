@@ -3,17 +3,16 @@ package welumen.files.pattern;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.stream.Stream;
 import welumen.cabin.PartId;
 import welumen.files.json.BadFile;
 import welumen.pattern.Edge;
+import welumen.pattern.Face;
 import welumen.pattern.Grain;
+import welumen.pattern.Inside;
 import welumen.pattern.Pairing;
 import welumen.pattern.Piece;
 import welumen.pattern.PieceText;
 import welumen.pattern.Under;
-import welumen.shape.Outline;
 
 /** What is kept of a piece beside its lines, as words with values. */
 final class PieceWords {
@@ -28,7 +27,10 @@ final class PieceWords {
         words.put("pairing", piece.pairing().name());
         words.put("grade", Integer.toString(piece.grade()));
         words.put("under", piece.under().name());
+        words.put("face", piece.face().name());
         if (piece.grain() instanceof Grain.StretchAlong(var degrees)) words.put("stretch", Double.toString(degrees));
+        if (piece.grain() instanceof Grain.NapToward(var degrees)) words.put("nap", Double.toString(degrees));
+        words.putAll(InsideWords.of(piece.inside().relief()));
         return words;
     }
 
@@ -36,7 +38,7 @@ final class PieceWords {
      * @param usual what a file without Welumen's words is taken for: the part, and a name
      * @throws BadFile if the lines are no piece
      */
-    static Piece piece(Map<String, String> words, Usual usual, List<Edge> edges, List<Outline> holes) throws BadFile {
+    static Piece piece(Map<String, String> words, Usual usual, List<Edge> edges, Inside inside) throws BadFile {
         var name = words.getOrDefault("name", usual.name());
         try {
             return new Piece(
@@ -44,12 +46,13 @@ final class PieceWords {
                     words.containsKey("part") ? new PartId(words.get("part")) : usual.part(),
                     name,
                     words.getOrDefault("material", "material not noted"),
-                    named(Pairing.values(), words.get("pairing")).orElse(Pairing.ONE),
+                    InsideWords.named(Pairing.values(), words.get("pairing")).orElse(Pairing.ONE),
                     grade(words.get("grade")),
-                    grain(words.get("stretch")),
-                    named(Under.values(), words.get("under")).orElse(Under.NOTHING),
+                    grain(words),
+                    InsideWords.named(Face.values(), words.get("face")).orElse(Face.UP),
+                    InsideWords.named(Under.values(), words.get("under")).orElse(Under.NOTHING),
                     edges,
-                    holes);
+                    inside.with(InsideWords.relief(words)));
         } catch (IllegalArgumentException wrong) {
             throw new BadFile("The piece “%s” cannot be drawn: %s".formatted(name, wrong.getMessage()));
         }
@@ -58,16 +61,14 @@ final class PieceWords {
     /** What is taken where a file does not say. */
     record Usual(PartId part, String name) {}
 
-    private static <E extends Enum<E>> Optional<E> named(E[] values, String name) {
-        return Stream.of(values).filter(value -> value.name().equals(name)).findFirst();
-    }
-
     private static int grade(String text) {
         return text != null && text.matches("[1-4]") ? Integer.parseInt(text) : 2;
     }
 
-    private static Grain grain(String text) {
-        if (text == null || !text.matches("-?\\d{1,4}(\\.\\d+)?(E-?\\d{1,2})?")) return new Grain.AnyWay();
-        return new Grain.StretchAlong(Double.parseDouble(text));
+    private static Grain grain(Map<String, String> words) {
+        return InsideWords.number(words.get("nap"))
+                .<Grain>map(Grain.NapToward::new)
+                .or(() -> InsideWords.number(words.get("stretch")).map(Grain.StretchAlong::new))
+                .orElseGet(Grain.AnyWay::new);
     }
 }

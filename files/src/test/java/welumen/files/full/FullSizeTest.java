@@ -18,6 +18,7 @@ import welumen.pattern.CuttingLine;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Grain;
+import welumen.pattern.Inside;
 import welumen.pattern.Notches;
 import welumen.pattern.Pairing;
 import welumen.pattern.Patterns;
@@ -40,16 +41,16 @@ class FullSizeTest {
         var hole = Outline.ofRing(List.of(new Point(40, 40), new Point(60, 40), new Point(60, 55), new Point(40, 55)))
                 .orThrow();
         return new Piece(
-                "p",
-                new PartId("carpet"),
-                "left carpet",
-                "carpet",
-                Pairing.ONE,
-                2,
-                new Grain.AnyWay(),
-                Under.NOTHING,
-                edges,
-                List.of(hole));
+                        "p",
+                        new PartId("carpet"),
+                        "left carpet",
+                        "carpet",
+                        Pairing.ONE,
+                        2,
+                        new Grain.AnyWay(),
+                        Under.NOTHING,
+                        edges)
+                .with(Inside.holes(List.of(hole)));
     }
 
     /** The paths of a page, each as its points in mm. */

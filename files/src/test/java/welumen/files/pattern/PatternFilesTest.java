@@ -16,6 +16,7 @@ import welumen.files.json.BadFile;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Grain;
+import welumen.pattern.Inside;
 import welumen.pattern.Pairing;
 import welumen.pattern.Piece;
 import welumen.pattern.Under;
@@ -48,16 +49,16 @@ class PatternFilesTest {
                         new Point(1000 * number, 25)))
                 .orThrow();
         return new Piece(
-                "p" + number,
-                PART,
-                "footwell & heel, \"left\" – %d".formatted(number),
-                "loop carpet",
-                Pairing.LEFT_AND_RIGHT,
-                3,
-                new Grain.StretchAlong(-12.5),
-                Under.FOAM,
-                edges,
-                List.of(hole));
+                        "p" + number,
+                        PART,
+                        "footwell & heel, \"left\" – %d".formatted(number),
+                        "loop carpet",
+                        Pairing.LEFT_AND_RIGHT,
+                        3,
+                        new Grain.StretchAlong(-12.5),
+                        Under.FOAM,
+                        edges)
+                .with(Inside.holes(List.of(hole)));
     }
 
     private static void sameAs(Piece read, Piece written) {

@@ -1,0 +1,59 @@
+package welumen.pattern;
+
+import java.util.ArrayList;
+import java.util.List;
+import welumen.shape.Outline;
+
+/**
+ * What lies within a piece's edges.
+ *
+ * @param holes cut out of it, without an allowance
+ * @param marks holes and slits at one place each
+ * @param keepOuts what no cover may close
+ */
+public record Inside(List<Outline> holes, List<Mark> marks, List<KeepOut> keepOuts, Relief relief) {
+    public static final Inside NOTHING = holes(List.of());
+
+    public Inside {
+        holes = List.copyOf(holes);
+        marks = List.copyOf(marks);
+        keepOuts = List.copyOf(keepOuts);
+    }
+
+    /** Nothing but holes. */
+    public static Inside holes(List<Outline> holes) {
+        return new Inside(holes, List.of(), List.of(), new Relief.Plain());
+    }
+
+    public Inside withHoles(List<Outline> others) {
+        return new Inside(others, marks, keepOuts, relief);
+    }
+
+    public Inside withMarks(List<Mark> others) {
+        return new Inside(holes, others, keepOuts, relief);
+    }
+
+    public Inside with(Mark mark) {
+        var more = new ArrayList<>(marks);
+        more.add(mark);
+        return withMarks(more);
+    }
+
+    /** In place of one of the same name. */
+    public Inside with(KeepOut keepOut) {
+        var more = new ArrayList<>(keepOuts);
+        more.removeIf(other -> other.what().equals(keepOut.what()));
+        more.add(keepOut);
+        return new Inside(holes, marks, more, relief);
+    }
+
+    public Inside without(KeepOut keepOut) {
+        var fewer = new ArrayList<>(keepOuts);
+        fewer.remove(keepOut);
+        return new Inside(holes, marks, fewer, relief);
+    }
+
+    public Inside with(Relief other) {
+        return new Inside(holes, marks, keepOuts, other);
+    }
+}

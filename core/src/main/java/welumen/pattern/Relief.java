@@ -1,0 +1,48 @@
+package welumen.pattern;
+
+import welumen.shape.Point;
+
+/** What is sewn into the face of a piece over padding. */
+public sealed interface Relief {
+    record Plain() implements Relief {}
+
+    /**
+     * Straight channels.
+     *
+     * @param wantedMm how wide one is wanted; the panel takes a whole number of them
+     * @param degrees the way in which their lines run, counter-clockwise from the piece's x
+     * @param takeUp by what factor the cover is cut wider, across the lines
+     */
+    record Fluted(double wantedMm, double degrees, double takeUp) implements Relief {
+        public Fluted {
+            check(wantedMm, takeUp);
+            if (!Double.isFinite(degrees)) throw new IllegalArgumentException("Flutes want a direction.");
+        }
+    }
+
+    /**
+     * Diamonds, whole ones all over one lattice, so that it can go on across a seam.
+     *
+     * @param through a place where two rows of stitches cross
+     * @param degrees the way of a diamond's width, counter-clockwise from the piece's x
+     * @param wideMm from tip to tip
+     * @param highMm from tip to tip
+     * @param takeUpWide by what factor the cover is cut larger along the width
+     * @param takeUpHigh and along the height
+     */
+    record Quilted(Point through, double degrees, double wideMm, double highMm, double takeUpWide, double takeUpHigh)
+            implements Relief {
+        public Quilted {
+            check(wideMm, takeUpWide);
+            check(highMm, takeUpHigh);
+            if (!Double.isFinite(degrees)) throw new IllegalArgumentException("Diamonds want a direction.");
+        }
+    }
+
+    private static void check(double mm, double takeUp) {
+        if (!(mm >= 5 && mm <= 1000))
+            throw new IllegalArgumentException("A relief of [%s mm] is not from 5 to 1000 mm.".formatted(mm));
+        if (!(takeUp >= 1 && takeUp <= 2))
+            throw new IllegalArgumentException("A take-up of [%s] is not from 1 to 2.".formatted(takeUp));
+    }
+}

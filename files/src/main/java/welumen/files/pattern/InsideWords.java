@@ -1,0 +1,105 @@
+package welumen.files.pattern;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import welumen.pattern.KeepOut;
+import welumen.pattern.Mark;
+import welumen.pattern.Relief;
+import welumen.shape.Outline;
+import welumen.shape.Point;
+
+/** What is kept of the things within a piece beside their lines, as words with values. What makes no sense is left out. */
+final class InsideWords {
+    private InsideWords() {}
+
+    static Map<String, String> of(Mark mark) {
+        var words = new LinkedHashMap<String, String>();
+        words.put("is", "mark");
+        words.put("what", mark.what());
+        words.put("kind", mark.kind().name());
+        words.put("size", Double.toString(mark.sizeMm()));
+        words.put("turn", Double.toString(mark.degrees()));
+        words.put("made", mark.made().name());
+        return words;
+    }
+
+    /** @param usualMm its size where the words do not say */
+    static Optional<Mark> mark(Map<String, String> words, Point at, double usualMm) {
+        var size = number(words.get("size")).orElse(usualMm);
+        if (!(size > 0 && size <= Mark.LARGEST_MM)) return Optional.empty();
+        return Optional.of(new Mark(
+                words.getOrDefault("what", ""),
+                named(Mark.Kind.values(), words.get("kind")).orElse(Mark.Kind.DRILLED),
+                at,
+                size,
+                number(words.get("turn")).orElse(0.0),
+                named(Mark.Made.values(), words.get("made")).orElse(Mark.Made.ON_THE_BENCH)));
+    }
+
+    static Map<String, String> of(KeepOut keepOut) {
+        return Map.of("is", "keep-out", "what", keepOut.what());
+    }
+
+    static boolean isKeepOut(Map<String, String> words) {
+        return "keep-out".equals(words.get("is"));
+    }
+
+    static KeepOut keepOut(Map<String, String> words, Outline room) {
+        return new KeepOut(words.getOrDefault("what", ""), room);
+    }
+
+    static Map<String, String> of(Relief relief) {
+        return switch (relief) {
+            case Relief.Plain() -> Map.of();
+            case Relief.Fluted(var wanted, var degrees, var takeUp) ->
+                Map.of("flutes", "%s %s %s".formatted(wanted, degrees, takeUp));
+            case Relief.Quilted(var through, var degrees, var wide, var high, var takeUpWide, var takeUpHigh) ->
+                Map.of(
+                        "diamonds",
+                        "%s %s %s %s %s %s %s"
+                                .formatted(through.x(), through.y(), degrees, wide, high, takeUpWide, takeUpHigh));
+        };
+    }
+
+    static Relief relief(Map<String, String> words) {
+        var flutes = numbers(words.get("flutes"));
+        var diamonds = numbers(words.get("diamonds"));
+        try {
+            if (flutes.length == 3) return new Relief.Fluted(flutes[0], flutes[1], flutes[2]);
+            if (diamonds.length == 7)
+                return new Relief.Quilted(
+                        new Point(diamonds[0], diamonds[1]),
+                        diamonds[2],
+                        diamonds[3],
+                        diamonds[4],
+                        diamonds[5],
+                        diamonds[6]);
+        } catch (IllegalArgumentException noRelief) {
+            return new Relief.Plain();
+        }
+        return new Relief.Plain();
+    }
+
+    static Optional<Double> number(@org.jspecify.annotations.Nullable String text) {
+        if (text == null || !text.matches("-?\\d{1,6}(\\.\\d{1,20})?(E-?\\d{1,2})?")) return Optional.empty();
+        return Optional.of(Double.valueOf(text));
+    }
+
+    static <E extends Enum<E>> Optional<E> named(E[] values, @org.jspecify.annotations.Nullable String name) {
+        return Stream.of(values).filter(value -> value.name().equals(name)).findFirst();
+    }
+
+    private static double[] numbers(@org.jspecify.annotations.Nullable String text) {
+        if (text == null) return new double[0];
+        var parts = text.strip().split(" +");
+        var numbers = Stream.of(parts)
+                .map(InsideWords::number)
+                .flatMap(Optional::stream)
+                .toList();
+        return numbers.size() == parts.length
+                ? numbers.stream().mapToDouble(Double::doubleValue).toArray()
+                : new double[0];
+    }
+}
