@@ -2,55 +2,25 @@ package welumen.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.shape.Outline;
 import welumen.shape.Point;
+import welumen.shape.Run;
 
 /** Corrections by hand to one edge of a piece; refused where the piece would cross itself. */
 public final class EdgeEdit {
-    private static final double SAG_MM = 0.02;
-    private static final double SHORTEST_MM = 1;
+    /** A neighbour that runs along an edge, to this sine, leads nowhere. */
+    private static final double LEAST_RISE = 0.1;
 
     private EdgeEdit() {}
-
-    /** From its first corner straight to its last. */
-    public static Parsed<Piece> straightened(Piece piece, int edge) {
-        return with(piece, edge, List.of(piece.edges().get(edge).line().getFirst()));
-    }
-
-    /** An arc from its first corner to its last, through the place half-way along it. */
-    public static Parsed<Piece> arced(Piece piece, int edge) {
-        var run = piece.run(edge);
-        var from = run.getFirst();
-        var to = run.getLast();
-        var middle = along(run, 0.5);
-        var chord = from.to(to);
-        var rise = ((middle.x() - from.x()) * (to.y() - from.y()) - (middle.y() - from.y()) * (to.x() - from.x()))
-                / Math.max(1e-9, chord);
-        if (Math.abs(rise) < SAG_MM || chord < SHORTEST_MM)
-            return new Refused<>("This edge is straight: there is no arc through its middle.");
-        var radius = chord * chord / (8 * rise) + rise / 2;
-        var across = new Point((to.y() - from.y()) / chord, (from.x() - to.x()) / chord);
-        var centre = from.plus(to).times(0.5).plus(across.times(rise - radius));
-        var start = Math.atan2(from.y() - centre.y(), from.x() - centre.x());
-        var turn = 4 * Math.atan(2 * rise / chord);
-        var count = Math.max(2, (int) Math.ceil(Math.abs(turn) / (2 * Math.acos(1 - SAG_MM / Math.abs(radius)))));
-        var line = new ArrayList<Point>();
-        for (var i = 0; i < count; i++) {
-            var angle = start + turn * i / count;
-            line.add(new Point(
-                    centre.x() + Math.abs(radius) * Math.cos(angle), centre.y() + Math.abs(radius) * Math.sin(angle)));
-        }
-        line.set(0, from);
-        return with(piece, edge, line);
-    }
 
     /** Two edges of one, parted at a share of its length, over 0 and under 1. */
     public static Parsed<Piece> split(Piece piece, int edge, double share) {
         var run = piece.run(edge);
-        var here = along(run, share);
+        var here = new Run(run).at(share * piece.lengthMm(edge));
         var first = new ArrayList<Point>();
         var second = new ArrayList<Point>();
         second.add(here);
@@ -114,14 +84,72 @@ public final class EdgeEdit {
         return with(piece, edge, line);
     }
 
-    private static Parsed<Piece> with(Piece piece, int edge, List<Point> line) {
+    /** The whole edge so much farther out, or in where it is below nought; its neighbours follow along their own lines. */
+    public static Parsed<Piece> moved(Piece piece, int edge, double outMm) {
+        var count = piece.edges().size();
+        if (count < 3) return new Refused<>("A piece of two edges has none that can be moved out.");
+        var run = piece.run(edge);
+        var chord = run.getLast().minus(run.getFirst());
+        var out = new Point(chord.y(), -chord.x()).times(1 / Math.hypot(chord.x(), chord.y()));
+        var before = piece.run(Math.floorMod(edge - 1, count));
+        var after = piece.run((edge + 1) % count);
+        var first = slid(before.get(before.size() - 2), run.getFirst(), out, outMm);
+        var last = slid(after.get(1), run.getLast(), out, outMm);
+        if (first == null || last == null)
+            return new Refused<>("Its neighbours run along it, so that it cannot be moved out.");
+        var line = new ArrayList<Point>();
+        var length = new Run(run).lengthMm();
+        var gone = 0.0;
+        for (var i = 0; i + 1 < run.size(); i++) {
+            var share = gone / length;
+            line.add(run.get(i).plus(first.times(1 - share)).plus(last.times(share)));
+            gone += run.get(i).to(run.get(i + 1));
+        }
         var edges = new ArrayList<>(piece.edges());
-        var old = edges.get(edge);
-        edges.set(edge, old.along(line));
+        edges.set(edge, edges.get(edge).along(line));
+        var next = (edge + 1) % count;
+        var nextLine = new ArrayList<>(edges.get(next).line());
+        nextLine.set(0, run.getLast().plus(last));
+        edges.set(next, edges.get(next).along(nextLine));
         return checked(piece, edges);
     }
 
-    private static Parsed<Piece> checked(Piece piece, List<Edge> edges) {
+    /** How far a corner slides along its neighbour so that it comes so far out. */
+    private static @Nullable Point slid(Point neighbour, Point corner, Point out, double outMm) {
+        var along = corner.minus(neighbour).times(1 / neighbour.to(corner));
+        var rise = along.x() * out.x() + along.y() * out.y();
+        return Math.abs(rise) < LEAST_RISE ? null : along.times(outMm / rise);
+    }
+
+    /** With a notch let into an edge, its middle so far along it, for a pipe or a pedal; what is cut there is raw. */
+    public static Parsed<Piece> notched(Piece piece, int edge, double atMm, double wideMm, double deepMm) {
+        var run = new Run(piece.run(edge));
+        var from = atMm - wideMm / 2;
+        var to = atMm + wideMm / 2;
+        if (!(wideMm > 0 && deepMm > 0 && from > 0 && to < run.lengthMm()))
+            return new Refused<>("A notch %.0f wide at %.0f mm does not lie within this edge of %.0f mm."
+                    .formatted(wideMm, atMm, run.lengthMm()));
+        var a = run.at(from);
+        var b = run.at(to);
+        var along = b.minus(a).times(1 / a.to(b));
+        var in = new Point(-along.y(), along.x()).times(deepMm);
+        var parted = split(piece, edge, to / run.lengthMm()).flatMap(once -> split(once, edge, from / to));
+        if (!(parted instanceof Understood<Piece>(var both))) return parted;
+        var edges = new ArrayList<>(both.edges());
+        edges.set(
+                edge + 1,
+                new Edge("notch", List.of(a, a.plus(in), b.plus(in)), EdgeFinish.RAW, EdgeFinish.RAW.allowanceMm()));
+        return checked(piece, edges);
+    }
+
+    private static Parsed<Piece> with(Piece piece, int edge, List<Point> line) {
+        var edges = new ArrayList<>(piece.edges());
+        edges.set(edge, edges.get(edge).along(line));
+        return checked(piece, edges);
+    }
+
+    /** The piece within other edges, or why they make none. */
+    static Parsed<Piece> checked(Piece piece, List<Edge> edges) {
         var ring = edges.stream().flatMap(edge -> edge.line().stream()).toList();
         if (Outline.ofRing(ring) instanceof Refused<Outline>(var why))
             return new Refused<>("That would not be a piece any more: it %s.".formatted(why));
@@ -130,18 +158,5 @@ public final class EdgeEdit {
         } catch (IllegalArgumentException holes) {
             return new Refused<>("That would not be a piece any more. " + holes.getMessage());
         }
-    }
-
-    private static Point along(List<Point> run, double share) {
-        var length = 0.0;
-        for (var i = 1; i < run.size(); i++) length += run.get(i - 1).to(run.get(i));
-        var left = share * length;
-        for (var i = 1; i < run.size(); i++) {
-            var step = run.get(i - 1).to(run.get(i));
-            if (left <= step && step > 0)
-                return run.get(i - 1).plus(run.get(i).minus(run.get(i - 1)).times(left / step));
-            left -= step;
-        }
-        return run.getLast();
     }
 }

@@ -30,7 +30,7 @@ public final class FromTrace {
             }
         }
         return new Piece(
-                PieceText.id(part, name),
+                Piece.idOf(part, name),
                 part,
                 name,
                 material,

@@ -21,7 +21,7 @@ public final class Mirrored {
             edges.add(piece.edges().get(i).along(all(run.subList(0, run.size() - 1))));
         }
         return new Piece(
-                PieceText.id(part, name),
+                Piece.idOf(part, name),
                 part,
                 name,
                 piece.material(),

@@ -2,11 +2,13 @@ package welumen.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
+import java.util.Locale;
 import welumen.cabin.PartId;
+import welumen.measure.Parsed.Refused;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
 import welumen.shape.Point;
+import welumen.shape.Run;
 import welumen.shape.Shape;
 
 /**
@@ -49,6 +51,8 @@ public record Piece(
         edges = List.copyOf(edges);
         if (grade < 1 || grade > 4)
             throw new IllegalArgumentException("The grade [%d] of [%s] is not from 1 to 4.".formatted(grade, name));
+        if (Outline.ofRing(points(edges)) instanceof Refused<Outline>(var why))
+            throw new IllegalArgumentException("The line of [%s] %s.".formatted(name, why));
         var fault = Planar.fault(new Shape(Outline.ofRing(points(edges)).orThrow(), inside.holes()));
         if (fault.isPresent()) throw new IllegalArgumentException("The piece [%s]: %s".formatted(name, fault.get()));
     }
@@ -90,8 +94,7 @@ public record Piece(
 
     /** The same piece under another name and the name within the job that comes of it. */
     public Piece named(String other) {
-        return new Piece(
-                PieceText.id(part, other), part, other, material, pairing, grade, grain, face, under, edges, inside);
+        return new Piece(idOf(part, other), part, other, material, pairing, grade, grain, face, under, edges, inside);
     }
 
     /** Cut out of it, without an allowance. */
@@ -114,10 +117,12 @@ public record Piece(
 
     /** The length of one edge along the finished line, in mm. */
     public double lengthMm(int index) {
-        var run = run(index);
-        return IntStream.range(1, run.size())
-                .mapToDouble(i -> run.get(i - 1).to(run.get(i)))
-                .sum();
+        return new Run(run(index)).lengthMm();
+    }
+
+    /** The name within its job that a piece of a part gets. */
+    public static String idOf(PartId part, String name) {
+        return part + "-" + name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
     }
 
     private static List<Point> points(List<Edge> edges) {

@@ -84,7 +84,7 @@ import welumen.job.WorkshopChange.WorkshopNamed;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.PatternChange.EdgeFinished;
 import welumen.pattern.PatternChange.PieceDrawn;
-import welumen.pattern.PieceText;
+import welumen.pattern.draft.DraftText;
 import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.strip.FixingKind;
@@ -126,7 +126,8 @@ class SaidAndProgressTest {
     static Stream<JobChange> changes() {
         var step = Shorthand.read("2 clips, bag 4", Saloon.SILL, JOB.cabin(), JOB.strip())
                 .step(1, List.of());
-        var piece = PieceText.read("cuff 100 x 50", Saloon.SEAT, "hide").orThrow();
+        var piece =
+                DraftText.read("cuff 100 x 50", Saloon.SEAT, "hide").orThrow().piece();
         var clock = new BenchClock("c", "Sill", "lay", Instant.EPOCH, UsualWait.EPOXY.lasts());
         return Stream.of(
                 LISTED,

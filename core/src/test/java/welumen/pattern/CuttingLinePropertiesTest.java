@@ -15,6 +15,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import welumen.cabin.PartId;
+import welumen.pattern.draft.DraftText;
 import welumen.shape.Outline;
 import welumen.shape.OutlineTest;
 import welumen.shape.Planar;
@@ -76,7 +77,7 @@ class CuttingLinePropertiesTest {
             @ForAll @IntRange(min = 10, max = 2000) int height,
             @ForAll @IntRange(min = 10, max = 2000) int top) {
         var typed = "panel %d x %d, top %d".formatted(width, height, top);
-        var piece = PieceText.read(typed, SEAT, "hide").orThrow();
+        var piece = DraftText.read(typed, SEAT, "hide").orThrow().piece();
         assertThat(piece.net().area()).isCloseTo((width + top) / 2.0 * height, within(1e-6));
         assertThat(piece.lengthMm(0)).isCloseTo(width, within(1e-9));
         assertThat(piece.lengthMm(2)).isCloseTo(top, within(1e-9));
@@ -94,8 +95,8 @@ class CuttingLinePropertiesTest {
 
     @Test
     void patternsKeepTheirOrderAndRefuseWhatIsNotThere() {
-        var first = PieceText.read("one 100 x 50", SEAT, "hide").orThrow();
-        var second = PieceText.read("two 100 x 50", SEAT, "hide").orThrow();
+        var first = DraftText.read("one 100 x 50", SEAT, "hide").orThrow().piece();
+        var second = DraftText.read("two 100 x 50", SEAT, "hide").orThrow().piece();
         var patterns = Patterns.EMPTY
                 .after(new PatternChange.PieceDrawn(first))
                 .after(new PatternChange.PieceDrawn(second))

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import welumen.cabin.PartId;
 import welumen.measure.Parsed.Refused;
+import welumen.pattern.draft.DraftText;
 import welumen.shape.Outline;
 import welumen.shape.OutlineTest;
 import welumen.shape.Planar;
@@ -95,12 +96,14 @@ class CuttingLineTest {
 
     @Test
     void aPieceIsDrawnFromOneTypedLine() {
-        var piece = PieceText.read("outer bolster 520 x 610, top 480", SEAT, "sage hide")
-                .orThrow();
+        var piece = DraftText.read("outer bolster 520 x 610, top 480", SEAT, "sage hide")
+                .orThrow()
+                .piece();
         assertThat(piece.net().area()).isCloseTo((520 + 480) / 2.0 * 610, within(1e-6));
         assertThat(piece.name()).isEqualTo("outer bolster");
-        assertThat(PieceText.read("cuff 20 1/2\" by 3\"", SEAT, "")
+        assertThat(DraftText.read("cuff 20 1/2\" by 3\"", SEAT, "")
                         .orThrow()
+                        .piece()
                         .net()
                         .box()
                         .width())
@@ -109,8 +112,9 @@ class CuttingLineTest {
 
     @Test
     void aPieceThatCannotBeDrawnIsRefusedInWords() {
-        assertThat(((Refused<Piece>) PieceText.read("bolster", SEAT, "")).why()).contains("520 x 610");
-        assertThat(((Refused<Piece>) PieceText.read("bolster 1,234 x 20", SEAT, "")).why())
+        assertThat(((Refused<DraftText.Drawn>) DraftText.read("bolster", SEAT, "")).why())
+                .contains("520 x 610");
+        assertThat(((Refused<DraftText.Drawn>) DraftText.read("bolster 1,234 x 20", SEAT, "")).why())
                 .contains("could mean");
     }
 

@@ -39,14 +39,14 @@ class EdgeEditTest {
 
     @Test
     void anEdgeIsMadeStraightOrAnArc() {
-        assertThat(EdgeEdit.straightened(piece(), 2).orThrow().net().area()).isCloseTo(6000, within(1e-9));
-        var arced = EdgeEdit.arced(piece(), 2).orThrow();
+        assertThat(EdgeCurve.straightened(piece(), 2).orThrow().net().area()).isCloseTo(6000, within(1e-9));
+        var arced = EdgeCurve.arced(piece(), 2).orThrow();
         // a segment of a circle over 100, 10 high: its radius is 130, its half angle asin(50 / 130)
         var half = Math.asin(50 / 130.0);
         assertThat(arced.lengthMm(2)).isCloseTo(2 * half * 130, within(0.02));
         assertThat(arced.net().area())
                 .isCloseTo(6000 + 130 * 130 * (half - Math.sin(half) * Math.cos(half)), within(2.0));
-        assertThat(why(EdgeEdit.arced(piece(), 0))).contains("straight");
+        assertThat(why(EdgeCurve.arced(piece(), 0))).contains("straight");
     }
 
     @Test
@@ -99,7 +99,7 @@ class EdgeEditTest {
     /** 100 by 60 with one bound edge of 100: the underlay stops 15 short of it. */
     @Test
     void theUnderlayStopsShortOfABoundEdge() {
-        var bound = EdgeEdit.straightened(piece(), 2).orThrow().withEdge(0, EdgeFinish.BOUND, 0);
+        var bound = EdgeCurve.straightened(piece(), 2).orThrow().withEdge(0, EdgeFinish.BOUND, 0);
         var under = Underlay.of(bound, 15, "felt").orElseThrow();
         assertThat(under.net().area()).isCloseTo(4500.0, within(1.0));
         assertThat(under.edges())

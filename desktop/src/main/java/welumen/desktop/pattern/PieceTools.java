@@ -23,6 +23,7 @@ import welumen.job.JobChange.AtPattern;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
+import welumen.pattern.EdgeCurve;
 import welumen.pattern.EdgeEdit;
 import welumen.pattern.Mirrored;
 import welumen.pattern.PatternChange.PieceDrawn;
@@ -63,8 +64,8 @@ final class PieceTools {
                                 "straight",
                                 "Straight",
                                 "The picked edge straight from corner to corner",
-                                EdgeEdit::straightened),
-                        tool("arc", "Arc", "The picked edge as an arc through its middle", EdgeEdit::arced),
+                                EdgeCurve::straightened),
+                        tool("arc", "Arc", "The picked edge as an arc through its middle", EdgeCurve::arced),
                         tool(
                                 "split",
                                 "Split",

@@ -29,7 +29,7 @@ import welumen.pattern.EdgeFinish;
 import welumen.pattern.PatternChange.EdgeFinished;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.Piece;
-import welumen.pattern.PieceText;
+import welumen.pattern.draft.DraftText;
 
 /** One part's pieces on the felt: pick an edge, change its finish, and the cutting line follows at once. */
 final class PiecesLeaf extends Leaf {
@@ -185,9 +185,10 @@ final class PiecesLeaf extends Leaf {
     private void drawPiece() {
         var part = model.picked();
         if (part.isEmpty()) return;
-        switch (PieceText.read(drawing.getText(), part.get().id(), material())) {
-            case Refused<Piece>(var why) -> wrong.setText(why);
-            case Understood<Piece>(var piece) -> {
+        switch (DraftText.read(drawing.getText(), part.get().id(), material())) {
+            case Refused<DraftText.Drawn>(var why) -> wrong.setText(why);
+            case Understood<DraftText.Drawn>(var drawn) -> {
+                var piece = drawn.piece();
                 wrong.setText("");
                 if (!model.make(new AtPattern(new PieceDrawn(piece)))) return;
                 drawing.clear();

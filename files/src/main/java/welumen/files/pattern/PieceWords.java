@@ -11,7 +11,6 @@ import welumen.pattern.Grain;
 import welumen.pattern.Inside;
 import welumen.pattern.Pairing;
 import welumen.pattern.Piece;
-import welumen.pattern.PieceText;
 import welumen.pattern.Under;
 
 /** What is kept of a piece beside its lines, as words with values. */
@@ -42,7 +41,7 @@ final class PieceWords {
         var name = words.getOrDefault("name", usual.name());
         try {
             return new Piece(
-                    words.getOrDefault("id", PieceText.id(usual.part(), name)),
+                    words.getOrDefault("id", Piece.idOf(usual.part(), name)),
                     words.containsKey("part") ? new PartId(words.get("part")) : usual.part(),
                     name,
                     words.getOrDefault("material", "material not noted"),

@@ -98,9 +98,9 @@ import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.PatternChange.SeamTakenApart;
 import welumen.pattern.Piece;
-import welumen.pattern.PieceText;
 import welumen.pattern.Seam;
 import welumen.pattern.Under;
+import welumen.pattern.draft.DraftText;
 import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.shape.Outline;
@@ -181,8 +181,9 @@ class ChangeJsonTest {
                 List.of(new CutPlan.Unplaced("p", 2, "no room")),
                 List.of(new CutPlan.SheetUse("h", 1.5, 2.5, 2.5, 0)),
                 7);
-        Piece piece =
-                PieceText.read("facing 520 x 610, top 480", SILL, "sage hide").orThrow();
+        Piece piece = DraftText.read("facing 520 x 610, top 480", SILL, "sage hide")
+                .orThrow()
+                .piece();
         return Stream.of(
                 new AtStrip(new StepLogged(step)),
                 new AtStrip(new StripRuleNoted(new StripRule(SILL, StripReason.COVERED_BY, new PartId("seal")))),

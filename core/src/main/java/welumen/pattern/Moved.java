@@ -1,0 +1,63 @@
+package welumen.pattern;
+
+import java.util.List;
+import welumen.shape.Point;
+import welumen.shape.Pose;
+
+/** A piece turned and shifted, with all that is in it; never turned over. */
+public final class Moved {
+    private Moved() {}
+
+    /** @throws IllegalArgumentException if the pose turns it over, which {@link Mirrored} does */
+    public static Piece by(Piece piece, Pose pose) {
+        if (pose.flipped()) throw new IllegalArgumentException("A piece is not turned over by moving it.");
+        var edges = piece.edges().stream()
+                .map(edge -> edge.along(all(edge.line(), pose)))
+                .toList();
+        return new Piece(
+                piece.id(),
+                piece.part(),
+                piece.name(),
+                piece.material(),
+                piece.pairing(),
+                piece.grade(),
+                piece.grain().turned(pose.turnDegrees()),
+                piece.face(),
+                piece.under(),
+                edges,
+                inside(piece.inside(), pose));
+    }
+
+    private static List<Point> all(List<Point> points, Pose pose) {
+        return points.stream().map(pose::apply).toList();
+    }
+
+    private static Inside inside(Inside inside, Pose pose) {
+        return new Inside(
+                inside.holes().stream().map(pose::apply).toList(),
+                inside.marks().stream()
+                        .map(mark -> new Mark(
+                                mark.what(),
+                                mark.kind(),
+                                pose.apply(mark.at()),
+                                mark.sizeMm(),
+                                pose.applyToDirection(mark.degrees()),
+                                mark.made()))
+                        .toList(),
+                inside.keepOuts().stream()
+                        .map(keepOut -> new KeepOut(keepOut.what(), pose.apply(keepOut.room())))
+                        .toList(),
+                relief(inside.relief(), pose));
+    }
+
+    private static Relief relief(Relief relief, Pose pose) {
+        return switch (relief) {
+            case Relief.Plain plain -> plain;
+            case Relief.Fluted(var wanted, var degrees, var takeUp) ->
+                new Relief.Fluted(wanted, pose.applyToDirection(degrees), takeUp);
+            case Relief.Quilted(var through, var degrees, var wide, var high, var takeUpWide, var takeUpHigh) ->
+                new Relief.Quilted(
+                        pose.apply(through), pose.applyToDirection(degrees), wide, high, takeUpWide, takeUpHigh);
+        };
+    }
+}

@@ -1,0 +1,93 @@
+package welumen.pattern.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import welumen.pattern.Edge;
+import welumen.pattern.EdgeCurve;
+import welumen.pattern.EdgeFinish;
+import welumen.shape.Bezier;
+import welumen.shape.Point;
+
+/** The edges of simple shapes, sewn all round, the front edge along x from the origin. */
+final class Shapes {
+    /** How far a handle of a quarter of an ellipse reaches, which keeps it within 0.03 % (Dokken and others, 1990). */
+    private static final double QUARTER = 0.5522847498;
+
+    private static final double SAG_MM = 0.004;
+    private static final List<String> SIDES = List.of("front", "right", "back", "left");
+
+    private Shapes() {}
+
+    static List<Edge> tapered(double wide, double high, double top) {
+        var inset = (wide - top) / 2;
+        return edges(List.of(
+                List.of(new Point(0, 0)),
+                List.of(new Point(wide, 0)),
+                List.of(new Point(wide - inset, high)),
+                List.of(new Point(inset, high))));
+    }
+
+    /** A rectangle whose back edge is an arc that rises by so much in its middle. */
+    static List<Edge> arch(double wide, double high, double rise) {
+        return edges(List.of(
+                List.of(new Point(0, 0)),
+                List.of(new Point(wide, 0)),
+                EdgeCurve.arc(new Point(wide, high), new Point(0, high), rise),
+                List.of(new Point(0, high))));
+    }
+
+    /** A rectangle with round corners; each edge ends in the middle of one. */
+    static List<Edge> rounded(double wide, double high, double radius) {
+        var corners = List.of(new Point(0, 0), new Point(wide, 0), new Point(wide, high), new Point(0, high));
+        var lines = new ArrayList<List<Point>>();
+        for (var i = 0; i < 4; i++) {
+            var from = corners.get(i);
+            var to = corners.get((i + 1) % 4);
+            var along = to.minus(from).times(1 / from.to(to));
+            var in = new Point(-along.y(), along.x());
+            var line = new ArrayList<>(eighth(from.plus(along.plus(in).times(radius)), along, in, radius, -45));
+            line.add(from.plus(along.times(radius)));
+            line.addAll(eighth(to.plus(in.minus(along).times(radius)), along, in, radius, 0));
+            lines.add(line);
+        }
+        return edges(lines);
+    }
+
+    /** An eighth of a circle counter-clockwise, without its end; 0° lies outward of the edge. */
+    private static List<Point> eighth(Point centre, Point along, Point in, double radius, double from) {
+        var count = (int) Math.max(2, Math.ceil(Math.PI / 4 / (2 * Math.acos(1 - SAG_MM / Math.max(radius, 1)))));
+        var points = new ArrayList<Point>();
+        for (var i = 0; i < count; i++) {
+            var angle = Math.toRadians(from + 45.0 * i / count);
+            points.add(centre.plus(along.times(radius * Math.sin(angle))).minus(in.times(radius * Math.cos(angle))));
+        }
+        return points;
+    }
+
+    /** A circle where both are alike; in four edges from quarter to quarter. */
+    static List<Edge> oval(double wide, double high) {
+        var a = wide / 2;
+        var b = high / 2;
+        var points = List.of(new Point(a, 0), new Point(wide, b), new Point(a, high), new Point(0, b));
+        var ways = List.of(new Point(a, 0), new Point(0, b), new Point(-a, 0), new Point(0, -b));
+        var lines = new ArrayList<List<Point>>();
+        for (var i = 0; i < 4; i++) {
+            var from = points.get(i);
+            var to = points.get((i + 1) % 4);
+            lines.add(new Bezier(
+                            from,
+                            from.plus(ways.get(i).times(QUARTER)),
+                            to.minus(ways.get((i + 1) % 4).times(QUARTER)),
+                            to)
+                    .points(SAG_MM));
+        }
+        return edges(lines);
+    }
+
+    private static List<Edge> edges(List<List<Point>> lines) {
+        var edges = new ArrayList<Edge>();
+        for (var i = 0; i < lines.size(); i++)
+            edges.add(new Edge(SIDES.get(i), lines.get(i), EdgeFinish.SEWN, EdgeFinish.SEWN.allowanceMm()));
+        return edges;
+    }
+}
