@@ -50,6 +50,7 @@ import welumen.job.JobChange.InCustody;
 import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WithCare;
+import welumen.pattern.PatternChange.ClearanceMeasured;
 import welumen.pattern.PatternChange.CutFreed;
 import welumen.pattern.PatternChange.CutHeld;
 import welumen.pattern.PatternChange.EdgeFinished;
@@ -58,6 +59,7 @@ import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.PieceDropped;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.PatternChange.SeamTakenApart;
+import welumen.pattern.PatternChange.StationMeasured;
 import welumen.pattern.PatternChange.TrialNoted;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.strip.Outcome;
@@ -171,6 +173,8 @@ public final class Said {
                 "%s trial %d".formatted(capital(trial.of().word()), trial.number());
             case AtPattern(CutHeld(var piece, var awaited)) -> "Not cut until: " + awaited;
             case AtPattern(CutFreed(var piece)) -> "Free to cut";
+            case AtPattern(StationMeasured(var piece, var station)) -> "Both sides measured: " + station.name();
+            case AtPattern(ClearanceMeasured(var clearance)) -> "Clearance: " + clearance.what();
             case AtPattern(SeamJoined(var seam)) ->
                 "Sewn together: %s".formatted(seam.one().piece());
             case AtPattern(SeamTakenApart(var seam)) ->

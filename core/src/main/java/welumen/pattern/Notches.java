@@ -8,7 +8,7 @@ import welumen.shape.Point;
 /**
  * Where edges that are sewn get notches: none farther from the next than 180 mm, and none in the middle, so that a piece
  * cannot be sewn back to front. Of a seam both edges get as many, at the same shares of their lengths, the one from its
- * beginning and the other from its end, since they lie face to face. They are snipped from the cutting line, well short of
+ * beginning and the other from its end, since they lie face to face; where the seam says which places meet, there. They are snipped from the cutting line, well short of
  * the stitches.
  */
 public final class Notches {
@@ -46,10 +46,17 @@ public final class Notches {
             if (seam.other().isDrawnAs(side)) {
                 var first = patterns.findOne(seam.one().piece());
                 if (first.isPresent() && seam.one().edge() < first.get().edges().size())
-                    return shares(first.get().lengthMm(seam.one().edge())).stream()
+                    return (seam.matches().isEmpty()
+                                    ? shares(first.get().lengthMm(seam.one().edge())).stream()
+                                    : seam.matches().stream().map(match -> match.otherMm() / piece.lengthMm(edge)))
                             .map(share -> 1 - share)
+                            .filter(share -> share > 0 && share < 1)
                             .toList();
-            }
+            } else if (seam.one().isDrawnAs(side) && !seam.matches().isEmpty())
+                return seam.matches().stream()
+                        .map(match -> match.oneMm() / piece.lengthMm(edge))
+                        .filter(share -> share < 1)
+                        .toList();
         return shares(piece.lengthMm(edge));
     }
 

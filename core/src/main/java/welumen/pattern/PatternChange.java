@@ -25,4 +25,10 @@ public sealed interface PatternChange {
     record CutHeld(String piece, String awaited) implements PatternChange {}
 
     record CutFreed(String piece) implements PatternChange {}
+
+    /** What two sides measure at a place, in place of what was measured there before. */
+    record StationMeasured(String piece, SideStation station) implements PatternChange {}
+
+    /** In place of what was measured there before. */
+    record ClearanceMeasured(Clearance clearance) implements PatternChange {}
 }

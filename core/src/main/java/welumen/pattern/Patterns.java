@@ -2,12 +2,10 @@ package welumen.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.function.Predicate;
-import java.util.stream.Stream;
 import welumen.cabin.PartId;
+import welumen.pattern.PatternChange.ClearanceMeasured;
 import welumen.pattern.PatternChange.CutFreed;
 import welumen.pattern.PatternChange.CutHeld;
 import welumen.pattern.PatternChange.EdgeFinished;
@@ -16,27 +14,26 @@ import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.PieceDropped;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.PatternChange.SeamTakenApart;
+import welumen.pattern.PatternChange.StationMeasured;
 import welumen.pattern.PatternChange.TrialNoted;
 
 /**
  * The pieces of a job, in the order in which they were first drawn, and which edges of theirs are sewn to each other.
  *
  * @param trials in the order in which they were made
- * @param held what is awaited before a piece is cut, by its name
+ * @param known what was tried, measured and is awaited
  */
-public record Patterns(List<Piece> pieces, List<Seam> seams, List<Trial> trials, Map<String, String> held) {
-    public static final Patterns EMPTY = new Patterns(List.of(), List.of(), List.of(), Map.of());
+public record Patterns(List<Piece> pieces, List<Seam> seams, Known known) {
+    public static final Patterns EMPTY = new Patterns(List.of(), List.of(), Known.NOTHING);
 
     public Patterns {
         pieces = List.copyOf(pieces);
         seams = List.copyOf(seams);
-        trials = List.copyOf(trials);
-        held = Map.copyOf(held);
     }
 
-    /** These pieces, with nothing tried and nothing held. */
+    /** These pieces, with nothing tried and nothing awaited. */
     public static Patterns of(List<Piece> pieces, List<Seam> seams) {
-        return new Patterns(pieces, seams, List.of(), Map.of());
+        return new Patterns(pieces, seams, Known.NOTHING);
     }
 
     /** @throws IllegalStateException if an edge is changed that is not there */
@@ -59,22 +56,11 @@ public record Patterns(List<Piece> pieces, List<Seam> seams, List<Trial> trials,
                 edges.set(edge, edges.get(edge).leftLong(mm));
                 yield with(piece.withEdges(edges));
             }
-            case TrialNoted(var trial) ->
-                new Patterns(
-                        pieces,
-                        seams,
-                        Stream.concat(trials.stream(), Stream.of(trial)).toList(),
-                        held);
-            case CutHeld(var id, var awaited) -> {
-                var more = new TreeMap<>(held);
-                more.put(id, awaited);
-                yield new Patterns(pieces, seams, trials, more);
-            }
-            case CutFreed(var id) -> {
-                var fewer = new TreeMap<>(held);
-                fewer.remove(id);
-                yield new Patterns(pieces, seams, trials, fewer);
-            }
+            case TrialNoted(var trial) -> knowing(known.with(trial));
+            case CutHeld(var id, var awaited) -> knowing(known.awaiting(id, awaited));
+            case CutFreed(var id) -> knowing(known.awaiting(id, ""));
+            case StationMeasured(var id, var station) -> knowing(known.with(id, station));
+            case ClearanceMeasured(var clearance) -> knowing(known.with(clearance));
         };
     }
 
@@ -84,11 +70,6 @@ public record Patterns(List<Piece> pieces, List<Seam> seams, List<Trial> trials,
 
     public List<Piece> of(PartId part) {
         return pieces.stream().filter(piece -> piece.part().equals(part)).toList();
-    }
-
-    /** A piece's, in the order in which they were made. */
-    public List<Trial> trialsOf(String piece) {
-        return trials.stream().filter(trial -> trial.piece().equals(piece)).toList();
     }
 
     /** The seam in which an edge is sewn, of any copy. */
@@ -114,24 +95,25 @@ public record Patterns(List<Piece> pieces, List<Seam> seams, List<Trial> trials,
                 more.set(i, piece);
                 // its edges are other ones now, so that nobody knows which of them is meant
                 var left = isRedrawn ? seamsBut(seam -> seam.touches(piece.id())) : seams;
-                return new Patterns(more, left, trials, held);
+                return new Patterns(more, left, known);
             }
         more.add(piece);
-        return new Patterns(more, seams, trials, held);
+        return new Patterns(more, seams, known);
     }
 
     private Patterns without(String id) {
-        var fewer = new TreeMap<>(held);
-        fewer.remove(id);
         return new Patterns(
                 pieces.stream().filter(piece -> !piece.id().equals(id)).toList(),
                 seamsBut(seam -> seam.touches(id)),
-                trials,
-                fewer);
+                known.awaiting(id, ""));
+    }
+
+    private Patterns knowing(Known other) {
+        return new Patterns(pieces, seams, other);
     }
 
     private Patterns sewn(List<Seam> others) {
-        return new Patterns(pieces, others, trials, held);
+        return new Patterns(pieces, others, known);
     }
 
     private List<Seam> seamsBut(Predicate<Seam> gone) {

@@ -6,6 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import welumen.pattern.EdgeCurve;
+import welumen.pattern.EdgeFinish;
+import welumen.pattern.Piece;
+import welumen.pattern.Pieces;
+import welumen.shape.Point;
 
 class ThickTest {
     /** Across a van over 13.2 mm more: four sharp hollows and two rounded ridges, all of a right angle: (π − 8) · 13.2. */
@@ -51,5 +56,71 @@ class ThickTest {
         assertThat(Rivet.lengthMm(3, 3, 1.2, 3, 9)).isCloseTo(19.2, within(1e-9));
         assertThat(Rivet.stock(22.2, 16, 20, 24, 28)).contains(24.0);
         assertThat(Rivet.stock(30, 16, 20)).isEmpty();
+    }
+
+    @Test
+    void layersAndBendsAreReadAsTheyAreSaid() {
+        assertThat(BuildUp.read("2 + 16 crushed 30 %").orThrow().laidMm()).isCloseTo(13.2, within(1e-9));
+        assertThat(BuildUp.read("1/8 in + 6 mm").orThrow().laidMm()).isCloseTo(9.175, within(1e-9));
+        assertThat(BuildUp.read("2 + felt").understood()).isEmpty();
+        var way = BendText.read("4 sharp hollows, 2 ridges").orThrow();
+        assertThat(Bend.growthMm(way, 13.2)).isCloseTo((Math.PI - 8) * 13.2, within(1e-9));
+        assertThat(BendText.read("a mitred ridge").understood()).isEmpty();
+        assertThat(BendText.read("mitred ridge 60 and round hollow 45").orThrow())
+                .containsExactly(
+                        new Bend(Bend.Kind.CONVEX_MITRED, Math.toRadians(60)),
+                        new Bend(Bend.Kind.CONCAVE_ROUNDED, Math.toRadians(45)));
+        assertThat(BendText.read("hollow 200").understood()).isEmpty();
+        assertThat(BendText.read("sharp hollow 180").understood()).isEmpty();
+    }
+
+    /** A quarter of a circle of radius 60 outside, the same inside, and square corners. */
+    @Test
+    void curvesAreNotchedOrSlitAndCornersFolded() {
+        var outside = wrapped(
+                EdgeCurve.bowed(Pieces.rectangle("board", 200, 200), 2, 60).orThrow());
+        var plan = WrapPlan.of(outside, new TurnIn(6, 3, 20));
+        var turn = 4 * Math.atan(2 * 60 / 200.0);
+        var notches = plan.reliefs().stream()
+                .filter(relief -> relief.kind() == WrapPlan.Kind.NOTCH)
+                .toList();
+        assertThat(notches).hasSize((int) Math.ceil(20 * turn / 6));
+        assertThat(notches).allMatch(notch -> notch.edge() == 2 && notch.surplusMm() <= 6);
+        assertThat(notches.stream().mapToDouble(WrapPlan.Relief::surplusMm).sum())
+                .isCloseTo(20 * turn, within(1.0));
+        assertThat(notches).allMatch(notch -> Math.abs(notch.at().to(notch.out()) - 29) < 1e-6);
+        assertThat(plan.reliefs().stream().filter(relief -> relief.kind() == WrapPlan.Kind.FOLD))
+                .hasSize(2);
+        var inside = wrapped(
+                EdgeCurve.bowed(Pieces.rectangle("board", 200, 200), 2, -40).orThrow());
+        assertThat(WrapPlan.of(inside, new TurnIn(6, 3, 20)).reliefs())
+                .anyMatch(relief -> relief.kind() == WrapPlan.Kind.SLIT)
+                .noneMatch(relief -> relief.kind() == WrapPlan.Kind.NOTCH);
+        var angle = wrapped(Pieces.of(
+                "angle",
+                new Point(0, 0),
+                new Point(300, 0),
+                new Point(300, 100),
+                new Point(100, 100),
+                new Point(100, 300),
+                new Point(0, 300)));
+        assertThat(WrapPlan.of(angle, new TurnIn(6, 3, 20)).reliefs())
+                .extracting(WrapPlan.Relief::kind)
+                .containsExactlyInAnyOrder(
+                        WrapPlan.Kind.FOLD,
+                        WrapPlan.Kind.FOLD,
+                        WrapPlan.Kind.INSIDE_CORNER,
+                        WrapPlan.Kind.FOLD,
+                        WrapPlan.Kind.FOLD,
+                        WrapPlan.Kind.FOLD);
+        assertThat(WrapPlan.of(Pieces.rectangle("sewn", 200, 200), new TurnIn(6, 3, 20))
+                        .reliefs())
+                .isEmpty();
+    }
+
+    private static Piece wrapped(Piece piece) {
+        var all = piece;
+        for (var edge = 0; edge < piece.edges().size(); edge++) all = Pieces.finished(all, edge, EdgeFinish.WRAPPED);
+        return all;
     }
 }

@@ -1,0 +1,54 @@
+package welumen.pattern.thick;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import welumen.measure.Length;
+import welumen.measure.Parsed;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+
+/**
+ * Layers one over the other, each with the share by which it is crushed where it lies.
+ *
+ * @param layers from below
+ */
+public record BuildUp(List<Layer> layers) {
+    private static final Pattern LAYER =
+            Pattern.compile("(?<mm>.+?)(?:\\s+crushed(?:\\s+by)?\\s+(?<share>\\d{1,2})\\s*%)?");
+
+    /** @param crushed from 0 to under 1 */
+    public record Layer(double mm, double crushed) {
+        public double laidMm() {
+            return mm * (1 - crushed);
+        }
+    }
+
+    public BuildUp {
+        layers = List.copyOf(layers);
+    }
+
+    /** Reads {@code 2 + 16 crushed 30 %}; lengths as {@link Length} reads them. */
+    public static Parsed<BuildUp> read(String typed) {
+        var layers = new ArrayList<Layer>();
+        for (var text : typed.split("\\+")) {
+            var layer = LAYER.matcher(text.strip());
+            if (!layer.matches())
+                return new Refused<>("“%s” is no layer. Type them as 2 + 16 crushed 30 %%.".formatted(text.strip()));
+            switch (Length.parse(layer.group("mm"))) {
+                case Refused<Length>(var why) -> {
+                    return new Refused<>(why);
+                }
+                case Understood<Length>(var length) ->
+                    layers.add(new Layer(
+                            length.mm(),
+                            layer.group("share") == null ? 0 : Integer.parseInt(layer.group("share")) / 100.0));
+            }
+        }
+        return new Understood<>(new BuildUp(layers));
+    }
+
+    public double laidMm() {
+        return layers.stream().mapToDouble(Layer::laidMm).sum();
+    }
+}

@@ -1,0 +1,91 @@
+package welumen.pattern.hole;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+import welumen.pattern.Inside;
+import welumen.pattern.Mark;
+import welumen.pattern.Mark.Kind;
+import welumen.pattern.Mark.Made;
+import welumen.pattern.Moved;
+import welumen.pattern.Piece;
+import welumen.pattern.Pieces;
+import welumen.shape.Outline;
+import welumen.shape.Point;
+import welumen.shape.Pose;
+
+class HoleMapTest {
+    private static Mark hole(double x, double y, double size) {
+        return new Mark("screw", Kind.PUNCHED, new Point(x, y), size, 0, Made.ON_THE_BENCH);
+    }
+
+    private static Piece with(Piece piece, List<Mark> marks) {
+        return piece.with(Inside.NOTHING.withMarks(marks));
+    }
+
+    private static List<Mark> some(Random random) {
+        var marks = new ArrayList<Mark>();
+        for (var i = 0; i < 7; i++)
+            marks.add(hole(50 + 80 * (i % 4) + 30 * random.nextDouble(), 60 + 90 * (i / 4), 4 + random.nextInt(4)));
+        return marks;
+    }
+
+    @Test
+    void coordinatesRunFromTheDatumAlongItsEdge() {
+        var panel = with(Pieces.rectangle("panel", 400, 300), List.of(hole(380, 50, 6), hole(100, 50, 4)));
+        var fromRight = HoleMap.of(panel, 1);
+        assertThat(fromRight.holes().getFirst().sizeMm()).isEqualTo(4);
+        assertThat(fromRight.holes().getFirst().at().to(new Point(50, 300))).isLessThan(1e-9);
+        assertThat(fromRight.holes().getLast().at().to(new Point(50, 20))).isLessThan(1e-9);
+        var cut = Pieces.rectangle("panel", 400, 300)
+                .with(Inside.holes(List.of(new Outline(Outline.rectangle(30, 20).corners().stream()
+                        .map(corner -> corner.plus(new Point(100, 100)))
+                        .toList()))));
+        assertThat(HoleMap.of(cut, 0).holes().getFirst().how()).isEqualTo("cut out");
+        assertThat(HoleMap.of(cut, 0).holes().getFirst().at()).isEqualTo(new Point(115, 110));
+    }
+
+    /** The same panel, drawn somewhere else and turned: no difference from whichever corner one measures. */
+    @RepeatedTest(8)
+    void theSameHolesAgreeFromAnyCorner(RepetitionInfo info) {
+        var random = new Random(info.getCurrentRepetition());
+        var panel = with(Pieces.rectangle("panel", 400, 300), some(random));
+        var elsewhere = Moved.by(panel, new Pose(500, -90, 360 * random.nextDouble(), false));
+        var corner = random.nextInt(4);
+        var compared = HolesCompared.of(HoleMap.of(panel, corner), HoleMap.of(elsewhere, corner));
+        assertThat(compared.pairs()).hasSize(7);
+        assertThat(compared.agree()).isTrue();
+        assertThat(compared.pairs()).allMatch(pair -> pair.offMm() < 1e-6);
+    }
+
+    @Test
+    void oneThatIsShiftedOneThatIsLargerAndOneThatIsMissingAreFound() {
+        var old = some(new Random(3));
+        var body = new ArrayList<>(old);
+        body.set(
+                2, hole(old.get(2).at().x() + 5, old.get(2).at().y(), old.get(2).sizeMm()));
+        body.set(4, hole(old.get(4).at().x(), old.get(4).at().y(), old.get(4).sizeMm() + 3));
+        body.remove(6);
+        var panel = Pieces.rectangle("panel", 400, 300);
+        var compared = HolesCompared.of(HoleMap.of(with(panel, old), 0), HoleMap.of(with(panel, body), 0));
+        assertThat(compared.onlyOne()).hasSize(1);
+        assertThat(compared.onlyOther()).isEmpty();
+        assertThat(compared.pairs().stream().filter(pair -> !pair.meets())).hasSize(2);
+        assertThat(compared.pairs().stream()
+                        .mapToDouble(HolesCompared.Pair::offMm)
+                        .max()
+                        .orElseThrow())
+                .isBetween(3.0, 5.0);
+        assertThat(compared.pairs().stream()
+                        .mapToDouble(HolesCompared.Pair::largerMm)
+                        .max()
+                        .orElseThrow())
+                .isCloseTo(3, within(1e-9));
+    }
+}
