@@ -8,15 +8,15 @@ import welumen.shape.Outline;
  * What lies within a piece's edges.
  *
  * @param holes cut out of it, without an allowance
- * @param marks holes and slits at one place each
+ * @param piercings holes and slits at one place each
  * @param keepOuts what no cover may close
  */
-public record Inside(List<Outline> holes, List<Mark> marks, List<KeepOut> keepOuts, Relief relief) {
+public record Inside(List<Outline> holes, List<Piercing> piercings, List<KeepOut> keepOuts, Relief relief) {
     public static final Inside NOTHING = holes(List.of());
 
     public Inside {
         holes = List.copyOf(holes);
-        marks = List.copyOf(marks);
+        piercings = List.copyOf(piercings);
         keepOuts = List.copyOf(keepOuts);
     }
 
@@ -26,17 +26,17 @@ public record Inside(List<Outline> holes, List<Mark> marks, List<KeepOut> keepOu
     }
 
     public Inside withHoles(List<Outline> others) {
-        return new Inside(others, marks, keepOuts, relief);
+        return new Inside(others, piercings, keepOuts, relief);
     }
 
-    public Inside withMarks(List<Mark> others) {
+    public Inside withPiercings(List<Piercing> others) {
         return new Inside(holes, others, keepOuts, relief);
     }
 
-    public Inside with(Mark mark) {
-        var more = new ArrayList<>(marks);
-        more.add(mark);
-        return withMarks(more);
+    public Inside with(Piercing piercing) {
+        var more = new ArrayList<>(piercings);
+        more.add(piercing);
+        return withPiercings(more);
     }
 
     /** In place of one of the same name. */
@@ -44,16 +44,16 @@ public record Inside(List<Outline> holes, List<Mark> marks, List<KeepOut> keepOu
         var more = new ArrayList<>(keepOuts);
         more.removeIf(other -> other.what().equals(keepOut.what()));
         more.add(keepOut);
-        return new Inside(holes, marks, more, relief);
+        return new Inside(holes, piercings, more, relief);
     }
 
     public Inside without(KeepOut keepOut) {
         var fewer = new ArrayList<>(keepOuts);
         fewer.remove(keepOut);
-        return new Inside(holes, marks, fewer, relief);
+        return new Inside(holes, piercings, fewer, relief);
     }
 
     public Inside with(Relief other) {
-        return new Inside(holes, marks, keepOuts, other);
+        return new Inside(holes, piercings, keepOuts, other);
     }
 }

@@ -49,15 +49,21 @@ public final class Mirrored {
     private static Inside inside(Inside inside) {
         return new Inside(
                 inside.holes().stream().map(Mirrored::of).toList(),
-                inside.marks().stream().map(Mirrored::of).toList(),
+                inside.piercings().stream().map(Mirrored::of).toList(),
                 inside.keepOuts().stream()
                         .map(keepOut -> new KeepOut(keepOut.what(), of(keepOut.room())))
                         .toList(),
                 relief(inside.relief()));
     }
 
-    private static Mark of(Mark mark) {
-        return new Mark(mark.what(), mark.kind(), of(mark.at()), mark.sizeMm(), 180 - mark.degrees(), mark.made());
+    private static Piercing of(Piercing piercing) {
+        return new Piercing(
+                piercing.what(),
+                piercing.kind(),
+                of(piercing.at()),
+                piercing.sizeMm(),
+                180 - piercing.degrees(),
+                piercing.made());
     }
 
     private static Grain grain(Grain grain) {

@@ -35,14 +35,14 @@ public final class Moved {
     private static Inside inside(Inside inside, Pose pose) {
         return new Inside(
                 inside.holes().stream().map(pose::apply).toList(),
-                inside.marks().stream()
-                        .map(mark -> new Mark(
-                                mark.what(),
-                                mark.kind(),
-                                pose.apply(mark.at()),
-                                mark.sizeMm(),
-                                pose.applyToDirection(mark.degrees()),
-                                mark.made()))
+                inside.piercings().stream()
+                        .map(piercing -> new Piercing(
+                                piercing.what(),
+                                piercing.kind(),
+                                pose.apply(piercing.at()),
+                                piercing.sizeMm(),
+                                pose.applyToDirection(piercing.degrees()),
+                                piercing.made()))
                         .toList(),
                 inside.keepOuts().stream()
                         .map(keepOut -> new KeepOut(keepOut.what(), pose.apply(keepOut.room())))

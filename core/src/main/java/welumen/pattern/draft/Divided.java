@@ -113,9 +113,9 @@ public final class Divided {
         for (var keepOut : piece.inside().keepOuts())
             if (Planar.polygon(keepOut.room()).intersects(cut))
                 return Optional.of(hit(keepOut.what(), keepOut.room().box().middle()));
-        for (var mark : piece.inside().marks())
-            if (new Run(ends).off(mark.at()) < mark.sizeMm() / 2 + EdgeFinish.SEWN.allowanceMm())
-                return Optional.of(hit(mark.what().isEmpty() ? "a hole" : mark.what(), mark.at()));
+        for (var piercing : piece.inside().piercings())
+            if (new Run(ends).off(piercing.at()) < piercing.sizeMm() / 2 + EdgeFinish.SEWN.allowanceMm())
+                return Optional.of(hit(piercing.what().isEmpty() ? "a hole" : piercing.what(), piercing.at()));
         return Optional.empty();
     }
 
@@ -147,9 +147,9 @@ public final class Divided {
                 inside.holes().stream()
                         .filter(hole -> room.contains(Planar.polygon(hole)))
                         .toList(),
-                inside.marks().stream()
-                        .filter(mark -> room.contains(Planar.FACTORY.createPoint(
-                                new Coordinate(mark.at().x(), mark.at().y()))))
+                inside.piercings().stream()
+                        .filter(piercing -> room.contains(Planar.FACTORY.createPoint(
+                                new Coordinate(piercing.at().x(), piercing.at().y()))))
                         .toList(),
                 inside.keepOuts().stream()
                         .filter(keepOut -> room.contains(Planar.polygon(keepOut.room())))

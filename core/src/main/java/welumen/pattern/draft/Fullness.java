@@ -74,14 +74,23 @@ public final class Fullness {
             holes.add(new Outline(
                     hole.corners().stream().map(corner -> corner.plus(shift)).toList()));
         }
-        var marks = piece.inside().marks().stream()
-                .map(mark -> new welumen.pattern.Mark(
-                        mark.what(), mark.kind(), way.moved(mark.at()), mark.sizeMm(), mark.degrees(), mark.made()))
+        var piercings = piece.inside().piercings().stream()
+                .map(piercing -> new welumen.pattern.Piercing(
+                        piercing.what(),
+                        piercing.kind(),
+                        way.moved(piercing.at()),
+                        piercing.sizeMm(),
+                        piercing.degrees(),
+                        piercing.made()))
                 .toList();
-        return piece.with(new Inside(List.of(), marks, List.of(), piece.inside().relief()))
+        return piece.with(new Inside(
+                        List.of(), piercings, List.of(), piece.inside().relief()))
                 .withEdges(edges)
                 .with(new Inside(
-                        holes, marks, piece.inside().keepOuts(), piece.inside().relief()));
+                        holes,
+                        piercings,
+                        piece.inside().keepOuts(),
+                        piece.inside().relief()));
     }
 
     /** Where a place comes to lie: along the edge, out from its middle, the more the nearer to it. */

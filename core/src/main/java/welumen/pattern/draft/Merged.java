@@ -118,7 +118,7 @@ public final class Merged {
     private static Inside both(Inside one, Inside other) {
         return new Inside(
                 all(one.holes(), other.holes()),
-                all(one.marks(), other.marks()),
+                all(one.piercings(), other.piercings()),
                 all(one.keepOuts(), other.keepOuts()),
                 one.relief());
     }

@@ -3,8 +3,8 @@ package welumen.pattern.hole;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import welumen.pattern.Mark;
 import welumen.pattern.Piece;
+import welumen.pattern.Piercing;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 
@@ -37,7 +37,7 @@ public record HoleMap(int datum, List<Hole> holes) {
         var along = piece.run(datum).getLast().minus(origin);
         var turn = Math.atan2(along.y(), along.x());
         var holes = new ArrayList<Hole>();
-        for (var mark : piece.inside().marks()) holes.add(hole(mark, origin, turn));
+        for (var piercing : piece.inside().piercings()) holes.add(hole(piercing, origin, turn));
         for (var hole : piece.holes()) holes.add(hole(hole, origin, turn));
         holes.sort(Comparator.comparingDouble(Hole::sizeMm)
                 .thenComparingDouble(hole -> hole.at().x())
@@ -45,12 +45,12 @@ public record HoleMap(int datum, List<Hole> holes) {
         return new HoleMap(datum, holes);
     }
 
-    private static Hole hole(Mark mark, Point origin, double turn) {
+    private static Hole hole(Piercing piercing, Point origin, double turn) {
         return new Hole(
-                mark.what(),
-                from(mark.at(), origin, turn),
-                mark.sizeMm(),
-                mark.kind().word() + ", " + mark.made().word());
+                piercing.what(),
+                from(piercing.at(), origin, turn),
+                piercing.sizeMm(),
+                piercing.kind().word() + ", " + piercing.made().word());
     }
 
     private static Hole hole(Outline hole, Point origin, double turn) {

@@ -12,11 +12,11 @@ import org.junit.jupiter.api.Test;
 import welumen.measure.Parsed.Refused;
 import welumen.pattern.EdgeCurve;
 import welumen.pattern.Inside;
-import welumen.pattern.Mark;
 import welumen.pattern.PatternChange;
 import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.pattern.Pieces;
+import welumen.pattern.Piercing;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Side;
 import welumen.pattern.SeamWalk;
@@ -101,8 +101,8 @@ class DividedAndMergedTest {
         assertThat(Divided.along(Patterns.EMPTY, panel, new Line(0, 0.5, 2, 0.5)))
                 .isInstanceOfSatisfying(
                         Refused.class, no -> assertThat(no.why()).contains("hole", "200, 150"));
-        var drilled = curved().with(Inside.NOTHING.with(
-                new Mark("trim screw", Mark.Kind.PUNCHED, new Point(195, 150), 5, 0, Mark.Made.ON_THE_BENCH)));
+        var drilled = curved().with(Inside.NOTHING.with(new Piercing(
+                "trim screw", Piercing.Kind.PUNCHED, new Point(195, 150), 5, 0, Piercing.Made.ON_THE_BENCH)));
         assertThat(Divided.along(Patterns.EMPTY, drilled, new Line(0, 0.5, 2, 0.5)))
                 .isInstanceOfSatisfying(
                         Refused.class, no -> assertThat(no.why()).contains("trim screw"));

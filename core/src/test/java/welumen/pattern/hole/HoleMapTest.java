@@ -10,30 +10,30 @@ import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import welumen.pattern.Inside;
-import welumen.pattern.Mark;
-import welumen.pattern.Mark.Kind;
-import welumen.pattern.Mark.Made;
 import welumen.pattern.Moved;
 import welumen.pattern.Piece;
 import welumen.pattern.Pieces;
+import welumen.pattern.Piercing;
+import welumen.pattern.Piercing.Kind;
+import welumen.pattern.Piercing.Made;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 import welumen.shape.Pose;
 
 class HoleMapTest {
-    private static Mark hole(double x, double y, double size) {
-        return new Mark("screw", Kind.PUNCHED, new Point(x, y), size, 0, Made.ON_THE_BENCH);
+    private static Piercing hole(double x, double y, double size) {
+        return new Piercing("screw", Kind.PUNCHED, new Point(x, y), size, 0, Made.ON_THE_BENCH);
     }
 
-    private static Piece with(Piece piece, List<Mark> marks) {
-        return piece.with(Inside.NOTHING.withMarks(marks));
+    private static Piece with(Piece piece, List<Piercing> piercings) {
+        return piece.with(Inside.NOTHING.withPiercings(piercings));
     }
 
-    private static List<Mark> some(Random random) {
-        var marks = new ArrayList<Mark>();
+    private static List<Piercing> some(Random random) {
+        var piercings = new ArrayList<Piercing>();
         for (var i = 0; i < 7; i++)
-            marks.add(hole(50 + 80 * (i % 4) + 30 * random.nextDouble(), 60 + 90 * (i / 4), 4 + random.nextInt(4)));
-        return marks;
+            piercings.add(hole(50 + 80 * (i % 4) + 30 * random.nextDouble(), 60 + 90 * (i / 4), 4 + random.nextInt(4)));
+        return piercings;
     }
 
     @Test

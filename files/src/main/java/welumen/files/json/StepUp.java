@@ -117,7 +117,7 @@ final class StepUp {
                     if (change.path("piece") instanceof ObjectNode piece) {
                         var inside = piece.putObject("inside");
                         inside.set("holes", piece.remove("holes"));
-                        inside.putArray("marks");
+                        inside.putArray("piercings");
                         inside.putArray("keepOuts");
                         inside.putObject("relief").put("is", "plain");
                         piece.put("face", "UP");

@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import welumen.pattern.KeepOut;
-import welumen.pattern.Mark;
+import welumen.pattern.Piercing;
 import welumen.pattern.Relief;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -14,28 +14,28 @@ import welumen.shape.Point;
 final class InsideWords {
     private InsideWords() {}
 
-    static Map<String, String> of(Mark mark) {
+    static Map<String, String> of(Piercing piercing) {
         var words = new LinkedHashMap<String, String>();
-        words.put("is", "mark");
-        words.put("what", mark.what());
-        words.put("kind", mark.kind().name());
-        words.put("size", Double.toString(mark.sizeMm()));
-        words.put("turn", Double.toString(mark.degrees()));
-        words.put("made", mark.made().name());
+        words.put("is", "piercing");
+        words.put("what", piercing.what());
+        words.put("kind", piercing.kind().name());
+        words.put("size", Double.toString(piercing.sizeMm()));
+        words.put("turn", Double.toString(piercing.degrees()));
+        words.put("made", piercing.made().name());
         return words;
     }
 
     /** @param usualMm its size where the words do not say */
-    static Optional<Mark> mark(Map<String, String> words, Point at, double usualMm) {
+    static Optional<Piercing> piercing(Map<String, String> words, Point at, double usualMm) {
         var size = number(words.get("size")).orElse(usualMm);
-        if (!(size > 0 && size <= Mark.LARGEST_MM)) return Optional.empty();
-        return Optional.of(new Mark(
+        if (!(size > 0 && size <= Piercing.LARGEST_MM)) return Optional.empty();
+        return Optional.of(new Piercing(
                 words.getOrDefault("what", ""),
-                named(Mark.Kind.values(), words.get("kind")).orElse(Mark.Kind.DRILLED),
+                named(Piercing.Kind.values(), words.get("kind")).orElse(Piercing.Kind.DRILLED),
                 at,
                 size,
                 number(words.get("turn")).orElse(0.0),
-                named(Mark.Made.values(), words.get("made")).orElse(Mark.Made.ON_THE_BENCH)));
+                named(Piercing.Made.values(), words.get("made")).orElse(Piercing.Made.ON_THE_BENCH)));
     }
 
     static Map<String, String> of(KeepOut keepOut) {

@@ -16,10 +16,10 @@ import welumen.pattern.CuttingLine;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Inside;
-import welumen.pattern.Mark;
 import welumen.pattern.Notches;
 import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
+import welumen.pattern.Piercing;
 import welumen.pattern.relief.SewnLines;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -51,7 +51,7 @@ public final class PatternDxf {
                 block.run(Layer.SEW, piece.run(i))
                         .with(EdgeWords.of(piece.edges().get(i)));
             for (var hole : piece.holes()) block.ring(Layer.CUT_OUT, hole.corners());
-            for (var mark : piece.inside().marks()) mark(block, mark);
+            for (var piercing : piece.inside().piercings()) piercing(block, piercing);
             for (var keepOut : piece.inside().keepOuts())
                 block.ring(Layer.INTERNAL, keepOut.room().corners()).with(InsideWords.of(keepOut));
             for (var row : SewnLines.of(piece).rows()) block.line(Layer.INTERNAL, row.from(), row.to());
@@ -69,10 +69,14 @@ public final class PatternDxf {
         return drawing.text();
     }
 
-    private static void mark(DxfDrawing.Block block, Mark mark) {
-        if (mark.kind().isRound()) block.circle(Layer.DRILL, mark.at(), mark.sizeMm() / 2);
-        else block.line(Layer.DRILL, mark.at().minus(mark.halfSlit()), mark.at().plus(mark.halfSlit()));
-        block.with(InsideWords.of(mark));
+    private static void piercing(DxfDrawing.Block block, Piercing piercing) {
+        if (piercing.kind().isRound()) block.circle(Layer.DRILL, piercing.at(), piercing.sizeMm() / 2);
+        else
+            block.line(
+                    Layer.DRILL,
+                    piercing.at().minus(piercing.halfSlit()),
+                    piercing.at().plus(piercing.halfSlit()));
+        block.with(InsideWords.of(piercing));
     }
 
     /**
@@ -108,7 +112,7 @@ public final class PatternDxf {
                         inside = inside.withHoles(with(inside.holes(), hole));
                 }
                 case 13 -> {
-                    if (mark(entity) instanceof Mark mark) inside = inside.with(mark);
+                    if (piercing(entity) instanceof Piercing piercing) inside = inside.with(piercing);
                 }
                 case 8 -> {
                     if (InsideWords.isKeepOut(entity.words())
@@ -128,12 +132,12 @@ public final class PatternDxf {
     }
 
     /** A circle is as large as it is drawn, a slit as long; a point without words is a small hole. */
-    private static @Nullable Mark mark(DxfBlocks.Entity entity) {
+    private static @Nullable Piercing piercing(DxfBlocks.Entity entity) {
         if (entity.vertices().isEmpty()) return null;
         var first = entity.vertices().getFirst();
         var last = entity.vertices().getLast();
         var size = entity.radius() > 0 ? 2 * entity.radius() : first.equals(last) ? SMALL_MM : first.to(last);
-        return InsideWords.mark(entity.words(), first.plus(last).times(0.5), size)
+        return InsideWords.piercing(entity.words(), first.plus(last).times(0.5), size)
                 .orElse(null);
     }
 

@@ -23,8 +23,8 @@ import welumen.pattern.CuttingLine;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Inside;
-import welumen.pattern.Mark;
 import welumen.pattern.Piece;
+import welumen.pattern.Piercing;
 import welumen.pattern.relief.SewnLines;
 import welumen.shape.Box;
 import welumen.shape.Outline;
@@ -91,8 +91,8 @@ public final class PatternSvg {
                 path(out, piece.run(i), false, words);
             }
             for (var hole : piece.holes()) path(out, hole.corners(), true, Map.of("is", "hole"));
-            for (var mark : piece.inside().marks())
-                path(out, drawn(mark), mark.kind().isRound(), InsideWords.of(mark));
+            for (var piercing : piece.inside().piercings())
+                path(out, drawn(piercing), piercing.kind().isRound(), InsideWords.of(piercing));
             for (var keepOut : piece.inside().keepOuts())
                 path(out, keepOut.room().corners(), true, InsideWords.of(keepOut));
             for (var row : SewnLines.of(piece).rows())
@@ -104,13 +104,14 @@ public final class PatternSvg {
     }
 
     /** Round, or slit. */
-    private static List<Point> drawn(Mark mark) {
-        if (!mark.kind().isRound())
-            return List.of(mark.at().minus(mark.halfSlit()), mark.at().plus(mark.halfSlit()));
+    private static List<Point> drawn(Piercing piercing) {
+        if (!piercing.kind().isRound())
+            return List.of(
+                    piercing.at().minus(piercing.halfSlit()), piercing.at().plus(piercing.halfSlit()));
         return IntStream.range(0, ROUND)
-                .mapToObj(i -> mark.at()
+                .mapToObj(i -> piercing.at()
                         .plus(new Point(Math.cos(2 * Math.PI * i / ROUND), Math.sin(2 * Math.PI * i / ROUND))
-                                .times(mark.sizeMm() / 2)))
+                                .times(piercing.sizeMm() / 2)))
                 .toList();
     }
 
@@ -154,8 +155,7 @@ public final class PatternSvg {
             var line = in == null ? 1 : in.getLocation().getLineNumber();
             throw new BadFile("line %d: this is no SVG that can be read. Save it again as plain SVG.".formatted(line));
         }
-        if (reading.pieces.isEmpty())
-            throw new BadFile("No piece is drawn in it: there is no closed path of straight lines.");
+        if (reading.pieces.isEmpty()) throw new BadFile("No piece is drawn in it: there is no closed path.");
         return reading.pieces;
     }
 
@@ -205,8 +205,9 @@ public final class PatternSvg {
                         inside = inside.withHoles(Stream.concat(inside.holes().stream(), Stream.of(hole))
                                 .toList());
                 }
-                case "mark" ->
-                    InsideWords.mark(words, Box.of(points).middle(), 0).ifPresent(mark -> inside = inside.with(mark));
+                case "piercing" ->
+                    InsideWords.piercing(words, Box.of(points).middle(), 0)
+                            .ifPresent(piercing -> inside = inside.with(piercing));
                 case "keep-out" -> {
                     if (Outline.ofRing(points) instanceof Understood<Outline>(var room))
                         inside = inside.with(InsideWords.keepOut(words, room));

@@ -92,13 +92,29 @@ import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WithCare;
 import welumen.journal.StoreException;
 import welumen.measure.Money;
+import welumen.pattern.Clearance;
+import welumen.pattern.Edge;
+import welumen.pattern.EdgeFinish;
 import welumen.pattern.Grain;
+import welumen.pattern.Inside;
+import welumen.pattern.KeepOut;
 import welumen.pattern.Pairing;
+import welumen.pattern.PatternChange.ClearanceMeasured;
+import welumen.pattern.PatternChange.CutFreed;
+import welumen.pattern.PatternChange.CutHeld;
+import welumen.pattern.PatternChange.EdgeLeftLong;
 import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.PatternChange.PieceDropped;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.PatternChange.SeamTakenApart;
+import welumen.pattern.PatternChange.StationMeasured;
+import welumen.pattern.PatternChange.TrialNoted;
 import welumen.pattern.Piece;
+import welumen.pattern.Piercing;
+import welumen.pattern.Relief;
 import welumen.pattern.Seam;
+import welumen.pattern.SideStation;
+import welumen.pattern.Trial;
 import welumen.pattern.Under;
 import welumen.pattern.draft.DraftText;
 import welumen.refit.PutBack;
@@ -203,6 +219,22 @@ class ChangeJsonTest {
                         new Finding(1, SILL, FindingKind.TEAR, new Point(0.1, 0.2), 30, Severity.BAD, "at the heel"))),
                 new AtPattern(new PieceDrawn(piece)),
                 new AtPattern(new SeamJoined(new Seam(new Seam.Side("p", 0), new Seam.Side("q", 2), 4.5, true))),
+                new AtPattern(new PieceDropped("p")),
+                new AtPattern(new EdgeLeftLong("p", 2, 30)),
+                new AtPattern(new TrialNoted(new Trial(
+                        "p", 1, Trial.Of.DRY_FIT, "sill edge", "short", 12, false, LocalDate.of(2026, 4, 14)))),
+                new AtPattern(new CutHeld("p", "the bezel")),
+                new AtPattern(new CutFreed("p")),
+                new AtPattern(new StationMeasured("p", new SideStation("dash to sill", 412, 380, "duct"))),
+                new AtPattern(new ClearanceMeasured(new Clearance("handbrake", 22, 15, 6))),
+                new AtPattern(new PieceDrawn(piece.with(Inside.NOTHING
+                        .with(new Piercing(
+                                "screw", Piercing.Kind.PUNCHED, new Point(20, 30), 5, 0, Piercing.Made.IN_THE_CAR))
+                        .with(new KeepOut(
+                                "lever", new Outline(List.of(new Point(1, 1), new Point(9, 1), new Point(1, 9)))))
+                        .with(new Relief.Quilted(new Point(3, 4), 5, 60, 50, 1.1, 1.2))))),
+                new AtPattern(new SeamJoined(new Seam(
+                        new Seam.Side("p", 0, 1), new Seam.Side("q", 2), 4.5, true, List.of(new Seam.Match(10, 12))))),
                 new AtPattern(new SeamTakenApart(new Seam(new Seam.Side("p", 0), new Seam.Side("q", 2), 0, false))),
                 new AtPattern(new PieceDrawn(new Piece(
                         "q",
@@ -389,6 +421,36 @@ class ChangeJsonTest {
                 .isEqualTo(new AtIntake(new QuestionLeftOpen(Question.SIDES)));
         assertThat(json.read(way.formatted("DRY_FIT_FIRST", true), JobChange.class, 3))
                 .isEqualTo(new AtIntake(new HouseWayChosen(HouseWay.DRY_FIT_FIRST, true)));
+    }
+
+    /** A piece held nothing but holes, and a seam's edge was one of one. */
+    @Test
+    void whatVersionFiveDrewIsReadForEver() {
+        var drawn = """
+                {"is":"at-pattern","change":{"is":"piece-drawn","piece":{"id":"p","part":"left-sill-cover","name":"p",\
+                "material":"hide","pairing":"ONE","grade":2,"grain":{"is":"any-way"},"under":"NOTHING","edges":[\
+                {"name":"e","line":[[0.0,0.0],[90.0,0.0],[90.0,90.0],[0.0,90.0]],"finish":"RAW","allowanceMm":0.0}],\
+                "holes":[{"corners":[[10.0,10.0],[20.0,10.0],[20.0,20.0]]}]}}}""";
+        var hole = new Outline(List.of(new Point(10, 10), new Point(20, 10), new Point(20, 20)));
+        var line = List.of(new Point(0, 0), new Point(90, 0), new Point(90, 90), new Point(0, 90));
+        assertThat(json.read(drawn, JobChange.class, 5))
+                .isEqualTo(new AtPattern(new PieceDrawn(new Piece(
+                                "p",
+                                SILL,
+                                "p",
+                                "hide",
+                                Pairing.ONE,
+                                2,
+                                new Grain.AnyWay(),
+                                Under.NOTHING,
+                                List.of(new Edge("e", line, EdgeFinish.RAW, 0)))
+                        .with(Inside.holes(List.of(hole))))));
+        var sewn = """
+                {"is":"at-pattern","change":{"is":"seam-joined","seam":{"one":{"piece":"p","edge":0},\
+                "other":{"piece":"q","edge":2},"easeMm":4.5,"isTopstitched":true}}}""";
+        assertThat(json.read(sewn, JobChange.class, 5))
+                .isEqualTo(new AtPattern(
+                        new SeamJoined(new Seam(new Seam.Side("p", 0), new Seam.Side("q", 2), 4.5, true))));
     }
 
     @Test

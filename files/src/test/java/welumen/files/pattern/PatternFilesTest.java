@@ -2,6 +2,7 @@ package welumen.files.pattern;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -15,10 +16,14 @@ import welumen.cabin.PartId;
 import welumen.files.json.BadFile;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
+import welumen.pattern.Face;
 import welumen.pattern.Grain;
 import welumen.pattern.Inside;
+import welumen.pattern.KeepOut;
 import welumen.pattern.Pairing;
 import welumen.pattern.Piece;
+import welumen.pattern.Piercing;
+import welumen.pattern.Relief;
 import welumen.pattern.Under;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -41,7 +46,8 @@ class PatternFilesTest {
                 line.add(new Point(1000 * number + radius * Math.cos(angle), radius * Math.sin(angle)));
             }
             var finish = finishes[i % finishes.length];
-            edges.add(new Edge("to “the” tunnel, <" + i + ">", line, finish, finish.allowanceMm() + 0.125));
+            edges.add(new Edge(
+                    "to “the” tunnel, <" + i + ">", line, finish, finish.allowanceMm() + 0.125, i == 3 ? 22.5 : 0));
         }
         var hole = Outline.ofRing(List.of(
                         new Point(1000 * number - 20, -20),
@@ -58,7 +64,27 @@ class PatternFilesTest {
                         new Grain.StretchAlong(-12.5),
                         Under.FOAM,
                         edges)
-                .with(Inside.holes(List.of(hole)));
+                .with(Face.DOWN)
+                .with(Inside.holes(List.of(hole))
+                        .with(new Piercing(
+                                "trim = screw",
+                                Piercing.Kind.MELTED,
+                                new Point(1000 * number + 60, 20),
+                                4.2,
+                                0,
+                                Piercing.Made.IN_THE_CAR))
+                        .with(new Piercing(
+                                "",
+                                Piercing.Kind.SLIT,
+                                new Point(1000 * number - 60, 30),
+                                24,
+                                37.5,
+                                Piercing.Made.ON_THE_BENCH))
+                        .with(new KeepOut("lever; its “travel”", hole))
+                        .with(
+                                number == 1
+                                        ? new Relief.Fluted(41.5, 87, 1.13)
+                                        : new Relief.Quilted(new Point(2000, 3), 12, 60, 44, 1.05, 1.1)));
     }
 
     private static void sameAs(Piece read, Piece written) {
@@ -70,7 +96,9 @@ class PatternFilesTest {
                         read.pairing(),
                         read.grade(),
                         read.under(),
-                        read.grain()))
+                        read.grain(),
+                        read.face(),
+                        read.inside().relief()))
                 .isEqualTo(List.of(
                         written.id(),
                         written.part(),
@@ -78,13 +106,16 @@ class PatternFilesTest {
                         written.pairing(),
                         written.grade(),
                         written.under(),
-                        written.grain()));
+                        written.grain(),
+                        written.face(),
+                        written.inside().relief()));
+        sameInside(read.inside(), written.inside());
         assertThat(read.edges()).hasSameSizeAs(written.edges());
         for (var i = 0; i < written.edges().size(); i++) {
             var one = read.edges().get(i);
             var other = written.edges().get(i);
-            assertThat(List.of(one.name(), one.finish(), one.allowanceMm()))
-                    .isEqualTo(List.of(other.name(), other.finish(), other.allowanceMm()));
+            assertThat(List.of(one.name(), one.finish(), one.allowanceMm(), one.leftLongMm()))
+                    .isEqualTo(List.of(other.name(), other.finish(), other.allowanceMm(), other.leftLongMm()));
             assertThat(one.line()).hasSameSizeAs(other.line());
             for (var k = 0; k < one.line().size(); k++)
                 assertThat(one.line().get(k).to(other.line().get(k))).isLessThan(0.01);
@@ -98,6 +129,24 @@ class PatternFilesTest {
                                 .get(k)
                                 .to(written.holes().get(i).corners().get(k)))
                         .isLessThan(0.01);
+    }
+
+    private static void sameInside(Inside read, Inside written) {
+        assertThat(read.piercings()).hasSameSizeAs(written.piercings());
+        for (var i = 0; i < written.piercings().size(); i++) {
+            var one = read.piercings().get(i);
+            var other = written.piercings().get(i);
+            assertThat(one.at().to(other.at())).isLessThan(0.01);
+            assertThat(List.of(one.what(), one.kind(), one.sizeMm(), one.degrees(), one.made()))
+                    .isEqualTo(List.of(other.what(), other.kind(), other.sizeMm(), other.degrees(), other.made()));
+        }
+        assertThat(read.keepOuts()).hasSameSizeAs(written.keepOuts());
+        for (var i = 0; i < written.keepOuts().size(); i++) {
+            assertThat(read.keepOuts().get(i).what())
+                    .isEqualTo(written.keepOuts().get(i).what());
+            assertThat(read.keepOuts().get(i).room().area())
+                    .isCloseTo(written.keepOuts().get(i).room().area(), within(0.01));
+        }
     }
 
     @Test
@@ -201,6 +250,32 @@ class PatternFilesTest {
         assertThat(PatternSvg.read(svg, PART).getFirst().net().area()).isEqualTo(6000);
     }
 
+    /** Quarters of a circle as Béziers, arcs and a spline: all of one area, to what a Bézier can. */
+    @Test
+    void curvesFromElsewhereAreReadAsTheyRun() throws BadFile {
+        var arcs = "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0,0 h100 a50,50 0 0 1 0,100 h-100 z'/></svg>";
+        assertThat(PatternSvg.read(arcs, PART).getFirst().net().area()).isCloseTo(10_000 + Math.PI * 1250, within(0.5));
+        var cubic = "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0,0 C 0,-40 100,-40 100,0 Z'/></svg>";
+        // under a cubic with both handles 40 off a chord of 100: 0.6 · 100 · 40
+        assertThat(PatternSvg.read(cubic, PART).getFirst().net().area()).isCloseTo(2400, within(0.5));
+        var smooth = "<svg xmlns='http://www.w3.org/2000/svg'>"
+                + "<path d='M0,0 C 0,-40 100,-40 100,0 s 100,40 100,0 L 200,100 l -200 0 Z'/>"
+                + "<path d='m 0 0 q 50 -60 100 0 t 100 0 V 100 H 0 Z'/></svg>";
+        // what stands above the line on the first half lies below it on the second
+        assertThat(PatternSvg.read(smooth, PART).getFirst().net().area()).isCloseTo(20_000, within(0.5));
+        assertThat(PatternSvg.read(smooth, PART).getLast().net().area()).isCloseTo(20_000, within(0.5));
+        var ellipse = "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0,0 A 80 30 20 1 1 1 0.1 Z'/></svg>";
+        assertThat(PatternSvg.read(ellipse, PART).getFirst().net().area()).isCloseTo(Math.PI * 2400, within(3.0));
+        var spline = "0\nSPLINE\n8\n1\n70\n0\n71\n3\n"
+                + "40\n0\n40\n0\n40\n0\n40\n0\n40\n1\n40\n1\n40\n1\n40\n1\n"
+                + "10\n0\n20\n0\n10\n0\n20\n40\n10\n100\n20\n40\n10\n100\n20\n0\n"
+                + "0\nLINE\n8\n1\n10\n100\n20\n0\n11\n0\n21\n0\n0\nEOF\n";
+        assertThat(PatternDxf.read(spline, PART).getFirst().net().area()).isCloseTo(2400, within(0.5));
+        // one knot too few
+        var wrong = spline.replaceFirst("40\n1\n", "");
+        assertThatThrownBy(() -> PatternDxf.read(wrong, PART)).hasMessageContaining("knots of a spline");
+    }
+
     @ParameterizedTest
     @ValueSource(
             strings = {
@@ -220,7 +295,8 @@ class PatternFilesTest {
                 "",
                 "<svg",
                 "<svg xmlns='http://www.w3.org/2000/svg'/>",
-                "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0 C1 1 2 2 3 3 Z'/></svg>",
+                "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0 C1 1 2 2 Z'/></svg>",
+                "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0 L 9 0 L 9 9 Z M 20 0 L 29 0 L 29 9 Z'/></svg>",
                 "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0 L 10 10 L 1e9 3 Z'/></svg>",
                 "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0 L 10 Z'/></svg>"
             })

@@ -9,7 +9,7 @@ import welumen.shape.Point;
  * @param sizeMm its diameter, or how long it is slit
  * @param degrees which way it is slit, counter-clockwise from the piece's x; of no meaning for a round hole
  */
-public record Mark(String what, Kind kind, Point at, double sizeMm, double degrees, Made made) {
+public record Piercing(String what, Kind kind, Point at, double sizeMm, double degrees, Made made) {
     public static final double LARGEST_MM = 200;
 
     /** How it is made. */
@@ -54,7 +54,7 @@ public record Mark(String what, Kind kind, Point at, double sizeMm, double degre
     }
 
     /** @throws IllegalArgumentException if its size is not over 0 and up to 200 mm */
-    public Mark {
+    public Piercing {
         if (!(sizeMm > 0 && sizeMm <= LARGEST_MM))
             throw new IllegalArgumentException("A hole of [%s mm] is not over 0 and up to 200 mm.".formatted(sizeMm));
         if (!Double.isFinite(degrees)) throw new IllegalArgumentException("A slit wants a direction.");
