@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.stream.Stream;
 import welumen.pattern.Grain;
 import welumen.pattern.Mirrored;
+import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
+import welumen.pattern.ReadyToCut;
 import welumen.pattern.Relief;
 import welumen.pattern.relief.Blank;
 import welumen.shape.Outline;
@@ -16,6 +18,13 @@ public final class FromPattern {
     static final double WITHIN = 20;
 
     private FromPattern() {}
+
+    /** Those that can be cut yet. */
+    public static List<CutPiece> pieces(Patterns patterns) {
+        return pieces(patterns.pieces().stream()
+                .filter(piece -> ReadyToCut.reasons(patterns, piece).isEmpty())
+                .toList());
+    }
 
     /** All pieces, each in its material; of a handed pair the right one is the mirror image, its stretch mirrored too. */
     public static List<CutPiece> pieces(List<Piece> pieces) {

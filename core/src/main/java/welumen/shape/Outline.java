@@ -3,7 +3,9 @@ package welumen.shape;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import org.locationtech.jts.algorithm.RayCrossingCounter;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.operation.valid.IsSimpleOp;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
@@ -52,6 +54,12 @@ public record Outline(List<Point> corners) {
      */
     public double area() {
         return signedArea(corners);
+    }
+
+    /** Whether a point lies within or on the outline. */
+    public boolean contains(Point point) {
+        return RayCrossingCounter.locatePointInRing(new Coordinate(point.x(), point.y()), Planar.closed(corners))
+                != Location.EXTERIOR;
     }
 
     /** The length round the outline in mm. */

@@ -21,6 +21,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.StagePane;
 import welumen.job.JobChange.AtCut;
+import welumen.pattern.ReadyToCut;
 
 /** Lays the pattern's pieces out on the hides in stock, better while it runs, and keeps the plan when it ends. */
 public final class CutView extends StagePane {
@@ -84,7 +85,7 @@ public final class CutView extends StagePane {
     private CutProblem problem() {
         return new CutProblem(
                 GAP,
-                FromPattern.pieces(model.job().patterns().pieces()),
+                FromPattern.pieces(model.job().patterns()),
                 model.workshop().stock(),
                 List.of());
     }
@@ -102,6 +103,7 @@ public final class CutView extends StagePane {
         layOut.setDisable(pieces == 0);
         table.show(problem, new CutPlan(List.of(), List.of(), List.of(), 0));
         words.getChildren().clear();
+        sayHeldBack();
         for (var hide : problem.stock())
             words.getChildren()
                     .add(hideCard(
@@ -113,6 +115,7 @@ public final class CutView extends StagePane {
         headline.say("Cut", answer(plan), more(plan));
         table.show(problem, plan);
         words.getChildren().clear();
+        sayHeldBack();
         for (var use : plan.sheets())
             words.getChildren()
                     .add(hideCard(
@@ -130,6 +133,17 @@ public final class CutView extends StagePane {
             }
         for (var missing : plan.unplaced())
             words.getChildren().add(Nodes.label("%s: %s".formatted(missing.piece(), missing.reason()), Styles.DANGER));
+    }
+
+    /** What is drawn, but not to be cut yet, and why. */
+    private void sayHeldBack() {
+        var patterns = model.job().patterns();
+        for (var piece : patterns.pieces())
+            for (var reason : ReadyToCut.reasons(patterns, piece))
+                words.getChildren()
+                        .add(Nodes.label(
+                                "%s is not laid out: %s.".formatted(Words.capital(piece.name()), reason),
+                                Styles.DANGER));
     }
 
     private static Node hideCard(String title, String facts) {

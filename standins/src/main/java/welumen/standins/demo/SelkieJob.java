@@ -199,7 +199,7 @@ final class SelkieJob {
     /** The same few rounds from the same seed, so that the demo's plan never moves. */
     private void layOut() {
         on(today.minusDays(1), 16, 30);
-        var pieces = FromPattern.pieces(journal.state().patterns().pieces());
+        var pieces = FromPattern.pieces(journal.state().patterns());
         var problem =
                 new CutProblem(GAP, pieces, workshop.workshop(clock).state().stock(), List.of());
         var plan = Nester.lay(
