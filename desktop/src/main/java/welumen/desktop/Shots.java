@@ -61,7 +61,7 @@ public final class Shots {
             case STRIP -> 4;
             case SURVEY -> 5;
             case REFIT -> 2;
-            case PATTERN -> 4;
+            case PATTERN -> 10;
             case CUT, STORES, DIARY, HANDOVER -> 1;
         };
     }

@@ -148,7 +148,8 @@ class PatternWalkTest {
                         .anyMatch(piece -> piece.id().equals(seam.one().piece())))
                 .findFirst()
                 .orElseThrow();
-        bench.click("apart-%s-%d".formatted(first.one().piece(), first.one().edge()));
+        bench.click("apart-%s-%d-%d"
+                .formatted(first.one().piece(), first.one().edge(), first.one().copy()));
         assertThat(bench.ask(() -> bench.model().job().patterns().seams())).doesNotContain(first);
         bench.click("propose-seams");
         assertThat(bench.ask(() -> bench.model().job().patterns().seams())).hasSameSizeAs(seams);

@@ -123,4 +123,14 @@ class ThickTest {
         for (var edge = 0; edge < piece.edges().size(); edge++) all = Pieces.finished(all, edge, EdgeFinish.WRAPPED);
         return all;
     }
+
+    @Test
+    void theNextSizeIsNeverTooShort() {
+        assertThat(Rivet.usual(22.2)).contains(25.0);
+        assertThat(Rivet.usual(22)).contains(22.0);
+        assertThat(Rivet.usual(99)).isEmpty();
+        assertThat(Rivet.eighths(22.2).print()).contains("7/8");
+        assertThat(Rivet.eighths(25.4).sixtyFourths()).isEqualTo(64);
+        assertThat(Rivet.eighths(25.5).sixtyFourths()).isEqualTo(72);
+    }
 }

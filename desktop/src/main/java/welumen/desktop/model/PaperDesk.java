@@ -60,10 +60,10 @@ public final class PaperDesk {
     }
 
     /** A piece at full size. */
-    public Optional<Path> fullSize(Piece piece, Patterns patterns, Paper.Sheet sheet) {
+    public Optional<Path> fullSize(Piece piece, Patterns patterns, Paper paper) {
         return keep(
                 piece.name() + " at full size ",
-                PiecePdf.tiled(piece, Notches.of(piece, patterns.seams(), patterns), sheet));
+                PiecePdf.on(paper, piece, Notches.of(piece, patterns.seams(), patterns)));
     }
 
     /** Pieces as DXF, as SVG and as a table, beside each other; where the drawing went. */

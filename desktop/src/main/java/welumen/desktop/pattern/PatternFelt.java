@@ -2,10 +2,11 @@ package welumen.desktop.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiConsumer;
 import javafx.beans.property.ObjectProperty;
+import javafx.scene.shape.Circle;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
-import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.Notches;
@@ -13,6 +14,7 @@ import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.shape.Box;
 import welumen.shape.Outline;
+import welumen.shape.Point;
 
 /** Pieces in rows on felt: the cutting line in full chalk, the finished line dashed inside it, the picked edge in wax. */
 final class PatternFelt extends FeltPane {
@@ -21,10 +23,12 @@ final class PatternFelt extends FeltPane {
     private static final double ROW_GAP = 125;
 
     private static final double PADDING = 18;
+    private static final double HANDLE = 5;
 
     private record Lying(Piece piece, Outline cut, double x, double y) {}
 
     private final ObjectProperty<PickedEdge> picked;
+    private BiConsumer<PickedEdge, Point> onCorner = (_, _) -> {};
     private List<Piece> pieces = List.of();
     private List<Outline> cuts = List.of();
     private Patterns patterns = Patterns.EMPTY;
@@ -32,6 +36,11 @@ final class PatternFelt extends FeltPane {
     PatternFelt(ObjectProperty<PickedEdge> picked) {
         super("pattern-felt", "The pieces as drawn; the list beside it has every edge");
         this.picked = picked;
+    }
+
+    /** @param newOnCorner told which corner was dragged, by the edge that begins in it, and where to */
+    void onCorner(BiConsumer<PickedEdge, Point> newOnCorner) {
+        onCorner = newOnCorner;
     }
 
     void show(List<Piece> newPieces, Patterns newPatterns) {
@@ -92,6 +101,24 @@ final class PatternFelt extends FeltPane {
         }
     }
 
+    /** A corner that the pen can drag. */
+    private Circle corner(Piece piece, int edge, Chalk chalk) {
+        var at = piece.run(edge).getFirst();
+        var handle = new Circle(chalk.x(at.x()), chalk.y(at.y()), HANDLE);
+        handle.getStyleClass().add("corner-handle");
+        handle.setId("corner-%s-%d".formatted(piece.id(), edge));
+        handle.setOnMouseDragged(mouse -> {
+            var here = sceneToLocal(mouse.getSceneX(), mouse.getSceneY());
+            handle.setCenterX(here.getX());
+            handle.setCenterY(here.getY());
+        });
+        handle.setOnMouseReleased(mouse -> {
+            var to = chalk.at(handle.getCenterX(), handle.getCenterY());
+            if (to.to(at) * chalk.scale() > 2) onCorner.accept(new PickedEdge(piece.id(), edge), to);
+        });
+        return handle;
+    }
+
     private static Box box(Lying one) {
         var box = one.cut().box();
         return new Box(box.minX() + one.x(), box.minY() + one.y() - 40, box.maxX() + one.x(), box.maxY() + one.y());
@@ -104,7 +131,7 @@ final class PatternFelt extends FeltPane {
         fill.pseudoClassStateChanged(Styles.PICKED, own);
         fill.setOnMouseClicked(_ -> picked.set(new PickedEdge(one.piece().id(), own ? at.edge() : 0)));
         getChildren().addAll(fill, chalk.draw(one.piece().net(), "chalk-dash"));
-        for (var hole : one.piece().holes()) getChildren().add(chalk.draw(hole, "chalk-hole"));
+        getChildren().addAll(PieceChalk.inside(one.piece(), chalk));
         for (var i = 0; i < one.piece().edges().size(); i++) {
             var edge = i;
             var line = chalk.draw(one.piece().run(i), own && at.edge() == i ? "picked-edge" : "chalk-edge");
@@ -114,9 +141,9 @@ final class PatternFelt extends FeltPane {
         }
         for (var notch : Notches.of(one.piece(), patterns.seams(), patterns))
             getChildren().add(chalk.draw(List.of(notch.outer(), notch.inner()), "chalk-edge"));
+        if (own)
+            for (var i = 0; i < one.piece().edges().size(); i++) getChildren().add(corner(one.piece(), i, chalk));
         var box = one.cut().box();
-        var word = Nodes.whole(one.piece().name(), "chalk-word");
-        word.relocate(chalk.x(box.minX()), chalk.y(box.minY()) + 2);
-        getChildren().add(word);
+        getChildren().add(PieceChalk.name(one.piece(), chalk.x(box.minX()), chalk.y(box.minY()) + 2));
     }
 }

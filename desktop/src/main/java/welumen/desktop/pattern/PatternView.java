@@ -15,8 +15,17 @@ public final class PatternView extends StagePane {
 
     public PatternView(JobModel model) {
         super(model);
-        leaves = new Leaves(
-                List.of(new PiecesLeaf(model), new PhotoLeaf(model), new SeamsLeaf(model), new StripsLeaf(model)));
+        leaves = new Leaves(List.of(
+                new PiecesLeaf(model),
+                new PhotoLeaf(model),
+                new SeamsLeaf(model),
+                new StripsLeaf(model),
+                new ReliefLeaf(model),
+                new BoardsLeaf(model),
+                new ThicknessLeaf(model),
+                new SidesLeaf(model),
+                new HolesLeaf(model),
+                new TrialsLeaf(model)));
         getChildren().add(leaves);
     }
 

@@ -3,16 +3,20 @@ package welumen.desktop.pattern;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
 import javafx.stage.FileChooser;
 import welumen.desktop.look.Nodes;
+import welumen.desktop.look.WordCell;
 import welumen.desktop.model.JobModel;
 import welumen.files.full.Paper;
 import welumen.files.json.BadFile;
@@ -26,9 +30,11 @@ import welumen.measure.Parsed.Understood;
 import welumen.pattern.EdgeCurve;
 import welumen.pattern.EdgeEdit;
 import welumen.pattern.Mirrored;
+import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.Piece;
 import welumen.pattern.Underlay;
+import welumen.pattern.draft.Merged;
 import welumen.strip.OtherSide;
 
 /** The tools beside the pieces: corrections, what follows from a piece, paper and files. */
@@ -37,17 +43,31 @@ final class PieceTools {
     private final ObjectProperty<PickedEdge> picked;
     private final Consumer<String> wrong;
     private final Consumer<String> facts;
+    private final Consumer<String> begin;
+    private final ComboBox<Paper> paper = new ComboBox<>();
     private final Button open = Nodes.button("Open a drawing", "Pieces from a DXF or SVG file", this::choose);
 
     /**
      * @param wrong told what cannot be done, and nothing once it can
      * @param facts told where something was printed or saved
+     * @param begin told how a typed change begins
      */
-    PieceTools(JobModel model, ObjectProperty<PickedEdge> picked, Consumer<String> wrong, Consumer<String> facts) {
+    PieceTools(
+            JobModel model,
+            ObjectProperty<PickedEdge> picked,
+            Consumer<String> wrong,
+            Consumer<String> facts,
+            Consumer<String> begin) {
         this.model = model;
         this.picked = picked;
         this.wrong = wrong;
         this.facts = facts;
+        this.begin = begin;
+        paper.getItems().setAll(Paper.USUAL);
+        paper.setValue(Paper.Sheet.A4);
+        paper.setId("paper");
+        paper.setAccessibleText("Paper for full size");
+        WordCell.in(paper, Paper::word);
     }
 
     private Optional<Piece> piece() {
@@ -66,6 +86,7 @@ final class PieceTools {
                                 "The picked edge straight from corner to corner",
                                 EdgeCurve::straightened),
                         tool("arc", "Arc", "The picked edge as an arc through its middle", EdgeCurve::arced),
+                        tool("curve", "Smooth", "The picked edge as a smooth curve", EdgeCurve::smoothed),
                         tool(
                                 "split",
                                 "Split",
@@ -78,6 +99,13 @@ final class PieceTools {
                                 "Mirror",
                                 "The same piece for the other side of the car",
                                 (piece, _) -> mirrored(piece)),
+                        begun(
+                                "cut-in-two",
+                                "Cut in two",
+                                "From the picked edge to another one, with a seam",
+                                () -> halves()),
+                        begun("fuller", "Fuller", "The picked edge longer, to be gathered in", () -> "fuller 20"),
+                        one(),
                         tool(
                                 "underlay",
                                 "Underlay",
@@ -86,9 +114,49 @@ final class PieceTools {
         return tools;
     }
 
+    /** A change with amounts of its own: its words are begun, and the trimmer finishes them. */
+    private Node begun(String id, String word, String meaning, Supplier<String> words) {
+        var button = Nodes.button(word, meaning, () -> {
+            if (piece().isPresent()) begin.accept(words.get());
+        });
+        button.setId("tool-" + id);
+        return button;
+    }
+
+    /** From the middle of the picked edge to the middle of the one across. */
+    private String halves() {
+        var piece = piece().orElseThrow();
+        var edge = picked.get().edge();
+        var across = (edge + piece.edges().size() / 2) % piece.edges().size();
+        return "cut from %.0f to edge %d at %.0f"
+                .formatted(piece.lengthMm(edge) / 2, across + 1, piece.lengthMm(across) / 2);
+    }
+
+    /** The two pieces of the seam at the picked edge as one. */
+    private Node one() {
+        var button = Nodes.button("Make one", "One piece of this and of what is sewn to the picked edge", () -> {
+            var at = picked.get();
+            if (at == null) return;
+            var seam = model.job().patterns().seamAt(at.piece(), at.edge());
+            if (seam.isEmpty()) {
+                wrong.accept("Nothing is sewn to this edge yet: join the two on the leaf Seams.");
+                return;
+            }
+            switch (Merged.at(model.job().patterns(), seam.get())) {
+                case Refused<List<PatternChange>>(var why) -> wrong.accept(why);
+                case Understood<List<PatternChange>>(var changes) -> {
+                    wrong.accept("");
+                    model.makeTogether(changes.stream().map(AtPattern::new).toList());
+                }
+            }
+        });
+        button.setId("tool-make-one");
+        return button;
+    }
+
     /** What goes onto paper and into files, and comes out of them. */
     Node papers() {
-        return Nodes.row(8, toolPrint(), toolSave(), toolOpen());
+        return Nodes.row(8, paper, toolPrint(), toolSave(), toolOpen());
     }
 
     private Node toolSave() {
@@ -175,10 +243,12 @@ final class PieceTools {
     }
 
     private Node toolPrint() {
-        var button = Nodes.button("Print full size", "Tiled over A4, with crosses and a 100 mm square", () -> {
-            piece().flatMap(piece -> model.papers().fullSize(piece, model.job().patterns(), Paper.Sheet.A4))
-                    .ifPresent(file -> facts.accept("Printed to %s".formatted(file)));
-        });
+        var button = Nodes.button(
+                "Print full size", "Tiled over sheets, with crosses and a 100 mm square; on a roll in one", () -> {
+                    piece().flatMap(piece ->
+                                    model.papers().fullSize(piece, model.job().patterns(), paper.getValue()))
+                            .ifPresent(file -> facts.accept("Printed to %s".formatted(file)));
+                });
         button.setId("tool-print");
         return button;
     }

@@ -21,15 +21,21 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Length;
+import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
-import welumen.pattern.CuttingLine;
 import welumen.pattern.Edge;
+import welumen.pattern.EdgeEdit;
 import welumen.pattern.EdgeFinish;
+import welumen.pattern.Grain;
+import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.EdgeFinished;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.Piece;
+import welumen.pattern.draft.Card;
 import welumen.pattern.draft.DraftText;
+import welumen.pattern.draft.EditText;
+import welumen.pattern.relief.Blank;
 
 /** One part's pieces on the felt: pick an edge, change its finish, and the cutting line follows at once. */
 final class PiecesLeaf extends Leaf {
@@ -41,6 +47,7 @@ final class PiecesLeaf extends Leaf {
     private final ComboBox<EdgeFinish> finish = new ComboBox<>();
     private final TextField allowance = new TextField();
     private final TextField drawing = new TextField();
+    private final TextField changing = new TextField();
     private final Label pieceName = Nodes.label("", Styles.STRONG);
     private final Label pieceFacts = Nodes.label("", Styles.NOTE);
     private final Label wrong = Nodes.label("", Styles.DANGER);
@@ -63,9 +70,14 @@ final class PiecesLeaf extends Leaf {
         edges.setPrefHeight(150);
         edges.setMinHeight(116);
         drawing.setId("draw");
-        drawing.setPromptText("Draw: outer bolster 520 x 610, top 480");
+        drawing.setPromptText("Draw: outer bolster 520 x 610, top 480 · kick panel AB 420, BC 310, CA 505");
         drawing.setAccessibleText("Draw a piece from its name and sizes");
         drawing.setOnAction(_ -> drawPiece());
+        changing.setId("change-edge");
+        changing.setPromptText("Change the picked edge: bow 12 · out 5 · notch 40 x 25 at 150 · punched 5 at 40, 60");
+        changing.setAccessibleText("Change the picked edge, or its piece");
+        changing.setOnAction(_ -> change());
+        felt.onCorner((at, to) -> draw(EdgeEdit.cornerMoved(piece(at.piece()), at.edge(), to)));
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         var scroll = Nodes.scroll(right());
         scroll.setMinWidth(RIGHT);
@@ -74,8 +86,8 @@ final class PiecesLeaf extends Leaf {
         HBox.setHgrow(felt, Priority.ALWAYS);
         VBox.setVgrow(lower, Priority.ALWAYS);
         lower.setMinHeight(0);
-        var tools = new PieceTools(model, picked, wrong::setText, pieceFacts::setText);
-        getChildren().addAll(Nodes.row(8, Nodes.grown(drawing), tools.papers()), tools.edits(), wrong, lower);
+        var tools = new PieceTools(model, picked, wrong::setText, pieceFacts::setText, this::begin);
+        getChildren().addAll(Nodes.row(8, Nodes.grown(drawing), tools.papers()), changing, tools.edits(), wrong, lower);
         picked.subscribe(this::showPicked);
     }
 
@@ -130,12 +142,14 @@ final class PiecesLeaf extends Leaf {
             pieceFacts.setText("");
         } else {
             pieceName.setText(Words.capital(piece.name()));
-            pieceFacts.setText("%s · %s · grade %d · cut %s"
+            pieceFacts.setText("%s · %s · grade %d · %s%s · cut %s"
                     .formatted(
                             piece.material(),
                             piece.pairing().word(),
                             piece.grade(),
-                            Words.squareMetres(CuttingLine.of(piece).area())));
+                            piece.face().word(),
+                            lies(piece.grain()),
+                            Words.squareMetres(Blank.of(piece).area())));
             edges.getItems()
                     .setAll(IntStream.range(0, piece.edges().size()).boxed().toList());
             edges.getSelectionModel().select(at.edge());
@@ -182,6 +196,47 @@ final class PiecesLeaf extends Leaf {
         return stock.isEmpty() ? "leather" : stock.getFirst().material();
     }
 
+    private static String lies(Grain grain) {
+        return switch (grain) {
+            case Grain.AnyWay() -> "";
+            case Grain.StretchAlong(var degrees) -> " · stretch %.0f°".formatted(degrees);
+            case Grain.NapToward(var degrees) -> " · nap %.0f°".formatted(degrees);
+        };
+    }
+
+    /** Types the beginning of a change, for the trimmer to finish. */
+    private void begin(String words) {
+        changing.setText(words);
+        changing.requestFocus();
+        changing.end();
+    }
+
+    private void draw(Parsed<Piece> answer) {
+        switch (answer) {
+            case Refused<Piece>(var why) -> {
+                wrong.setText(why);
+                felt.redraw();
+            }
+            case Understood<Piece>(var piece) -> {
+                wrong.setText("");
+                model.make(new AtPattern(new PieceDrawn(piece)));
+            }
+        }
+    }
+
+    private void change() {
+        var at = picked.get();
+        var piece = at == null ? null : piece(at.piece());
+        if (piece == null) return;
+        switch (EditText.read(changing.getText(), model.job().patterns(), piece, at.edge())) {
+            case Refused<List<PatternChange>>(var why) -> wrong.setText(why);
+            case Understood<List<PatternChange>>(var changes) -> {
+                wrong.setText("");
+                if (model.makeTogether(changes.stream().map(AtPattern::new).toList())) changing.clear();
+            }
+        }
+    }
+
     private void drawPiece() {
         var part = model.picked();
         if (part.isEmpty()) return;
@@ -193,8 +248,27 @@ final class PiecesLeaf extends Leaf {
                 if (!model.make(new AtPattern(new PieceDrawn(piece)))) return;
                 drawing.clear();
                 picked.set(new PickedEdge(piece.id(), 0));
+                drawn.card().ifPresent(card -> pieceFacts.setText(agreement(card)));
             }
         }
+    }
+
+    /** How well a card's measures agree, and what to measure again. */
+    private static String agreement(Card card) {
+        var worst = card.worst();
+        if (card.agrees()) return "The measures agree within %.1f mm.".formatted(Math.abs(card.misfitMm(worst)));
+        return card.suspect()
+                .map(measure -> "%s does not agree with the others, which say %s. Measure it again."
+                        .formatted(
+                                measure.word(),
+                                Card.told(
+                                                card.measures(),
+                                                measure,
+                                                card.corners().size())
+                                        .map(Words::mm)
+                                        .orElse("something else")))
+                .orElseGet(() -> "The measures do not agree: %s is %.1f mm out. Measure again."
+                        .formatted(worst.word(), Math.abs(card.misfitMm(worst))));
     }
 
     /** An edge with its name, length, finish and allowance. */

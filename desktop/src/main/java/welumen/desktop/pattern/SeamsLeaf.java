@@ -2,6 +2,7 @@ package welumen.desktop.pattern;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -10,6 +11,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -29,7 +31,9 @@ import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 import welumen.pattern.SeamWalk;
+import welumen.pattern.seam.Divergence;
 import welumen.pattern.seam.LikelySeams;
+import welumen.pattern.seam.Mends;
 import welumen.pattern.seam.SewingOrder;
 
 /** Which edges are sewn to each other, whether they walk, and in which order they are sewn. */
@@ -41,6 +45,9 @@ final class SeamsLeaf extends Leaf {
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox seams = new VBox(6);
     private final VBox order = new VBox(6);
+    private final WalkFelt walk = new WalkFelt();
+    private final FlowPane mends = new FlowPane(8, 8);
+    private Optional<Seam> picked = Optional.empty();
     private final Button propose;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -81,7 +88,8 @@ final class SeamsLeaf extends Leaf {
         var both = Nodes.row(24, left, right);
         VBox.setVgrow(both, Priority.ALWAYS);
         both.setMinHeight(0);
-        getChildren().addAll(form, answer, both);
+        mends.setId("mends");
+        getChildren().addAll(form, answer, both, mends, walk);
     }
 
     @Override
@@ -92,8 +100,10 @@ final class SeamsLeaf extends Leaf {
     @Override
     protected void refresh() {
         var sides = PatternView.pieces(model).stream()
-                .flatMap(piece ->
-                        IntStream.range(0, piece.edges().size()).mapToObj(edge -> new Seam.Side(piece.id(), edge)))
+                .flatMap(piece -> IntStream.range(0, piece.edges().size())
+                        .boxed()
+                        .flatMap(edge -> IntStream.range(0, piece.pairing().count())
+                                .mapToObj(copy -> new Seam.Side(piece.id(), edge, copy))))
                 .toList();
         List.of(one, other).forEach(box -> {
             var before = box.getValue();
@@ -121,14 +131,38 @@ final class SeamsLeaf extends Leaf {
         return LikelySeams.among(PatternView.pieces(model), patterns().seams());
     }
 
+    /** The seam that was taken, or the first that does not walk. */
+    private void showWalk(List<Seam> all) {
+        picked = picked.filter(all::contains)
+                .or(() -> all.stream()
+                        .filter(seam -> !Divergence.of(patterns(), seam).walks())
+                        .findFirst())
+                .or(() -> all.stream().findFirst());
+        walk.show(picked.map(seam -> Divergence.of(patterns(), seam)));
+        mends.getChildren().clear();
+        if (picked.isEmpty()) return;
+        var proposed = Mends.of(patterns(), picked.get());
+        mends.getChildren().add(Nodes.label(words(picked.get()), Styles.MEASURE));
+        for (var mend : proposed) {
+            var button = Nodes.button(
+                    mend.word(),
+                    mend.means(),
+                    () -> model.makeTogether(
+                            mend.changes().stream().map(AtPattern::new).toList()));
+            button.setId("mend-" + proposed.indexOf(mend));
+            mends.getChildren().addAll(button, Nodes.label(mend.means(), Styles.NOTE));
+        }
+    }
+
     private void show() {
         var all = shown();
+        showWalk(all);
         seams.getChildren().setAll(Nodes.whole("Do they walk?", Styles.HEADING));
         var bad = 0;
         for (var seam : all) {
-            var walk = SeamWalk.of(patterns(), seam);
-            if (!walk.walks()) bad++;
-            seams.getChildren().add(row(seam, walk));
+            var length = SeamWalk.of(patterns(), seam);
+            if (!Divergence.of(patterns(), seam).walks()) bad++;
+            seams.getChildren().add(row(seam, length));
         }
         order.getChildren().setAll(Nodes.whole("Sew in this order", Styles.HEADING));
         var steps = SewingOrder.of(patterns().pieces(), all).steps();
@@ -171,8 +205,15 @@ final class SeamsLeaf extends Leaf {
                 "Apart",
                 "These edges are not sewn to each other",
                 () -> model.make(new AtPattern(new SeamTakenApart(seam))));
-        apart.setId("apart-%s-%d".formatted(seam.one().piece(), seam.one().edge()));
-        var row = Nodes.row(10, told, apart);
+        apart.setId("apart-%s-%d-%d"
+                .formatted(seam.one().piece(), seam.one().edge(), seam.one().copy()));
+        var look = Nodes.button("Walk", "Draw how the two part along it", () -> {
+            picked = Optional.of(seam);
+            showWalk(shown());
+        });
+        look.setId("walk-%s-%d-%d"
+                .formatted(seam.one().piece(), seam.one().edge(), seam.one().copy()));
+        var row = Nodes.row(10, told, look, apart);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }
@@ -186,10 +227,18 @@ final class SeamsLeaf extends Leaf {
                 .findOne(side.piece())
                 .filter(piece -> side.edge() < piece.edges().size())
                 .map(piece -> {
-                    var name = piece.edges().get(side.edge()).name();
-                    return "%s: %s".formatted(piece.name(), name.isEmpty() ? "edge " + (side.edge() + 1) : name);
+                    return "%s%s: %s".formatted(hand(piece, side.copy()), piece.name(), piece.edgeWord(side.edge()));
                 })
                 .orElse(side.piece().toLowerCase(Locale.ROOT));
+    }
+
+    /** Which of two that are cut. */
+    private static String hand(Piece piece, int copy) {
+        return switch (piece.pairing()) {
+            case ONE -> "";
+            case TWO_ALIKE -> copy == 0 ? "first " : "second ";
+            case LEFT_AND_RIGHT -> copy == 0 ? "left " : "right ";
+        };
     }
 
     private void join() {

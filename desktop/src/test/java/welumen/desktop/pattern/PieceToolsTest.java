@@ -51,7 +51,7 @@ class PieceToolsTest {
                     "Ada",
                     new Devices(_ -> new byte[0], (_, name) -> name, _ -> new byte[0], _ -> new byte[0]));
             model.pickedProperty().set(CARPET);
-            return new PieceTools(model, new SimpleObjectProperty<>(), words -> wrong = words, _ -> {});
+            return new PieceTools(model, new SimpleObjectProperty<>(), words -> wrong = words, _ -> {}, _ -> {});
         });
     }
 

@@ -86,6 +86,14 @@ final class FullPage implements AutoCloseable {
         text(x + 4, y + 4, 3.2, "This square is 100 mm each way. If not, print again without fitting to the page.");
     }
 
+    /** The same beneath a drawing, in grey. */
+    void faintSquare(double x, double y) throws IOException {
+        page.setStrokingColor(0.75f);
+        frame(x, y, SQUARE_MM, SQUARE_MM, false);
+        page.setStrokingColor(0f);
+        text(x + 4, y + SQUARE_MM - 5, 2.6, "this grey square is 100 mm");
+    }
+
     byte[] finish() throws IOException {
         page.close();
         var bytes = new ByteArrayOutputStream();

@@ -1,10 +1,17 @@
 package welumen.files.full;
 
+import java.util.List;
+
 /** What is printed on, upright; a roll is as long as what is on it. */
 public sealed interface Paper {
     double widthMm();
 
     double heightMm();
+
+    String word();
+
+    /** What is usually at hand; a roll takes the width of a plotter's. */
+    List<Paper> USUAL = List.of(Sheet.A4, Sheet.A3, Sheet.LETTER, new Roll(610, 0), new Roll(914, 0));
 
     /** A cut sheet. */
     enum Sheet implements Paper {
@@ -22,6 +29,7 @@ public sealed interface Paper {
             this.heightMm = heightMm;
         }
 
+        @Override
         public String word() {
             return word;
         }
@@ -38,5 +46,10 @@ public sealed interface Paper {
     }
 
     /** From a roll of that width. */
-    record Roll(double widthMm, double heightMm) implements Paper {}
+    record Roll(double widthMm, double heightMm) implements Paper {
+        @Override
+        public String word() {
+            return "Roll %.0f".formatted(widthMm);
+        }
+    }
 }

@@ -2,9 +2,13 @@ package welumen.files.full;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.stream.IntStream;
 import welumen.pattern.CuttingLine;
+import welumen.pattern.Grain;
 import welumen.pattern.Notches.Notch;
 import welumen.pattern.Piece;
+import welumen.pattern.Piercing;
+import welumen.pattern.relief.SewnLines;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -12,12 +16,14 @@ import welumen.shape.Point;
 /**
  * A piece at full size: the cutting line, the finished line dashed within, its holes and its edges by name. Over several
  * sheets it is tiled; each tile overlaps its neighbours, has a cross in each corner of what it shows, which lies on the
- * neighbours' crosses, and a little map of the whole. A last sheet carries the 100 mm square; on a roll it stands beside.
+ * neighbours' crosses, and a little map of the whole. Every sheet carries a 100 mm square; on a roll it stands beside.
  */
 public final class PiecePdf {
     private static final double MARGIN_MM = 12;
     private static final double CROSS_MM = 5;
     private static final double BESIDE_MM = 120;
+    private static final double ARROW_MM = 40;
+    private static final int ROUND = 48;
 
     private final Piece piece;
     private final List<Notch> notches;
@@ -29,6 +35,14 @@ public final class PiecePdf {
         this.notches = notches;
         this.cut = CuttingLine.of(piece);
         this.box = cut.box();
+    }
+
+    /** Tiled over sheets, or in one from a roll. */
+    public static byte[] on(Paper paper, Piece piece, List<Notch> notches) {
+        return switch (paper) {
+            case Paper.Sheet sheet -> tiled(piece, notches, sheet);
+            case Paper.Roll roll -> onRoll(piece, notches, roll.widthMm());
+        };
     }
 
     /** Tiled over sheets. */
@@ -84,6 +98,7 @@ public final class PiecePdf {
         draw(page, new Point(MARGIN_MM - box.minX() - column * wide, MARGIN_MM - box.minY() - row * high));
         page.unclip();
         page.frame(MARGIN_MM, MARGIN_MM, wide, high, true);
+        page.faintSquare(MARGIN_MM, MARGIN_MM);
         for (var x : new double[] {MARGIN_MM, MARGIN_MM + wide})
             for (var y : new double[] {MARGIN_MM, MARGIN_MM + high}) {
                 page.line(x - CROSS_MM, y, x + CROSS_MM, y);
@@ -120,6 +135,14 @@ public final class PiecePdf {
         page.run(moved(cut.corners(), shift), true, false);
         page.run(moved(piece.net().corners(), shift), true, true);
         for (var hole : piece.holes()) page.run(moved(hole.corners(), shift), true, false);
+        for (var row : SewnLines.of(piece).rows()) page.run(moved(List.of(row.from(), row.to()), shift), false, true);
+        for (var piercing : piece.inside().piercings()) pierced(page, piercing, shift);
+        for (var keepOut : piece.inside().keepOuts()) {
+            page.run(moved(keepOut.room().corners(), shift), true, true);
+            var at = keepOut.room().box().middle().plus(shift);
+            page.text(at.x() - 8, at.y(), 3, "stays free: " + keepOut.what());
+        }
+        lies(page, shift);
         for (var notch : notches) page.run(moved(List.of(notch.outer(), notch.inner()), shift), false, false);
         for (var i = 0; i < piece.edges().size(); i++) {
             var run = piece.run(i);
@@ -132,8 +155,45 @@ public final class PiecePdf {
                     at.y() + 2,
                     3,
                     (edge.name().isEmpty() ? "" : edge.name() + ": ")
-                            + edge.finish().word());
+                            + edge.finish().word()
+                            + (edge.leftLongMm() > 0 ? ", %.0f mm left long".formatted(edge.leftLongMm()) : ""));
         }
+    }
+
+    private static void pierced(FullPage page, Piercing piercing, Point shift) throws IOException {
+        var at = piercing.at().plus(shift);
+        if (piercing.kind().isRound()) {
+            var ring = IntStream.range(0, ROUND)
+                    .mapToObj(i ->
+                            at.plus(new Point(Math.cos(2 * Math.PI * i / ROUND), Math.sin(2 * Math.PI * i / ROUND))
+                                    .times(piercing.sizeMm() / 2)))
+                    .toList();
+            page.run(ring, true, false);
+        } else page.run(List.of(at.minus(piercing.halfSlit()), at.plus(piercing.halfSlit())), false, false);
+        page.line(at.x() - 2, at.y(), at.x() + 2, at.y());
+        page.line(at.x(), at.y() - 2, at.x(), at.y() + 2);
+        page.text(
+                at.x() + piercing.sizeMm() / 2 + 1,
+                at.y() + 1,
+                2.6,
+                "%s %s %.1f".formatted(piercing.what(), piercing.kind().word(), piercing.sizeMm()));
+    }
+
+    /** The way of its stretch or its nap, and the side that is up. */
+    private void lies(FullPage page, Point shift) throws IOException {
+        var middle = piece.net().box().middle().plus(shift);
+        var words = piece.face().word();
+        if (piece.grain().way().isPresent()) {
+            var turn = Math.toRadians(piece.grain().way().getAsDouble());
+            var along = new Point(Math.cos(turn), Math.sin(turn));
+            var across = new Point(-along.y(), along.x());
+            var tip = middle.plus(along.times(ARROW_MM));
+            var back = tip.minus(along.times(8));
+            page.run(List.of(middle.minus(along.times(ARROW_MM)), tip), false, false);
+            page.run(List.of(back.plus(across.times(4)), tip, back.minus(across.times(4))), false, false);
+            words += piece.grain() instanceof Grain.NapToward ? ", nap this way" : ", stretch along";
+        }
+        page.text(middle.x() + 3, middle.y() + 3, 3, words);
     }
 
     private static List<Point> moved(List<Point> ring, Point shift) {

@@ -8,11 +8,16 @@ import welumen.pattern.EdgeFinish;
 import welumen.pattern.Grain;
 import welumen.pattern.Pairing;
 import welumen.pattern.Piece;
+import welumen.pattern.Relief;
 import welumen.pattern.Under;
+import welumen.pattern.relief.Crown;
 import welumen.shape.Point;
 
 /** The pieces of the seats' covers in the Varrow Selkie. */
 final class SeatPattern {
+    private static final double FLUTE_MM = 42;
+    private static final double FLUTE_PADDING_MM = 8;
+
     private final PartId part;
     private final String prefix;
     private final List<Piece> pieces = new ArrayList<>();
@@ -26,6 +31,7 @@ final class SeatPattern {
         var seat = new SeatPattern(SelkieParts.id(side + " front seat"), side + "-");
         seat.add("cushion centre", Pairing.ONE, 1, Under.FOAM, panel(380, 360, 470, 24));
         seat.add("backrest centre", Pairing.ONE, 1, Under.FOAM, panel(370, 330, 520, 28));
+        seat.pieces.replaceAll(SeatPattern::fluted);
         seat.add("cushion bolster", Pairing.LEFT_AND_RIGHT, 1, Under.FOAM, bolster(469.2, 150, 118));
         seat.add("backrest bolster", Pairing.LEFT_AND_RIGHT, 2, Under.FOAM, bolster(519.5, 140, 96));
         seat.add("front facing", Pairing.ONE, 2, Under.NOTHING, panel(600, 580, 150, -14));
@@ -78,6 +84,12 @@ final class SeatPattern {
                         EdgeFinish.SEWN,
                         arched(new Point(length - 30, high), new Point(20, high - 24), 14)),
                 edge("rear", EdgeFinish.HEM, List.of(new Point(20, high - 24))));
+    }
+
+    /** Flutes from front to back, as the car had them. */
+    private static Piece fluted(Piece piece) {
+        return piece.with(
+                piece.inside().with(new Relief.Fluted(FLUTE_MM, 90, Crown.takeUp(FLUTE_MM, FLUTE_PADDING_MM))));
     }
 
     private static Edge edge(String name, EdgeFinish finish, List<Point> line) {

@@ -1,0 +1,218 @@
+package welumen.desktop.pattern;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.collections.ObservableList;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import welumen.desktop.look.Chalk;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.job.JobChange.AtPattern;
+import welumen.pattern.EdgeFinish;
+import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.Piece;
+import welumen.pattern.thick.Opening;
+import welumen.pattern.thick.TurnIn;
+import welumen.pattern.thick.WrapPlan;
+
+/** Boards that are wrapped, and what drops into them: the turn-in with its slits and notches, and openings with their working. */
+final class BoardsLeaf extends Leaf {
+    private final PieceChoice piece;
+    private final MmField board;
+    private final MmField padding;
+    private final MmField turn;
+    private final MmField wide;
+    private final MmField high;
+    private final MmField cover;
+    private final MmField lining;
+    private final MmField gap;
+    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final Label dropIn = Nodes.label("");
+    private final VBox list = new VBox(4);
+    private final OnePieceFelt felt =
+            new OnePieceFelt("boards-felt", "The piece with the cuts of its turn-in", this::over);
+    private Optional<WrapPlan> plan = Optional.empty();
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    BoardsLeaf(JobModel model) {
+        super(model, "Boards");
+        piece = new PieceChoice(model, "boards-piece", this::show);
+        board = new MmField("board-thick", "6 mm", this::show);
+        padding = new MmField("board-padding", "3 mm", this::show);
+        turn = new MmField("turn-in", "20 mm", this::show);
+        wide = new MmField("opening-wide", "182 mm", this::reckon);
+        high = new MmField("opening-high", "240 mm", this::reckon);
+        cover = new MmField("opening-cover", "1.2 mm", this::reckon);
+        lining = new MmField("opening-lining", "1.2 mm", this::reckon);
+        gap = new MmField("opening-gap", "0.5 mm", this::reckon);
+        answer.setId("boards-answer");
+        answer.setMinHeight(USE_PREF_SIZE);
+        dropIn.setId("drop-in");
+        list.setId("boards-list");
+        var take = Nodes.button(
+                "Give it that allowance", "Every wrapped edge is cut so far beyond the board", this::takeAllowance);
+        take.setId("take-allowance");
+        var wrapAll = Nodes.button("Wrap all round", "Every edge is wrapped over the board", this::wrapAll);
+        wrapAll.setId("wrap-all");
+        var opening = Nodes.column(
+                8,
+                Nodes.whole("An opening and what drops into it", Styles.HEADING),
+                new FlowPane(
+                        10,
+                        8,
+                        Nodes.field("Finished wide", wide),
+                        Nodes.field("high", high),
+                        Nodes.field("Cover turned in", cover),
+                        Nodes.field("Lining", lining),
+                        Nodes.field("Gap", gap)),
+                dropIn);
+        var right = Nodes.scroll(Nodes.column(14, opening, list));
+        right.setMinWidth(340);
+        right.setMaxWidth(340);
+        var both = Nodes.row(24, Nodes.grown(felt), right);
+        VBox.setVgrow(both, Priority.ALWAYS);
+        both.setMinHeight(0);
+        getChildren()
+                .addAll(
+                        new FlowPane(
+                                14,
+                                10,
+                                Nodes.field("Wrapped", piece),
+                                Nodes.field("Board", board),
+                                Nodes.field("Padding", padding),
+                                Nodes.field("Turned in by", turn),
+                                Nodes.level(wrapAll),
+                                Nodes.level(take)),
+                        answer,
+                        both);
+    }
+
+    @Override
+    protected Node first() {
+        return piece;
+    }
+
+    @Override
+    protected void refresh() {
+        piece.fill(PatternView.pieces(model));
+        show();
+        reckon();
+    }
+
+    private Optional<TurnIn> turnIn() {
+        for (var field : java.util.List.of(board, padding, turn))
+            if (field.mm().isEmpty() || (field == turn && field.mm().get() == 0)) {
+                answer.setText(field.wrong());
+                return Optional.empty();
+            }
+        return Optional.of(new TurnIn(
+                board.mm().orElseThrow(), padding.mm().orElseThrow(), turn.mm().orElseThrow()));
+    }
+
+    private void show() {
+        var turnIn = turnIn();
+        plan = piece.piece().flatMap(one -> turnIn.map(by -> WrapPlan.of(one, by)));
+        felt.show(piece.piece(), "In wax: where the turn-in is slit, notched or folded");
+        list.getChildren().clear();
+        if (piece.piece().isEmpty()) answer.setText("Draw a piece first.");
+        if (plan.isEmpty() || piece.piece().isEmpty()) return;
+        answer.setText(said(piece.piece().get(), plan.get()));
+        var kinds = plan.get().reliefs().stream()
+                .collect(Collectors.groupingBy(WrapPlan.Relief::kind, java.util.TreeMap::new, Collectors.toList()));
+        kinds.forEach((kind, reliefs) -> list.getChildren()
+                .add(Nodes.label("%d × %s: %.1f mm each at the most"
+                        .formatted(
+                                reliefs.size(),
+                                kind.word(),
+                                reliefs.stream()
+                                        .mapToDouble(WrapPlan.Relief::surplusMm)
+                                        .max()
+                                        .orElse(0)))));
+    }
+
+    private static String said(Piece piece, WrapPlan plan) {
+        var wrapped = piece.edges().stream()
+                .filter(edge -> edge.finish() == EdgeFinish.WRAPPED)
+                .toList();
+        if (wrapped.isEmpty()) return "No edge of the %s is wrapped over a board yet.".formatted(piece.name());
+        var wanted = plan.turnIn().allowanceMm();
+        var isTaken = wrapped.stream().allMatch(edge -> edge.allowanceMm() == wanted);
+        return "%s mm beyond the board: board %s, padding %s and %s behind it%s."
+                .formatted(
+                        number(wanted),
+                        number(plan.turnIn().boardMm()),
+                        number(plan.turnIn().paddingMm()),
+                        number(plan.turnIn().turnMm()),
+                        isTaken ? "; so it is cut" : "; it is not cut so yet");
+    }
+
+    private static String number(double mm) {
+        return mm == Math.rint(mm) ? "%.0f".formatted(mm) : String.format(Locale.UK, "%.1f", mm);
+    }
+
+    private void takeAllowance() {
+        var turnIn = turnIn();
+        if (piece.piece().isEmpty() || turnIn.isEmpty()) return;
+        var wanted = turnIn.get().allowanceMm();
+        if (wanted > welumen.pattern.Edge.LARGEST_ALLOWANCE) {
+            answer.setText("%s is more than an allowance can be here, 300 mm.".formatted(Words.mm(wanted)));
+            return;
+        }
+        redraw(edge -> edge.finish() == EdgeFinish.WRAPPED ? edge.finished(EdgeFinish.WRAPPED, wanted) : edge);
+    }
+
+    private void wrapAll() {
+        var turnIn = turnIn();
+        if (piece.piece().isEmpty() || turnIn.isEmpty()) return;
+        redraw(edge ->
+                edge.finished(EdgeFinish.WRAPPED, Math.min(300, turnIn.get().allowanceMm())));
+    }
+
+    private void redraw(java.util.function.UnaryOperator<welumen.pattern.Edge> change) {
+        var one = piece.piece().orElseThrow();
+        model.make(new AtPattern(
+                new PieceDrawn(one.withEdges(one.edges().stream().map(change).toList()))));
+    }
+
+    private void over(Chalk chalk, ObservableList<Node> nodes) {
+        plan.ifPresent(all -> all.reliefs()
+                .forEach(
+                        relief -> nodes.add(chalk.draw(java.util.List.of(relief.at(), relief.out()), "relief-notch"))));
+    }
+
+    private void reckon() {
+        for (var field : java.util.List.of(wide, high, cover, lining, gap))
+            if (field.mm().isEmpty()) {
+                dropIn.setText(field.wrong());
+                return;
+            }
+        try {
+            var across = opening(wide);
+            var up = opening(high);
+            dropIn.setText("""
+                    The board that drops in is %.1f by %.1f mm.
+                    across %s
+                    up %s
+                    A hole for a finished part of that size is cut %.1f by %.1f mm.""".formatted(
+                    across.dropInMm(), up.dropInMm(), across.working(), up.working(), across.cutMm(), up.cutMm()));
+        } catch (IllegalArgumentException none) {
+            dropIn.setText(none.getMessage());
+        }
+    }
+
+    private Opening opening(MmField finished) {
+        return new Opening(
+                finished.mm().orElseThrow(),
+                cover.mm().orElseThrow(),
+                lining.mm().orElseThrow(),
+                gap.mm().orElseThrow());
+    }
+}

@@ -1,0 +1,177 @@
+package welumen.desktop.pattern;
+
+import java.util.Optional;
+import java.util.stream.IntStream;
+import javafx.collections.ObservableList;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+import welumen.desktop.look.Chalk;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.pattern.Piece;
+import welumen.pattern.hole.HoleMap;
+import welumen.pattern.hole.HoleMap.Hole;
+import welumen.pattern.hole.HolesCompared;
+
+/** Every hole of a piece from one datum, and how they lie against those of another: the old part, or the body. */
+final class HolesLeaf extends Leaf {
+    private final PieceChoice piece;
+    private final PieceChoice against;
+    private final ComboBox<Integer> datum = new ComboBox<>();
+    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final VBox list = new VBox(6);
+    private final OnePieceFelt felt =
+            new OnePieceFelt("holes-felt", "The piece with its holes; the list has each", this::over);
+    private boolean filling;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    HolesLeaf(JobModel model) {
+        super(model, "Holes");
+        piece = new PieceChoice(model, "holes-piece", this::fillDatum);
+        against = new PieceChoice(model, "holes-against", this::show);
+        datum.setId("holes-datum");
+        datum.setPrefWidth(210);
+        WordCell.in(datum, this::corner);
+        datum.valueProperty().subscribe(() -> {
+            if (!filling) show();
+        });
+        answer.setId("holes-answer");
+        answer.setMinHeight(USE_PREF_SIZE);
+        list.setId("holes");
+        var right = Nodes.scroll(list);
+        right.setMinWidth(330);
+        right.setMaxWidth(330);
+        var both = Nodes.row(24, Nodes.grown(felt), right);
+        VBox.setVgrow(both, Priority.ALWAYS);
+        both.setMinHeight(0);
+        getChildren()
+                .addAll(
+                        Nodes.row(
+                                14,
+                                Nodes.field("Holes of", piece),
+                                Nodes.field("From the corner where begins", datum),
+                                Nodes.field("Laid over", against)),
+                        answer,
+                        both);
+    }
+
+    private String corner(Integer edge) {
+        return piece.piece()
+                .map(one -> edge < one.edges().size() ? one.edgeWord(edge) : "")
+                .orElse("");
+    }
+
+    @Override
+    protected Node first() {
+        return piece;
+    }
+
+    @Override
+    protected void refresh() {
+        piece.fill(PatternView.pieces(model));
+        against.fill(model.job().patterns().pieces());
+        fillDatum();
+    }
+
+    private void fillDatum() {
+        filling = true;
+        var before = datum.getValue();
+        var count = piece.piece().map(one -> one.edges().size()).orElse(0);
+        datum.getItems().setAll(IntStream.range(0, count).boxed().toList());
+        datum.setValue(before != null && before < count ? before : count == 0 ? null : 0);
+        filling = false;
+        show();
+    }
+
+    private Optional<HoleMap> map(Optional<Piece> of) {
+        return of.filter(one -> datum.getValue() != null
+                        && datum.getValue() < one.edges().size())
+                .map(one -> HoleMap.of(one, datum.getValue()));
+    }
+
+    private void show() {
+        felt.show(piece.piece(), "Numbered as in the list: small ones are made first");
+        list.getChildren().clear();
+        var map = map(piece.piece());
+        if (map.isEmpty()) {
+            answer.setText("Draw a piece first.");
+            return;
+        }
+        var holes = map.get().holes();
+        var fellow = against.piece().filter(other -> !other.id().equals(piece.getValue()));
+        var compared =
+                map(fellow).map(other -> HolesCompared.of(map.get(), other)).filter(_ -> !holes.isEmpty());
+        answer.setText(
+                holes.isEmpty()
+                        ? "No hole is marked yet: type punched 5 at 40, 60 for trim screw on the first leaf."
+                        : Words.capital(Words.many(holes.size(), "hole"))
+                                + " from that corner, x along its edge and y inward"
+                                + compared.map(both -> both.agree()
+                                                ? "; all find their fellows on the %s."
+                                                        .formatted(fellow.orElseThrow()
+                                                                .name())
+                                                : "; not all find their fellows on the %s."
+                                                        .formatted(fellow.orElseThrow()
+                                                                .name()))
+                                        .orElse("."));
+        for (var i = 0; i < holes.size(); i++) list.getChildren().add(row(i + 1, holes.get(i), compared));
+        compared.ifPresent(both -> both.onlyOther()
+                .forEach(hole -> list.getChildren()
+                        .add(Nodes.label("There is none here: %s".formatted(words(hole)), Styles.DANGER))));
+    }
+
+    private static String words(Hole hole) {
+        return "%s%.0f, %.0f · %.1f mm %s"
+                .formatted(
+                        hole.what().isBlank() ? "" : hole.what() + " · ",
+                        hole.at().x(),
+                        hole.at().y(),
+                        hole.sizeMm(),
+                        hole.how());
+    }
+
+    private static Node row(int number, Hole hole, Optional<HolesCompared> compared) {
+        var told = Nodes.label("%d  %s".formatted(number, words(hole)));
+        if (compared.isEmpty()) return told;
+        var pair =
+                compared.get().pairs().stream().filter(one -> one.one() == hole).findFirst();
+        var note = pair.map(one -> one.meets()
+                        ? "meets within %.1f mm".formatted(one.offMm())
+                        : "%.1f mm off, the other %.1f mm %s"
+                                .formatted(
+                                        one.offMm(),
+                                        Math.abs(one.largerMm()),
+                                        one.largerMm() < 0 ? "smaller" : "larger"))
+                .orElse("has no fellow there");
+        var isGood = pair.map(HolesCompared.Pair::meets).orElse(false);
+        return Nodes.column(1, told, Nodes.label(note, isGood ? Styles.NOTE : Styles.DANGER));
+    }
+
+    private void over(Chalk chalk, ObservableList<Node> nodes) {
+        if (piece.piece().isEmpty()
+                || datum.getValue() == null
+                || datum.getValue() >= piece.piece().get().edges().size()) return;
+        var run = piece.piece().get().run(datum.getValue());
+        var origin = run.getFirst();
+        nodes.add(chalk.draw(run, "picked-edge"));
+        var dot = new Circle(chalk.x(origin.x()), chalk.y(origin.y()), 6);
+        dot.getStyleClass().add("dot-first");
+        nodes.add(dot);
+        var along = run.getLast().minus(origin);
+        var turn = Math.atan2(along.y(), along.x());
+        var number = 1;
+        for (var hole : HoleMap.of(piece.piece().get(), datum.getValue()).holes()) {
+            var x = origin.x() + hole.at().x() * Math.cos(turn) - hole.at().y() * Math.sin(turn);
+            var y = origin.y() + hole.at().x() * Math.sin(turn) + hole.at().y() * Math.cos(turn);
+            felt.say(Integer.toString(number++), chalk.x(x + hole.sizeMm() / 2) + 5, chalk.y(y) - 16);
+        }
+    }
+}

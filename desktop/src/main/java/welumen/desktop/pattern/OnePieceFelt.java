@@ -1,0 +1,59 @@
+package welumen.desktop.pattern;
+
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import javafx.collections.ObservableList;
+import javafx.scene.Node;
+import welumen.desktop.look.Chalk;
+import welumen.desktop.look.FeltPane;
+import welumen.pattern.CuttingLine;
+import welumen.pattern.Piece;
+import welumen.shape.Box;
+
+/** One piece, as large as the felt takes, with all that is in it and whatever a leaf draws over it. */
+final class OnePieceFelt extends FeltPane {
+    private static final double MARGIN = 30;
+
+    private final BiConsumer<Chalk, ObservableList<Node>> over;
+    private Optional<Piece> piece = Optional.empty();
+    private Optional<Box> room = Optional.empty();
+    private String foot = "";
+
+    /** @param over draws over the piece */
+    OnePieceFelt(String id, String accessibleText, BiConsumer<Chalk, ObservableList<Node>> over) {
+        super(id, accessibleText);
+        this.over = over;
+    }
+
+    /** @param newFoot what stands below */
+    void show(Optional<Piece> newPiece, String newFoot) {
+        show(newPiece, newPiece.map(one -> CuttingLine.of(one).box()), newFoot);
+    }
+
+    /** @param newRoom what must be seen of the felt, in the piece's mm */
+    void show(Optional<Piece> newPiece, Optional<Box> newRoom, String newFoot) {
+        piece = newPiece;
+        room = newRoom;
+        foot = newFoot;
+        redraw();
+    }
+
+    @Override
+    protected void draw() {
+        if (piece.isEmpty() || room.isEmpty()) {
+            word("No piece has been drawn yet.", MARGIN, MARGIN, "faint");
+            return;
+        }
+        var chalk = Chalk.fitting(room.get(), MARGIN, MARGIN, getWidth() - 2 * MARGIN, getHeight() - 2 * MARGIN - 24);
+        getChildren().add(chalk.draw(CuttingLine.of(piece.get()), "chalk-fill"));
+        getChildren().add(chalk.draw(piece.get().net(), "chalk-dash"));
+        getChildren().addAll(PieceChalk.inside(piece.get(), chalk));
+        over.accept(chalk, getChildren());
+        word(foot, 18, getHeight() - 28, "faint");
+    }
+
+    /** Writes on the felt beside a place of the piece. */
+    void say(String text, double x, double y) {
+        word(text, x, y);
+    }
+}

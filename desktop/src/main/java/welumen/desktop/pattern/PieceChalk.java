@@ -1,0 +1,81 @@
+package welumen.desktop.pattern;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.shape.Circle;
+import welumen.desktop.look.Chalk;
+import welumen.desktop.look.Nodes;
+import welumen.pattern.KeepOutCheck;
+import welumen.pattern.Piece;
+import welumen.pattern.Piercing;
+import welumen.pattern.relief.SewnLines;
+import welumen.shape.Point;
+
+/** What lies within a piece's edges, in chalk: rows of stitches, holes and slits, rooms that stay free, the way it lies. */
+final class PieceChalk {
+    private static final double SMALLEST = 2.5;
+    private static final double ARROW = 34;
+    private static final double BARB = 7;
+
+    private PieceChalk() {}
+
+    static List<Node> inside(Piece piece, Chalk chalk) {
+        var nodes = new ArrayList<Node>();
+        for (var row : SewnLines.of(piece).rows()) nodes.add(chalk.draw(List.of(row.from(), row.to()), "sewn-row"));
+        for (var hole : piece.holes()) nodes.add(chalk.draw(hole, "chalk-hole"));
+        for (var piercing : piece.inside().piercings()) nodes.add(pierced(piercing, chalk));
+        for (var keepOut : piece.inside().keepOuts()) nodes.add(chalk.draw(keepOut.room(), "keep-out"));
+        for (var offence : KeepOutCheck.of(piece)) nodes.add(chalk.draw(offence.where(), "keep-out-entered"));
+        piece.grain().way().ifPresent(degrees -> nodes.addAll(arrow(piece, degrees, chalk)));
+        nodes.forEach(node -> node.setMouseTransparent(true));
+        return nodes;
+    }
+
+    private static Node pierced(Piercing piercing, Chalk chalk) {
+        if (!piercing.kind().isRound())
+            return chalk.draw(
+                    List.of(
+                            piercing.at().minus(piercing.halfSlit()),
+                            piercing.at().plus(piercing.halfSlit())),
+                    "slit-line");
+        var circle = new Circle(
+                chalk.x(piercing.at().x()),
+                chalk.y(piercing.at().y()),
+                Math.max(SMALLEST, piercing.sizeMm() / 2 * chalk.scale()));
+        circle.getStyleClass().add("chalk-hole");
+        return circle;
+    }
+
+    /** Nap has one barb more than stretch, since it has one way only. */
+    private static List<Node> arrow(Piece piece, double degrees, Chalk chalk) {
+        var box = piece.net().box();
+        var middle = box.middle();
+        var along = new Point(Math.cos(Math.toRadians(degrees)), Math.sin(Math.toRadians(degrees)));
+        var across = new Point(-along.y(), along.x());
+        var half = ARROW / chalk.scale();
+        var barb = BARB / chalk.scale();
+        var tip = middle.plus(along.times(half));
+        var tail = middle.minus(along.times(half));
+        var nodes = new ArrayList<Node>();
+        nodes.add(chalk.draw(List.of(tail, tip), "grain-line"));
+        nodes.add(barbs(tip, along, across, barb, chalk));
+        if (piece.grain() instanceof welumen.pattern.Grain.StretchAlong)
+            nodes.add(barbs(tail, along.times(-1), across, barb, chalk));
+        return nodes;
+    }
+
+    private static Node barbs(Point tip, Point along, Point across, double barb, Chalk chalk) {
+        var back = tip.minus(along.times(barb));
+        return chalk.draw(
+                List.of(back.plus(across.times(barb * 0.6)), tip, back.minus(across.times(barb * 0.6))), "grain-line");
+    }
+
+    /** The piece's name, at a place of the pane. */
+    static Label name(Piece piece, double x, double y) {
+        var word = Nodes.whole(piece.name(), "chalk-word");
+        word.relocate(x, y);
+        return word;
+    }
+}

@@ -1,0 +1,279 @@
+package welumen.desktop.pattern;
+
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.job.JobChange.AtPattern;
+import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.Piece;
+import welumen.pattern.Relief;
+import welumen.pattern.Seam;
+import welumen.pattern.relief.Blank;
+import welumen.pattern.relief.Crown;
+import welumen.pattern.relief.Flutes;
+import welumen.pattern.relief.Quilting;
+import welumen.pattern.relief.SewnLines;
+import welumen.pattern.relief.StitchWork;
+
+/** Flutes and diamonds on one piece: whole ones, the blank they want, and on across a seam so that their rows meet. */
+final class ReliefLeaf extends Leaf {
+    private static final double STITCH_MM = 4;
+    private static final double COVER_MM = 2;
+
+    /** What is sewn. */
+    private enum Kind {
+        PLAIN("nothing"),
+        FLUTES("flutes"),
+        DIAMONDS("diamonds");
+
+        private final String word;
+
+        Kind(String word) {
+            this.word = word;
+        }
+    }
+
+    private final PieceChoice piece;
+    private final ComboBox<Kind> kind = new ComboBox<>();
+    private final MmField size;
+    private final TextField degrees = new TextField("90");
+    private final MmField padding;
+    private final TextField swatch = new TextField();
+    private final ComboBox<Seam> onto = new ComboBox<>();
+    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final VBox facts = new VBox(6);
+    private final OnePieceFelt felt =
+            new OnePieceFelt("relief-felt", "The piece with its rows of stitches", (_, _) -> {});
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    ReliefLeaf(JobModel model) {
+        super(model, "Flutes and diamonds");
+        piece = new PieceChoice(model, "relief-piece", this::show);
+        size = new MmField("relief-size", "40 mm", this::sew);
+        padding = new MmField("relief-padding", "10 mm", this::sew);
+        kind.getItems().setAll(Kind.values());
+        kind.setValue(Kind.FLUTES);
+        kind.setId("relief-kind");
+        WordCell.in(kind, one -> one.word);
+        degrees.setId("relief-degrees");
+        degrees.setPrefColumnCount(4);
+        degrees.setOnAction(_ -> sew());
+        swatch.setId("relief-swatch");
+        swatch.setPrefColumnCount(9);
+        swatch.setPromptText("220 to 200");
+        swatch.setOnAction(_ -> sew());
+        onto.setId("relief-onto");
+        onto.setPrefWidth(220);
+        WordCell.in(onto, this::across, "no seam");
+        answer.setId("relief-answer");
+        answer.setMinHeight(USE_PREF_SIZE);
+        var sew = Nodes.chief("Sew them in", "Draw what is asked for onto the piece", this::sew);
+        sew.setId("sew-relief");
+        var carry = Nodes.button("Carry on", "The diamonds go on over the seam, and their rows meet", this::carry);
+        carry.setId("carry-relief");
+        var right = Nodes.column(10, facts, Nodes.field("On across the seam to", onto), carry);
+        right.setMinWidth(250);
+        right.setMaxWidth(250);
+        var both = Nodes.row(24, Nodes.grown(felt), right);
+        VBox.setVgrow(both, Priority.ALWAYS);
+        both.setMinHeight(0);
+        getChildren()
+                .addAll(
+                        new FlowPane(
+                                14,
+                                10,
+                                Nodes.field("On", piece),
+                                Nodes.field("Sewn in", kind),
+                                Nodes.field("Wide, or a side", size),
+                                Nodes.field("Degrees", degrees),
+                                Nodes.field("Padding", padding),
+                                Nodes.field("Test swatch", swatch),
+                                Nodes.level(sew)),
+                        answer,
+                        both);
+    }
+
+    @Override
+    protected Node first() {
+        return piece;
+    }
+
+    @Override
+    protected void refresh() {
+        piece.fill(PatternView.pieces(model));
+        show();
+    }
+
+    private void show() {
+        var shown = piece.piece();
+        felt.show(
+                shown,
+                shown.map(one -> "Dashed within: where it is sewn · outside: where the piece is cut")
+                        .orElse(""));
+        facts.getChildren().clear();
+        var seams = shown.stream()
+                .flatMap(one -> model.job().patterns().seams().stream().filter(isAt(one)))
+                .toList();
+        var before = onto.getValue();
+        onto.getItems().setAll(seams);
+        onto.setValue(seams.contains(before) ? before : seams.isEmpty() ? null : seams.getFirst());
+        if (shown.isEmpty()) {
+            answer.setText("Draw a piece first.");
+            return;
+        }
+        answer.setText(said(shown.get()));
+        Stream.of(blank(shown.get()), work(shown.get()), open(shown.get()))
+                .flatMap(Optional::stream)
+                .forEach(fact -> facts.getChildren().add(fact));
+    }
+
+    private static Predicate<Seam> isAt(Piece piece) {
+        return seam ->
+                seam.one().piece().equals(piece.id()) ^ seam.other().piece().equals(piece.id());
+    }
+
+    private static String said(Piece piece) {
+        var lines = SewnLines.of(piece);
+        return switch (piece.inside().relief()) {
+            case Relief.Plain() -> "Nothing is sewn into the %s.".formatted(piece.name());
+            case Relief.Fluted fluted ->
+                "%d flutes of %.1f mm, all whole; take-up %.3f."
+                        .formatted(lines.count(), lines.widthMm(), fluted.takeUp());
+            case Relief.Quilted quilted ->
+                "Diamonds %.1f wide and %.1f mm high; rows cross %d times; take-up %.3f and %.3f."
+                        .formatted(
+                                quilted.wideMm(),
+                                quilted.highMm(),
+                                lines.crossings(),
+                                quilted.takeUpWide(),
+                                quilted.takeUpHigh());
+        };
+    }
+
+    private static Optional<Label> blank(Piece piece) {
+        if (piece.inside().relief() instanceof Relief.Plain) return Optional.empty();
+        var box = Blank.of(piece).box();
+        return Optional.of(Nodes.label("Cut the blank %.0f by %.0f mm; sew it, and mark the piece on it afterwards."
+                .formatted(box.width(), box.height())));
+    }
+
+    private static Optional<Label> work(Piece piece) {
+        var lines = SewnLines.of(piece);
+        if (lines.rows().isEmpty()) return Optional.empty();
+        var padding = 6;
+        var work = StitchWork.of(lines, STITCH_MM, COVER_MM + padding);
+        return Optional.of(Nodes.label("%s, %.1f m sewn at %.0f mm a stitch: %d stitches, %.0f m of thread, %.0f min."
+                .formatted(
+                        Words.many(lines.rows().size(), "row"),
+                        work.lengthMm() / 1000,
+                        STITCH_MM,
+                        work.stitches(),
+                        work.threadMm() / 1000,
+                        work.minutes())));
+    }
+
+    private static Optional<Label> open(Piece piece) {
+        var open = SewnLines.openEdges(piece);
+        if (open.isEmpty()) return Optional.empty();
+        return Optional.of(Nodes.label(
+                "Rows end in the open at %s: let them run into a seam, or turn that edge."
+                        .formatted(piece.edgeWord(open.getFirst())),
+                Styles.DANGER));
+    }
+
+    private void sew() {
+        var on = piece.piece();
+        if (on.isEmpty()) return;
+        var wanted = relief(on.get());
+        if (wanted.isEmpty()) return;
+        model.make(new AtPattern(new PieceDrawn(on.get().with(on.get().inside().with(wanted.get())))));
+    }
+
+    /** Empty where something cannot be read, which is said. */
+    private Optional<Relief> relief(Piece on) {
+        if (kind.getValue() == Kind.PLAIN) return Optional.of(new Relief.Plain());
+        if (size.mm().isEmpty() || padding.mm().isEmpty()) {
+            answer.setText(size.mm().isEmpty() ? size.wrong() : padding.wrong());
+            return Optional.empty();
+        }
+        var turn = degrees.getText().strip();
+        if (!turn.matches("-?\\d{1,3}(\\.\\d+)?")) {
+            answer.setText("“%s” is no angle. Type it as 90: which way flutes run, or how pointed diamonds are."
+                    .formatted(turn));
+            return Optional.empty();
+        }
+        try {
+            var angle = Double.parseDouble(turn);
+            if (kind.getValue() == Kind.FLUTES)
+                return Optional.of(new Relief.Fluted(
+                        size.mm().get(), angle, takeUp(size.mm().get())));
+            var quilted = Quilting.on(
+                    on, size.mm().get(), Math.toRadians(angle), padding.mm().get());
+            if (swatch.getText().isBlank()) return Optional.of(quilted);
+            var factor = takeUp(quilted.wideMm());
+            return Optional.of(new Relief.Quilted(
+                    quilted.through(), quilted.degrees(), quilted.wideMm(), quilted.highMm(), factor, factor));
+        } catch (IllegalArgumentException wrong) {
+            answer.setText(wrong.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    /** As a sewn swatch says, else by the padding. */
+    private double takeUp(double wide) {
+        var typed = swatch.getText().strip();
+        if (typed.isEmpty()) return Crown.takeUp(wide, padding.mm().orElse(0.0));
+        var lengths = typed.split("\\s+to\\s+");
+        if (lengths.length != 2 || !lengths[0].matches("\\d+(\\.\\d+)?") || !lengths[1].matches("\\d+(\\.\\d+)?"))
+            throw new IllegalArgumentException(
+                    "“%s” is no swatch. Type how long it was before and after, as 220 to 200.".formatted(typed));
+        return Flutes.swatch(Double.parseDouble(lengths[0]), Double.parseDouble(lengths[1]));
+    }
+
+    private String across(Seam seam) {
+        var own = piece.piece().map(Piece::id).orElse("");
+        var side = seam.one().piece().equals(own) ? seam.other() : seam.one();
+        return model.job()
+                .patterns()
+                .findOne(side.piece())
+                .map(other -> "%s, %s".formatted(other.name(), other.edgeWord(side.edge())))
+                .orElse("");
+    }
+
+    private void carry() {
+        var from = piece.piece();
+        var seam = onto.getValue();
+        if (from.isEmpty() || seam == null) {
+            answer.setText("Join the two pieces on the leaf Seams first.");
+            return;
+        }
+        if (!(from.get().inside().relief() instanceof Relief.Quilted)) {
+            answer.setText("There are no diamonds on the %s to carry on."
+                    .formatted(from.get().name()));
+            return;
+        }
+        var isOne = seam.one().piece().equals(from.get().id());
+        var here = isOne ? seam.one() : seam.other();
+        var there = isOne ? seam.other() : seam.one();
+        var other = model.job().patterns().findOne(there.piece());
+        if (other.isEmpty()) return;
+        var carried =
+                other.get().with(other.get().inside().with(Quilting.carried(from.get(), here, other.get(), there)));
+        if (!model.make(new AtPattern(new PieceDrawn(carried)))) return;
+        answer.setText("Carried on to the %s: rows meet within %.1f mm along the seam."
+                .formatted(carried.name(), Quilting.missMm(from.get(), here, carried, there)));
+    }
+}

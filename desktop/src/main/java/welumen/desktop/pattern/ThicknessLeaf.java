@@ -1,0 +1,205 @@
+package welumen.desktop.pattern;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.job.JobChange.AtPattern;
+import welumen.measure.InchFraction;
+import welumen.measure.Length;
+import welumen.measure.Parsed;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+import welumen.pattern.Clearance;
+import welumen.pattern.PatternChange.ClearanceMeasured;
+import welumen.pattern.thick.Bend;
+import welumen.pattern.thick.BendText;
+import welumen.pattern.thick.BuildUp;
+import welumen.pattern.thick.Rivet;
+
+/** What a thicker build-up does: to lengths round bends, to rivets and screws, and to what must move freely. */
+final class ThicknessLeaf extends Leaf {
+    private static final double[] STOCK_MM = {
+        6, 8, 10, 12, 14, 16, 18, 20, 22, 25, 28, 30, 32, 35, 40, 45, 50, 60, 70, 80
+    };
+    private static final double MM_PER_INCH = 25.4;
+    private static final Pattern CLEARANCE = Pattern.compile(
+            "(?<what>\\D[^\\d]*?)\\s+(?<free>\\d[^,]*?)\\s+free\\s*,\\s*(?<needed>\\d[^,]*?)\\s+needed(?:\\s*,\\s*(?<grown>\\d[^,]*?)\\s+taken)?",
+            Pattern.CASE_INSENSITIVE);
+
+    private final TextField before = new TextField("0");
+    private final TextField now = new TextField("2 + 16 crushed 30 %");
+    private final TextField bends = new TextField("4 sharp hollows, 2 ridges");
+    private final TextField stack = new TextField("3 + 3 + 1.2 + 3 + 9");
+    private final MmField setting;
+    private final TextField clearance = new TextField();
+    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final VBox working = new VBox(4);
+    private final Label rivet = Nodes.label("");
+    private final VBox clearances = new VBox(6);
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    ThicknessLeaf(JobModel model) {
+        super(model, "Thickness");
+        setting = new MmField("rivet-setting", "3 mm", this::reckon);
+        typed(before, "build-up-before");
+        typed(now, "build-up-now");
+        typed(bends, "bends");
+        typed(stack, "rivet-stack");
+        clearance.setId("clearance");
+        clearance.setPromptText("Must move freely: handbrake lever 22 free, 15 needed, 6 taken");
+        clearance.setAccessibleText("Something that must move freely, with its room");
+        clearance.setOnAction(_ -> measured());
+        answer.setId("thickness-answer");
+        answer.setMinHeight(USE_PREF_SIZE);
+        rivet.setId("rivet");
+        clearances.setId("clearances");
+        var all = Nodes.column(
+                14,
+                Nodes.row(
+                        14,
+                        Nodes.field("Layers before", before),
+                        Nodes.field("Layers now", now),
+                        Nodes.grown(Nodes.field("Bends on the way", bends))),
+                working,
+                Nodes.whole("Rivets and screws through a stack", Styles.HEADING),
+                Nodes.row(14, Nodes.grown(Nodes.field("Its layers", stack)), Nodes.field("To set", setting)),
+                rivet,
+                Nodes.whole("What must move freely", Styles.HEADING),
+                clearance,
+                clearances);
+        getChildren().addAll(answer, Nodes.scroll(all));
+    }
+
+    private void typed(TextField field, String id) {
+        field.setId(id);
+        field.setPrefColumnCount(18);
+        field.setOnAction(_ -> reckon());
+    }
+
+    @Override
+    protected Node first() {
+        return now;
+    }
+
+    @Override
+    protected int wanting() {
+        return (int) model.job().patterns().known().clearances().stream()
+                .filter(one -> !one.isKept())
+                .count();
+    }
+
+    @Override
+    protected void refresh() {
+        reckon();
+        clearances.getChildren().clear();
+        for (var one : model.job().patterns().known().clearances())
+            clearances
+                    .getChildren()
+                    .add(Nodes.label(
+                            "%s: %.0f free, %.0f taken, %.0f left of %.0f needed%s"
+                                    .formatted(
+                                            one.what(),
+                                            one.freeMm(),
+                                            one.grownMm(),
+                                            one.leftMm(),
+                                            one.neededMm(),
+                                            one.isKept() ? "" : ": it will not move freely"),
+                            one.isKept() ? Styles.MEASURE : Styles.DANGER));
+    }
+
+    private void reckon() {
+        working.getChildren().clear();
+        var old = before.getText().strip().equals("0")
+                ? new Understood<>(new BuildUp(List.of()))
+                : BuildUp.read(before.getText());
+        Parsed<String> told = old.flatMap(was -> BuildUp.read(now.getText())
+                .flatMap(is -> BendText.read(bends.getText()).map(way -> grown(was, is, way))));
+        answer.setText(
+                switch (told) {
+                    case Refused<String>(var why) -> why;
+                    case Understood<String>(var words) -> words;
+                });
+        rivet.setText(
+                switch (BuildUp.read(stack.getText())) {
+                    case Refused<BuildUp>(var why) -> why;
+                    case Understood<BuildUp>(var layers) ->
+                        setting.mm().map(mm -> rivet(layers, mm)).orElseGet(setting::wrong);
+                });
+    }
+
+    private String grown(BuildUp was, BuildUp is, List<Bend> way) {
+        var thicker = is.laidMm() - was.laidMm();
+        var longer = Bend.growthMm(way, thicker);
+        for (var kind : Bend.Kind.values()) {
+            var of = way.stream().filter(bend -> bend.kind() == kind).toList();
+            if (of.isEmpty()) continue;
+            working.getChildren()
+                    .add(Nodes.label(
+                            "%d × %s: %+.1f mm".formatted(of.size(), word(kind), Bend.growthMm(of, thicker)),
+                            Styles.MEASURE));
+        }
+        return "%.1f mm thicker: the covering is cut %.0f mm %s than before%s"
+                .formatted(
+                        thicker,
+                        Math.abs(longer),
+                        longer < 0 ? "shorter" : "longer",
+                        Math.abs(longer) > 5 ? "; the old one is no pattern for it." : ".");
+    }
+
+    private static String word(Bend.Kind kind) {
+        return switch (kind) {
+            case CONVEX -> "over a ridge";
+            case CONVEX_MITRED -> "over a mitred ridge";
+            case CONCAVE_ROUNDED -> "in a round hollow";
+            case CONCAVE_SHARP -> "in a sharp hollow";
+        };
+    }
+
+    private static String rivet(BuildUp layers, double setting) {
+        var length = Rivet.lengthMm(
+                setting,
+                layers.layers().stream().mapToDouble(BuildUp.Layer::laidMm).toArray());
+        var inches = Rivet.eighths(length);
+        var over = inches.sixtyFourths() * InchFraction.MM.doubleValue() - length;
+        return "%.1f mm through and through: %s; in inches %s, %.1f mm over."
+                .formatted(
+                        length,
+                        Rivet.usual(length)
+                                .map("the next in stock is %.0f mm"::formatted)
+                                .orElse("none in stock is long enough"),
+                        inches.print(),
+                        over);
+    }
+
+    private void measured() {
+        var typed = CLEARANCE.matcher(clearance.getText().strip());
+        if (!typed.matches()) {
+            answer.setText("Type what must move with its room, as handbrake lever 22 free, 15 needed, 6 taken.");
+            return;
+        }
+        var grown = typed.group("grown") == null ? "0" : typed.group("grown");
+        var mm = Stream.of(typed.group("free"), typed.group("needed"), grown)
+                .map(text -> text.equals("0")
+                        ? Optional.of(0.0)
+                        : Length.parse(text).understood().map(Length::mm))
+                .toList();
+        if (mm.stream().anyMatch(Optional::isEmpty)) {
+            answer.setText("One of these is no length. Type it as handbrake lever 22 free, 15 needed, 6 taken.");
+            return;
+        }
+        if (model.make(new AtPattern(new ClearanceMeasured(new Clearance(
+                typed.group("what"),
+                mm.get(0).orElseThrow(),
+                mm.get(1).orElseThrow(),
+                mm.get(2).orElseThrow()))))) clearance.clear();
+    }
+}

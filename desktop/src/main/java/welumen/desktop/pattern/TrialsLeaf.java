@@ -1,0 +1,172 @@
+package welumen.desktop.pattern;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.job.JobChange.AtPattern;
+import welumen.pattern.PatternChange.CutFreed;
+import welumen.pattern.PatternChange.CutHeld;
+import welumen.pattern.PatternChange.TrialNoted;
+import welumen.pattern.Piece;
+import welumen.pattern.ReadyToCut;
+import welumen.pattern.Trial;
+
+/** Tries of a piece in card, paper or cloth, and dry fits: what was changed, how it fitted, and whether it can be cut. */
+final class TrialsLeaf extends Leaf {
+    private final PieceChoice piece;
+    private final ComboBox<Trial.Of> of = new ComboBox<>();
+    private final TextField changed = new TextField();
+    private final TextField found = new TextField();
+    private final TextField settled = new TextField("0");
+    private final CheckBox accepted = new CheckBox("accepted");
+    private final TextField awaited = new TextField();
+    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final VBox list = new VBox(10);
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    TrialsLeaf(JobModel model) {
+        super(model, "Trials");
+        piece = new PieceChoice(model, "trial-piece", this::show);
+        of.getItems().setAll(Trial.Of.values());
+        of.setValue(Trial.Of.CARD);
+        of.setId("trial-of");
+        WordCell.in(of, Trial.Of::word);
+        changed.setId("trial-changed");
+        changed.setPromptText("sill edge 4 mm in");
+        changed.setPrefColumnCount(15);
+        found.setId("trial-found");
+        found.setPromptText("short by the dash, 3 mm");
+        found.setPrefColumnCount(15);
+        settled.setId("trial-settled");
+        settled.setPrefColumnCount(4);
+        accepted.setId("trial-accepted");
+        accepted.setMinWidth(USE_PREF_SIZE);
+        awaited.setId("cut-awaits");
+        awaited.setPromptText("Not cut before it comes: the bezel");
+        awaited.setAccessibleText("What this piece waits for before it is cut");
+        awaited.setOnAction(_ -> hold());
+        answer.setId("trials-answer");
+        answer.setMinHeight(USE_PREF_SIZE);
+        list.setId("trials");
+        var note = Nodes.chief("Note the trial", "Keep how this version fitted", this::note);
+        note.setId("note-trial");
+        var come = Nodes.button("It has come", "The piece waits for nothing any more", this::free);
+        come.setId("cut-freed");
+        getChildren()
+                .addAll(
+                        new FlowPane(
+                                14,
+                                10,
+                                Nodes.field("Piece", piece),
+                                Nodes.field("Tried in", of),
+                                Nodes.field("What was changed", changed),
+                                Nodes.field("How it fitted", found),
+                                Nodes.field("Settled, hours", settled),
+                                Nodes.level(accepted),
+                                Nodes.level(note)),
+                        Nodes.row(14, Nodes.grown(awaited), come),
+                        answer,
+                        Nodes.scroll(list));
+    }
+
+    @Override
+    protected Node first() {
+        return piece;
+    }
+
+    @Override
+    protected void refresh() {
+        piece.fill(PatternView.pieces(model));
+        show();
+    }
+
+    private List<Trial> trials() {
+        return model.job().patterns().known().trialsOf(String.valueOf(piece.getValue()));
+    }
+
+    private void show() {
+        list.getChildren().clear();
+        var shown = piece.piece();
+        if (shown.isEmpty()) {
+            answer.setText("Draw a piece first.");
+            return;
+        }
+        answer.setText(said(shown.get()));
+        for (var trial : trials().reversed())
+            list.getChildren()
+                    .add(Nodes.column(
+                            1,
+                            Nodes.label(
+                                    "%d  %s, %s: %s"
+                                            .formatted(
+                                                    trial.number(),
+                                                    Words.capital(trial.of().word()),
+                                                    Words.day(trial.day()),
+                                                    trial.isAccepted() ? "accepted" : "to be changed"),
+                                    trial.isAccepted() ? Styles.STRONG : Styles.MEASURE),
+                            Nodes.label(
+                                    (trial.changed().isBlank() ? "" : "changed: " + trial.changed() + " · ")
+                                            + (trial.found().isBlank() ? "nothing noted" : trial.found())
+                                            + (trial.settledHours() > 0
+                                                    ? " · settled %s".formatted(Words.hours(trial.settledHours()))
+                                                    : ""),
+                                    Styles.NOTE)));
+    }
+
+    private String said(Piece piece) {
+        var reasons = ReadyToCut.reasons(model.job().patterns(), piece);
+        if (!reasons.isEmpty()) return "The %s is not cut yet: %s.".formatted(piece.name(), String.join("; ", reasons));
+        return model.job()
+                .patterns()
+                .known()
+                .acceptedOf(piece.id())
+                .map(trial ->
+                        "Version %d of the %s is accepted: it can be cut.".formatted(trial.number(), piece.name()))
+                .orElseGet(() -> "The %s has not been tried yet; before dear stock is cut, try it in card."
+                        .formatted(piece.name()));
+    }
+
+    private void note() {
+        var hours = settled.getText().strip();
+        if (piece.piece().isEmpty()) return;
+        if (!hours.matches("\\d{1,3}(\\.\\d+)?")) {
+            answer.setText("“%s” is no number of hours. Type it as 12.".formatted(hours));
+            return;
+        }
+        var trial = new Trial(
+                piece.getValue(),
+                trials().size() + 1,
+                of.getValue(),
+                changed.getText().strip(),
+                found.getText().strip(),
+                Double.parseDouble(hours),
+                accepted.isSelected(),
+                model.today());
+        if (!model.make(new AtPattern(new TrialNoted(trial)))) return;
+        changed.clear();
+        found.clear();
+        accepted.setSelected(false);
+    }
+
+    private void hold() {
+        if (piece.piece().isEmpty() || awaited.getText().isBlank()) return;
+        if (model.make(
+                new AtPattern(new CutHeld(piece.getValue(), awaited.getText().strip())))) awaited.clear();
+    }
+
+    private void free() {
+        if (model.job().patterns().known().awaited().containsKey(String.valueOf(piece.getValue())))
+            model.make(new AtPattern(new CutFreed(piece.getValue())));
+    }
+}
