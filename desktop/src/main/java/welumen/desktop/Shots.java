@@ -43,6 +43,7 @@ public final class Shots {
                 var name = "%d-%s".formatted(stage.number(), stage.word().toLowerCase(Locale.ROOT));
                 write(window.scene(), folder.resolve(name + ".png"));
                 for (var leaf = 1; leaf < leaves(stage); leaf++) {
+                    if (stage == WorkStage.PATTERN) planned(leaf, window);
                     window.turnLeaf();
                     write(window.scene(), folder.resolve("%s-%d.png".formatted(name, leaf + 1)));
                 }
@@ -53,6 +54,15 @@ public final class Shots {
             throw new StoreException(
                     "The pictures cannot be written to [%s]: %s.".formatted(folder, fault.getMessage()), fault);
         }
+    }
+
+    /** Boards, sides, holes and trials are those of the job that is being planned. */
+    private static void planned(int leaf, WelumenWindow window) {
+        if (leaf < 4) return;
+        window.openJob(2);
+        window.model()
+                .pickedProperty()
+                .set(new PartId(leaf == 4 ? "bench-cushion" : leaf == 7 || leaf == 8 ? "left-kick-panel" : "console"));
     }
 
     private static int leaves(WorkStage stage) {

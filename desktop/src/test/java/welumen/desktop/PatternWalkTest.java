@@ -15,9 +15,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import welumen.cabin.PartId;
 import welumen.files.pattern.PatternDxf;
+import welumen.job.JobChange.AtPattern;
 import welumen.job.WorkStage;
 import welumen.pattern.EdgeFinish;
+import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.Piece;
+import welumen.pattern.Seam;
+import welumen.pattern.SeamWalk;
 import welumen.standins.camera.FloorCameraStandin.Lying;
 
 /** An old footwell carpet on the floor becomes pieces that can be cut: by camera, robot and real interface. */
@@ -153,5 +157,96 @@ class PatternWalkTest {
         assertThat(bench.ask(() -> bench.model().job().patterns().seams())).doesNotContain(first);
         bench.click("propose-seams");
         assertThat(bench.ask(() -> bench.model().job().patterns().seams())).hasSameSizeAs(seams);
+    }
+
+    /** The footwell's carpet walks with the tunnel's, both from the floor; what is too long is mended. */
+    @Test
+    void theCarpetWalksWithTheTunnelPiece() {
+        bench.pick(CARPET.value());
+        photograph("footwell");
+        bench.pick("tunnel-carpet");
+        photograph("tunnel");
+        var tunnel = pieces(new PartId("tunnel-carpet")).getFirst();
+        var footwell = pieces(CARPET).getFirst();
+        sewn(0);
+        bench.click("leaf-seams");
+        bench.ask(() -> {
+            bench.model()
+                    .make(new AtPattern(new SeamJoined(
+                            new Seam(new Seam.Side(footwell.id(), 0), new Seam.Side(tunnel.id(), 0), 0, false))));
+            return null;
+        });
+        bench.pick("none");
+        assertThat(bench.text("seams-answer")).contains("seam");
+        var walk = bench.ask(() -> {
+            var patterns = bench.model().job().patterns();
+            return patterns.seams().stream()
+                    .filter(seam -> seam.one().piece().equals(footwell.id()))
+                    .map(seam -> SeamWalk.of(patterns, seam))
+                    .findFirst()
+                    .orElseThrow();
+        });
+        // the same old carpet twice: what the photos differ by is all that they differ by
+        assertThat(Math.abs(walk.offMm())).isLessThan(walk.toleranceMm());
+    }
+
+    private void sewn(int edge) {
+        bench.click("leaf-pieces");
+        finish(edge, EdgeFinish.SEWN);
+    }
+
+    private void photograph(String name) {
+        bench.click("leaf-from-a-photo");
+        bench.click("photograph-piece");
+        bench.until(() -> bench.text("trace-answer").contains("targets agree"));
+        bench.type("traced-name", name);
+        bench.click("make-piece");
+    }
+
+    /** A cushion with flutes and piping: its blank, its seams, its piping from a hide, and paper at full size. */
+    @Test
+    void aFlutedCushionFromSeamsToPaper() throws Exception {
+        bench.pick("left-front-seat");
+        bench.click("leaf-flutes-and-diamonds");
+        assertThat(bench.text("relief-answer")).contains("9 flutes of 42.2 mm");
+        bench.click("leaf-strips");
+        assertThat(bench.text("strips-answer")).contains("of piping");
+        var before = bench.text("strips-answer");
+        bench.ask(() -> {
+            bench.robot
+                    .lookup("#strip-stock")
+                    .<ComboBox<Object>>query()
+                    .getSelectionModel()
+                    .select(0);
+            return null;
+        });
+        bench.settle();
+        assertThat(bench.text("strips-answer")).isEqualTo(before);
+        assertThat(bench.ask(() -> bench.robot
+                        .lookup("#strip-length")
+                        .queryAs(javafx.scene.control.TextField.class)
+                        .getText()))
+                .isNotEqualTo("1400 mm");
+        bench.click("leaf-pieces");
+        bench.ask(() -> {
+            bench.robot
+                    .lookup("#paper")
+                    .<ComboBox<Object>>query()
+                    .getSelectionModel()
+                    .select(3);
+            return null;
+        });
+        bench.settle();
+        bench.click("tool-print");
+        try (var papers = Files.walk(bench.folder())) {
+            var paper = papers.filter(file -> file.getFileName().toString().contains("cushion centre at full size"))
+                    .findFirst()
+                    .orElseThrow();
+            try (var document = Loader.loadPDF(paper.toFile())) {
+                assertThat(document.getNumberOfPages()).isEqualTo(1);
+                assertThat(document.getPage(0).getMediaBox().getWidth() / 72 * 25.4)
+                        .isCloseTo(610, within(0.1));
+            }
+        }
     }
 }

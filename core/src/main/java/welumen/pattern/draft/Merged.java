@@ -53,7 +53,7 @@ public final class Merged {
     }
 
     /** The other piece against the one, chord on chord, middle on middle. */
-    static Piece laid(Piece one, int edge, Piece other, int otherEdge) {
+    public static Piece laid(Piece one, int edge, Piece other, int otherEdge) {
         var here = one.run(edge);
         var there = other.run(otherEdge).reversed();
         var turn = Math.toDegrees(heading(here) - heading(there));

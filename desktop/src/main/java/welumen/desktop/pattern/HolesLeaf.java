@@ -37,6 +37,7 @@ final class HolesLeaf extends Leaf {
         super(model, "Holes");
         piece = new PieceChoice(model, "holes-piece", this::fillDatum);
         against = new PieceChoice(model, "holes-against", this::show);
+        against.setPromptText("nothing");
         datum.setId("holes-datum");
         datum.setPrefWidth(210);
         WordCell.in(datum, this::corner);
@@ -77,7 +78,7 @@ final class HolesLeaf extends Leaf {
     @Override
     protected void refresh() {
         piece.fill(PatternView.pieces(model));
-        against.fill(model.job().patterns().pieces());
+        against.fill(model.job().patterns().pieces(), null);
         fillDatum();
     }
 

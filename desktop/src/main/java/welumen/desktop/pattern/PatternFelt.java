@@ -3,15 +3,19 @@ package welumen.desktop.pattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiConsumer;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.shape.Circle;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Styles;
 import welumen.pattern.CuttingLine;
+import welumen.pattern.EdgeCurve;
 import welumen.pattern.Notches;
 import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
+import welumen.shape.Bezier;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -29,6 +33,7 @@ final class PatternFelt extends FeltPane {
 
     private final ObjectProperty<PickedEdge> picked;
     private BiConsumer<PickedEdge, Point> onCorner = (_, _) -> {};
+    private BiConsumer<PickedEdge, Bezier> onCurve = (_, _) -> {};
     private List<Piece> pieces = List.of();
     private List<Outline> cuts = List.of();
     private Patterns patterns = Patterns.EMPTY;
@@ -41,6 +46,11 @@ final class PatternFelt extends FeltPane {
     /** @param newOnCorner told which corner was dragged, by the edge that begins in it, and where to */
     void onCorner(BiConsumer<PickedEdge, Point> newOnCorner) {
         onCorner = newOnCorner;
+    }
+
+    /** @param newOnCurve told which edge runs on another curve */
+    void onCurve(BiConsumer<PickedEdge, Bezier> newOnCurve) {
+        onCurve = newOnCurve;
     }
 
     void show(List<Piece> newPieces, Patterns newPatterns) {
@@ -101,22 +111,51 @@ final class PatternFelt extends FeltPane {
         }
     }
 
+    /** The two handles of a curved edge, which the pen can drag. */
+    private void handles(Piece piece, int edge, Chalk chalk) {
+        var curve = EdgeCurve.curve(piece, edge);
+        handle(
+                piece,
+                edge,
+                "first",
+                chalk,
+                curve.a(),
+                curve.b(),
+                to -> new Bezier(curve.a(), to, curve.c(), curve.d()));
+        handle(piece, edge, "last", chalk, curve.d(), curve.c(), to -> new Bezier(curve.a(), curve.b(), to, curve.d()));
+    }
+
+    private void handle(
+            Piece piece, int edge, String which, Chalk chalk, Point end, Point at, Function<Point, Bezier> dragged) {
+        var stem = chalk.draw(List.of(end, at), "grain-line");
+        stem.setMouseTransparent(true);
+        var knob = knob(chalk, at, to -> onCurve.accept(new PickedEdge(piece.id(), edge), dragged.apply(to)));
+        knob.setId("handle-%s-%d-%s".formatted(piece.id(), edge, which));
+        getChildren().addAll(stem, knob);
+    }
+
     /** A corner that the pen can drag. */
     private Circle corner(Piece piece, int edge, Chalk chalk) {
         var at = piece.run(edge).getFirst();
-        var handle = new Circle(chalk.x(at.x()), chalk.y(at.y()), HANDLE);
-        handle.getStyleClass().add("corner-handle");
-        handle.setId("corner-%s-%d".formatted(piece.id(), edge));
-        handle.setOnMouseDragged(mouse -> {
+        var knob = knob(chalk, at, to -> onCorner.accept(new PickedEdge(piece.id(), edge), to));
+        knob.setId("corner-%s-%d".formatted(piece.id(), edge));
+        return knob;
+    }
+
+    /** Follows the pen, and says where it was let go. */
+    private Circle knob(Chalk chalk, Point at, Consumer<Point> letGo) {
+        var knob = new Circle(chalk.x(at.x()), chalk.y(at.y()), HANDLE);
+        knob.getStyleClass().add("corner-handle");
+        knob.setOnMouseDragged(mouse -> {
             var here = sceneToLocal(mouse.getSceneX(), mouse.getSceneY());
-            handle.setCenterX(here.getX());
-            handle.setCenterY(here.getY());
+            knob.setCenterX(here.getX());
+            knob.setCenterY(here.getY());
         });
-        handle.setOnMouseReleased(mouse -> {
-            var to = chalk.at(handle.getCenterX(), handle.getCenterY());
-            if (to.to(at) * chalk.scale() > 2) onCorner.accept(new PickedEdge(piece.id(), edge), to);
+        knob.setOnMouseReleased(_ -> {
+            var to = chalk.at(knob.getCenterX(), knob.getCenterY());
+            if (to.to(at) * chalk.scale() > 2) letGo.accept(to);
         });
-        return handle;
+        return knob;
     }
 
     private static Box box(Lying one) {
@@ -141,8 +180,10 @@ final class PatternFelt extends FeltPane {
         }
         for (var notch : Notches.of(one.piece(), patterns.seams(), patterns))
             getChildren().add(chalk.draw(List.of(notch.outer(), notch.inner()), "chalk-edge"));
-        if (own)
+        if (own) {
             for (var i = 0; i < one.piece().edges().size(); i++) getChildren().add(corner(one.piece(), i, chalk));
+            if (one.piece().edges().get(at.edge()).line().size() > 2) handles(one.piece(), at.edge(), chalk);
+        }
         var box = one.cut().box();
         getChildren().add(PieceChalk.name(one.piece(), chalk.x(box.minX()), chalk.y(box.minY()) + 2));
     }

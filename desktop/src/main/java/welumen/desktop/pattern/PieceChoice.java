@@ -3,6 +3,7 @@ package welumen.desktop.pattern;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ComboBox;
+import org.jspecify.annotations.Nullable;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.model.JobModel;
 import welumen.pattern.Piece;
@@ -19,21 +20,37 @@ final class PieceChoice extends ComboBox<String> {
         setId(id);
         setPrefWidth(230);
         WordCell.in(
-                this,
-                piece -> model.job().patterns().findOne(piece).map(Piece::name).orElse(piece),
-                "no piece yet");
+                this, one -> model.job().patterns().findOne(one).map(this::word).orElse(one), "no piece yet");
         valueProperty().subscribe(() -> {
             if (!filling) onChoice.run();
         });
     }
 
-    /** @param from those to choose from */
+    /** Its name, and where another has the same, the part that it is for. */
+    private String word(Piece piece) {
+        var alike = model.job().patterns().pieces().stream()
+                .filter(other -> other.name().equals(piece.name()))
+                .count();
+        return alike == 1
+                ? piece.name()
+                : "%s, %s"
+                        .formatted(
+                                piece.name(),
+                                model.job().cabin().one(piece.part()).name());
+    }
+
+    /** @param from those to choose from; the first is taken where the one before is gone */
     void fill(List<Piece> from) {
+        fill(from, from.stream().findFirst().map(Piece::id).orElse(null));
+    }
+
+    /** @param usual taken where the one before is gone; nothing where it is null */
+    void fill(List<Piece> from, @Nullable String usual) {
         filling = true;
         var before = getValue();
         var ids = from.stream().map(Piece::id).toList();
         getItems().setAll(ids);
-        setValue(ids.contains(before) ? before : ids.isEmpty() ? null : ids.getFirst());
+        setValue(ids.contains(before) ? before : usual);
         filling = false;
     }
 

@@ -120,6 +120,7 @@ final class PieceTools {
             if (piece().isPresent()) begin.accept(words.get());
         });
         button.setId("tool-" + id);
+        button.getStyleClass().add("tool");
         return button;
     }
 
@@ -151,6 +152,7 @@ final class PieceTools {
             }
         });
         button.setId("tool-make-one");
+        button.getStyleClass().add("tool");
         return button;
     }
 
@@ -208,6 +210,7 @@ final class PieceTools {
     private Node tool(String id, String word, String meaning, BiFunction<Piece, Integer, Parsed<Piece>> edit) {
         var button = Nodes.button(word, meaning, () -> edit(edit));
         button.setId("tool-" + id);
+        button.getStyleClass().add("tool");
         return button;
     }
 

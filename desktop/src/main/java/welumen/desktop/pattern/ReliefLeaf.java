@@ -1,7 +1,7 @@
 package welumen.desktop.pattern;
 
 import java.util.Optional;
-import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
@@ -52,7 +52,8 @@ final class ReliefLeaf extends Leaf {
     private final TextField degrees = new TextField("90");
     private final MmField padding;
     private final TextField swatch = new TextField();
-    private final ComboBox<Seam> onto = new ComboBox<>();
+    private final ComboBox<Integer> from = new ComboBox<>();
+    private final ComboBox<Seam.Side> onto = new ComboBox<>();
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox facts = new VBox(6);
     private final OnePieceFelt felt =
@@ -75,16 +76,19 @@ final class ReliefLeaf extends Leaf {
         swatch.setPrefColumnCount(9);
         swatch.setPromptText("220 to 200");
         swatch.setOnAction(_ -> sew());
+        from.setId("relief-from");
+        from.setPrefWidth(250);
+        WordCell.in(from, this::own, "");
         onto.setId("relief-onto");
-        onto.setPrefWidth(220);
-        WordCell.in(onto, this::across, "no seam");
+        onto.setPrefWidth(250);
+        WordCell.in(onto, this::across, "no other piece");
         answer.setId("relief-answer");
         answer.setMinHeight(USE_PREF_SIZE);
         var sew = Nodes.chief("Sew them in", "Draw what is asked for onto the piece", this::sew);
         sew.setId("sew-relief");
-        var carry = Nodes.button("Carry on", "The diamonds go on over the seam, and their rows meet", this::carry);
+        var carry = Nodes.button("Carry on", "The diamonds go on over that edge, and their rows meet", this::carry);
         carry.setId("carry-relief");
-        var right = Nodes.column(10, facts, Nodes.field("On across the seam to", onto), carry);
+        var right = Nodes.column(10, facts, Nodes.field("Over its edge", from), Nodes.field("on to", onto), carry);
         right.setMinWidth(250);
         right.setMaxWidth(250);
         var both = Nodes.row(24, Nodes.grown(felt), right);
@@ -124,12 +128,7 @@ final class ReliefLeaf extends Leaf {
                 shown.map(one -> "Dashed within: where it is sewn · outside: where the piece is cut")
                         .orElse(""));
         facts.getChildren().clear();
-        var seams = shown.stream()
-                .flatMap(one -> model.job().patterns().seams().stream().filter(isAt(one)))
-                .toList();
-        var before = onto.getValue();
-        onto.getItems().setAll(seams);
-        onto.setValue(seams.contains(before) ? before : seams.isEmpty() ? null : seams.getFirst());
+        fillEdges(shown);
         if (shown.isEmpty()) {
             answer.setText("Draw a piece first.");
             return;
@@ -140,9 +139,27 @@ final class ReliefLeaf extends Leaf {
                 .forEach(fact -> facts.getChildren().add(fact));
     }
 
-    private static Predicate<Seam> isAt(Piece piece) {
-        return seam ->
-                seam.one().piece().equals(piece.id()) ^ seam.other().piece().equals(piece.id());
+    /** Its own edges, and those of all other pieces. */
+    private void fillEdges(Optional<Piece> shown) {
+        var before = from.getValue();
+        var count = shown.map(one -> one.edges().size()).orElse(0);
+        from.getItems().setAll(IntStream.range(0, count).boxed().toList());
+        from.setValue(before != null && before < count ? before : count == 0 ? null : 0);
+        var beforeOnto = onto.getValue();
+        var others = model.job().patterns().pieces().stream()
+                .filter(other -> shown.map(one -> !one.id().equals(other.id())).orElse(false))
+                .flatMap(other ->
+                        IntStream.range(0, other.edges().size()).mapToObj(edge -> new Seam.Side(other.id(), edge)))
+                .toList();
+        onto.getItems().setAll(others);
+        onto.setValue(others.contains(beforeOnto) ? beforeOnto : others.isEmpty() ? null : others.getFirst());
+    }
+
+    private String own(Integer edge) {
+        return piece.piece()
+                .filter(one -> edge < one.edges().size())
+                .map(one -> one.edgeWord(edge))
+                .orElse("");
     }
 
     private static String said(Piece piece) {
@@ -243,9 +260,7 @@ final class ReliefLeaf extends Leaf {
         return Flutes.swatch(Double.parseDouble(lengths[0]), Double.parseDouble(lengths[1]));
     }
 
-    private String across(Seam seam) {
-        var own = piece.piece().map(Piece::id).orElse("");
-        var side = seam.one().piece().equals(own) ? seam.other() : seam.one();
+    private String across(Seam.Side side) {
         return model.job()
                 .patterns()
                 .findOne(side.piece())
@@ -254,26 +269,24 @@ final class ReliefLeaf extends Leaf {
     }
 
     private void carry() {
-        var from = piece.piece();
-        var seam = onto.getValue();
-        if (from.isEmpty() || seam == null) {
-            answer.setText("Join the two pieces on the leaf Seams first.");
+        var carrying = piece.piece();
+        var there = onto.getValue();
+        if (carrying.isEmpty() || there == null || from.getValue() == null) {
+            answer.setText("Draw the piece first over which they go on.");
             return;
         }
-        if (!(from.get().inside().relief() instanceof Relief.Quilted)) {
+        if (!(carrying.get().inside().relief() instanceof Relief.Quilted)) {
             answer.setText("There are no diamonds on the %s to carry on."
-                    .formatted(from.get().name()));
+                    .formatted(carrying.get().name()));
             return;
         }
-        var isOne = seam.one().piece().equals(from.get().id());
-        var here = isOne ? seam.one() : seam.other();
-        var there = isOne ? seam.other() : seam.one();
+        var here = new Seam.Side(carrying.get().id(), from.getValue());
         var other = model.job().patterns().findOne(there.piece());
         if (other.isEmpty()) return;
         var carried =
-                other.get().with(other.get().inside().with(Quilting.carried(from.get(), here, other.get(), there)));
+                other.get().with(other.get().inside().with(Quilting.carried(carrying.get(), here, other.get(), there)));
         if (!model.make(new AtPattern(new PieceDrawn(carried)))) return;
-        answer.setText("Carried on to the %s: rows meet within %.1f mm along the seam."
-                .formatted(carried.name(), Quilting.missMm(from.get(), here, carried, there)));
+        answer.setText("Carried on to the %s: rows meet within %.1f mm where the two edges lie together."
+                .formatted(carried.name(), Quilting.missMm(carrying.get(), here, carried, there)));
     }
 }

@@ -168,11 +168,14 @@ final class SeamsLeaf extends Leaf {
         var steps = SewingOrder.of(patterns().pieces(), all).steps();
         for (var i = 0; i < steps.size(); i++)
             order.getChildren()
-                    .add(Nodes.column(
-                            1,
-                            Nodes.label(
-                                    "%d  %s".formatted(i + 1, words(steps.get(i).seam()))),
-                            Nodes.label(steps.get(i).why(), Styles.NOTE)));
+                    .add(Nodes.row(
+                            10,
+                            new SeamPicture(patterns(), steps.get(i).seam()),
+                            Nodes.column(
+                                    1,
+                                    Nodes.label("%d  %s"
+                                            .formatted(i + 1, words(steps.get(i).seam()))),
+                                    Nodes.label(steps.get(i).why(), Styles.NOTE))));
         answer.setText(
                 all.isEmpty()
                         ? "No edges are sewn to each other yet: choose two, or take the likely ones."

@@ -1,8 +1,10 @@
 package welumen.desktop.pattern;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import javafx.collections.ObservableList;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -24,6 +26,7 @@ import welumen.pattern.Piece;
 import welumen.pattern.SideStation;
 import welumen.pattern.sides.SidesCompared;
 import welumen.pattern.sides.SidesCompared.Place;
+import welumen.strip.OtherSide;
 
 /** A piece and its fellow from the other side, mirrored and laid over each other: what may differ, and what does. */
 final class SidesLeaf extends Leaf {
@@ -44,6 +47,7 @@ final class SidesLeaf extends Leaf {
         super(model, "Two sides");
         one = new PieceChoice(model, "sides-one", this::show);
         other = new PieceChoice(model, "sides-other", this::show);
+        other.setPromptText("choose its fellow");
         station.setId("side-station");
         station.setPromptText("Measured on both sides: dash to sill 412 / 380, because the duct comes down there");
         station.setAccessibleText("A place measured on the left and on the right");
@@ -71,19 +75,26 @@ final class SidesLeaf extends Leaf {
         var own = PatternView.pieces(model);
         var all = model.job().patterns().pieces();
         one.fill(own);
-        other.fill(all.stream()
-                .filter(piece -> !piece.id().equals(one.getValue()))
-                .sorted((a, b) -> Integer.compare(likeness(b), likeness(a)))
-                .toList());
+        other.fill(
+                all.stream().filter(piece -> !piece.id().equals(one.getValue())).toList(),
+                fellow().map(Piece::id).orElse(null));
         show();
+    }
+
+    /** Of the part on the other side, the piece that is called most like this one. */
+    private Optional<Piece> fellow() {
+        var cabin = model.job().cabin();
+        var part = one.piece().flatMap(piece -> cabin.findOne(piece.part())).flatMap(own -> OtherSide.of(cabin, own));
+        return part.stream()
+                .flatMap(there -> model.job().patterns().of(there.id()).stream())
+                .max(Comparator.comparingInt(this::likeness));
     }
 
     /** How much a name has in common with the first piece's. */
     private int likeness(Piece piece) {
         var own = List.of(one.piece().map(Piece::name).orElse("").split(" "));
-        return (int) List.of(piece.name().split("[ ,]+")).stream()
-                .filter(own::contains)
-                .count();
+        return (int)
+                Stream.of(piece.name().split("[ ,]+")).filter(own::contains).count();
     }
 
     private void show() {

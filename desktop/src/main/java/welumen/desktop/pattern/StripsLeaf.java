@@ -10,6 +10,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import welumen.cut.Stock;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
@@ -33,6 +34,7 @@ final class StripsLeaf extends Leaf {
     private final TextField cover = new TextField("1.2 mm");
     private final TextField fold = new TextField("20 mm");
     private final TextField longest = new TextField("1400 mm");
+    private final ComboBox<Stock> stock = new ComboBox<>();
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox list = new VBox(8);
 
@@ -51,6 +53,10 @@ final class StripsLeaf extends Leaf {
         name(cover, "piping-cover");
         name(fold, "strip-fold");
         name(longest, "strip-length");
+        stock.setId("strip-stock");
+        stock.setMinWidth(150);
+        WordCell.in(stock, Stock::id, "as typed");
+        stock.valueProperty().subscribe(this::stockChosen);
         answer.setId("strips-answer");
         list.setId("strips");
         getChildren()
@@ -64,6 +70,7 @@ final class StripsLeaf extends Leaf {
                                 Nodes.field("Piping cord", cord),
                                 Nodes.field("Its cover", cover),
                                 Nodes.field("Folded at ends", fold),
+                                Nodes.field("Cut from", stock),
                                 Nodes.field("Strips as long as", longest)),
                         answer,
                         Nodes.scroll(list));
@@ -80,8 +87,19 @@ final class StripsLeaf extends Leaf {
         return way;
     }
 
+    /** As long as the stock is the longer way. */
+    private void stockChosen() {
+        if (stock.getValue() == null) return;
+        var box = stock.getValue().shape().outline().box();
+        longest.setText("%.0f mm".formatted(Math.max(box.width(), box.height())));
+        reckon();
+    }
+
     @Override
     protected void refresh() {
+        var before = stock.getValue();
+        stock.getItems().setAll(model.workshop().stock());
+        stock.setValue(before != null && model.workshop().stock().contains(before) ? before : null);
         reckon();
     }
 

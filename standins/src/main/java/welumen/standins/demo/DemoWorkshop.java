@@ -17,10 +17,11 @@ import welumen.job.WorkshopChange.StockTakenIn;
 import welumen.job.WorkshopChange.WorkshopNamed;
 import welumen.journal.StoreException;
 
-/** Thimble Yard: writes the demo workshop into a folder, with its first job whole, its second surveyed and a third begun. */
+/** Thimble Yard: writes the demo workshop into a folder, with its first job whole, its second surveyed and its third being planned. */
 public final class DemoWorkshop {
     public static final UUID SELKIE = new UUID(0x1963, 1);
     public static final UUID DUNNOCK = new UUID(0x1971, 2);
+    public static final UUID DRUMLIN = new UUID(0x1956, 3);
     public static final String PERSON = "Orla";
 
     private DemoWorkshop() {}
@@ -60,6 +61,7 @@ public final class DemoWorkshop {
             for (var change : changes()) journal.make(change, PERSON);
             new SelkieJob(workshop, clock, day).write();
             new DunnockJob(workshop, clock, day).write();
+            new DrumlinJob(workshop, clock, day).write();
         }
     }
 
@@ -73,10 +75,7 @@ public final class DemoWorkshop {
                 new StockTakenIn(HideOutline.hide("hide 2", SelkieJob.HIDE, 4.6e6, 9, 310, 23)),
                 new JobOpened(SELKIE, "1963 Varrow Selkie, saloon", ""),
                 new JobOpened(DUNNOCK, "1971 Pellin Dunnock, estate", ""),
-                new JobOpened(
-                        new UUID(0x1956, 3),
-                        "1956 Drumlin half-ton, camper",
-                        "Only its name is here yet; its plans follow."));
+                new JobOpened(DRUMLIN, "1956 Drumlin half-ton, camper", ""));
     }
 
     static Instant at(LocalDate day, int hour, int minute) {

@@ -1,0 +1,224 @@
+package welumen.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.file.Path;
+import javafx.scene.control.ComboBox;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import welumen.cabin.PartId;
+import welumen.job.WorkStage;
+import welumen.pattern.EdgeFinish;
+import welumen.pattern.Patterns;
+import welumen.pattern.Piece;
+import welumen.pattern.ReadyToCut;
+import welumen.pattern.Relief;
+
+/** A console that nobody sells, kick panels that are cousins, and diamonds from the bench to the doors: by the real interface. */
+class PlanningWalkTest {
+    private static final PartId CONSOLE = new PartId("console");
+
+    @TempDir
+    private Path home;
+
+    private Workbench bench;
+
+    @BeforeEach
+    void openThePlans() {
+        bench = Workbench.open(home);
+        bench.ask(() -> {
+            bench.model().open(bench.model().workshop().jobs().get(2));
+            return null;
+        });
+        bench.go(WorkStage.PATTERN);
+    }
+
+    @AfterEach
+    void close() {
+        bench.close();
+    }
+
+    private Patterns patterns() {
+        return bench.ask(() -> bench.model().job().patterns());
+    }
+
+    private Piece piece(String name) {
+        return patterns().pieces().stream()
+                .filter(piece -> piece.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private <T> void choose(String box, T value) {
+        bench.ask(() -> {
+            bench.robot.lookup("#" + box).<ComboBox<T>>query().setValue(value);
+            return null;
+        });
+        bench.settle();
+    }
+
+    private void takeBack() {
+        bench.ask(() -> {
+            bench.model().takeBack();
+            return null;
+        });
+        bench.settle();
+    }
+
+    @Test
+    void theOtherJobsPieceIsShownAsItIs() {
+        bench.pick("left-kick-panel");
+        assertThat(bench.text("piece-name")).isEqualTo("Left kick panel");
+        bench.pick("console");
+        assertThat(bench.text("piece-name")).isEqualTo("Console top");
+    }
+
+    /** A card of five measures, an edge bowed, a hole, and a corner dragged by the pen. */
+    @Test
+    void aCardIsDrawnAndChangedByTypedLinesAndByPen() {
+        bench.pick(CONSOLE.value());
+        bench.typeAndEnter("draw", "side panel AB 420, BC 310, CD 400, DA 305, AC 520");
+        var drawn = piece("side panel");
+        assertThat(drawn.lengthMm(0)).isCloseTo(420, within(0.1));
+        assertThat(bench.text("piece-facts")).contains("agree");
+        bench.typeAndEnter("change-edge", "bow 12");
+        assertThat(piece("side panel").lengthMm(0)).isGreaterThan(420.5);
+        bench.typeAndEnter("change-edge", "punched 5 at 40, 60 for console screw");
+        assertThat(piece("side panel").inside().piercings()).hasSize(1);
+        bench.typeAndEnter("change-edge", "make it nicer");
+        assertThat(bench.text("pattern-wrong")).contains("nothing that can be done");
+        var before = piece("side panel").run(0).getFirst();
+        var handle = bench.robot.lookup("#corner-" + drawn.id() + "-0").query();
+        bench.robot.drag(handle).dropBy(-14, 10);
+        bench.settle();
+        var after = piece("side panel").run(0).getFirst();
+        assertThat(after.x()).isLessThan(before.x());
+        assertThat(after.y()).isLessThan(before.y());
+        takeBack();
+        assertThat(piece("side panel").run(0).getFirst()).isEqualTo(before);
+        var length = piece("side panel").lengthMm(0);
+        var knob = bench.robot.lookup("#handle-" + drawn.id() + "-0-first").query();
+        bench.robot.drag(knob).dropBy(6, 26);
+        bench.settle();
+        assertThat(piece("side panel").lengthMm(0)).isNotCloseTo(length, within(0.5));
+        assertThat(piece("side panel").run(0).getFirst()).isEqualTo(before);
+    }
+
+    @Test
+    void aPieceIsCutInTwoAndMadeOneAgain() {
+        bench.pick("bench-cushion");
+        bench.click("tool-cut-in-two");
+        bench.robot.type(KeyCode.ENTER);
+        bench.settle();
+        assertThat(patterns().pieces())
+                .extracting(Piece::name)
+                .contains("bench centre, left half", "bench centre, right half");
+        assertThat(patterns().seams()).hasSize(1);
+        bench.click("leaf-seams");
+        assertThat(bench.text("seams-answer")).contains("1 seam, and all of them walk");
+        bench.click("leaf-pieces");
+        var half = piece("bench centre, left half");
+        bench.ask(() -> {
+            bench.robot
+                    .lookup("#edges")
+                    .<javafx.scene.control.ListView<Integer>>query()
+                    .getSelectionModel()
+                    .select(half.edges().size() - 1);
+            return null;
+        });
+        bench.settle();
+        bench.click("tool-make-one");
+        assertThat(patterns().pieces()).extracting(Piece::name).contains("bench centre");
+        assertThat(patterns().seams()).isEmpty();
+    }
+
+    @Test
+    void theConsoleWaitsForItsBezelAndIsTriedInCard() {
+        bench.pick(CONSOLE.value());
+        bench.click("leaf-boards");
+        assertThat(bench.text("boards-answer"))
+                .contains("29 mm beyond the board")
+                .contains("so it is cut");
+        assertThat(bench.text("drop-in"))
+                .contains("176.2 by 234.2 mm")
+                .contains("182.0 − 2 × (1.2 + 1.2 + 0.5) = 176.2");
+        bench.typeAndEnter("turn-in", "25 mm");
+        assertThat(bench.text("boards-answer")).contains("34 mm").contains("not cut so yet");
+        bench.click("take-allowance");
+        assertThat(piece("console top").edges())
+                .allMatch(edge -> edge.allowanceMm() == 34 && edge.finish() == EdgeFinish.WRAPPED);
+
+        bench.click("leaf-trials");
+        choose("trial-piece", piece("console insert").id());
+        assertThat(bench.text("trials-answer")).contains("not cut yet: it waits for the bezel");
+        bench.click("cut-freed");
+        assertThat(bench.text("trials-answer")).contains("Version 4").contains("accepted");
+        bench.type("trial-found", "bezel is 2 mm wider than said");
+        bench.click("note-trial");
+        assertThat(bench.text("trials-answer")).contains("trial 5 was not accepted");
+        assertThat(ReadyToCut.reasons(patterns(), piece("console insert"))).hasSize(1);
+    }
+
+    @Test
+    void theKickPanelsAreCousins() {
+        bench.pick("left-kick-panel");
+        bench.click("leaf-two-sides");
+        assertThat(bench.text("sides-answer")).contains("differ at").contains("2 stations");
+        bench.typeAndEnter("side-station", "dash to sill 412 / 380, because the duct comes down there");
+        bench.typeAndEnter("side-station", "bulkhead to pillar 398 / 391, because of the pipe");
+        assertThat(bench.text("sides-answer")).doesNotContain("station");
+        assertThat(ReadyToCut.reasons(patterns(), piece("left kick panel"))).isEmpty();
+        bench.typeAndEnter("side-station", "nonsense");
+        assertThat(bench.text("sides-answer")).contains("dash to sill 412 / 380");
+
+        bench.click("leaf-holes");
+        assertThat(bench.text("holes-answer")).startsWith("3 holes");
+        choose("holes-against", piece("right kick panel").id());
+        assertThat(bench.text("holes-answer")).contains("fellows on the right kick panel");
+    }
+
+    @Test
+    void diamondsGoOnFromTheBenchToTheDoor() {
+        bench.pick("bench-cushion");
+        bench.click("leaf-flutes-and-diamonds");
+        assertThat(bench.text("relief-answer")).startsWith("Diamonds");
+        bench.click("carry-relief");
+        assertThat(bench.text("relief-answer")).contains("rows meet within");
+        choose(
+                "relief-kind",
+                bench.ask(() -> bench.robot
+                        .lookup("#relief-kind")
+                        .<ComboBox<Object>>query()
+                        .getItems()
+                        .get(1)));
+        bench.type("relief-size", "60 mm");
+        bench.type("relief-swatch", "220 to 200");
+        bench.click("sew-relief");
+        assertThat(piece("bench centre").inside().relief()).isEqualTo(new Relief.Fluted(60, 90, 1.1));
+        assertThat(bench.text("relief-answer")).contains("20 flutes of 59.0 mm");
+        bench.type("relief-swatch", "a lot");
+        bench.click("sew-relief");
+        assertThat(bench.text("relief-answer")).contains("220 to 200");
+    }
+
+    @Test
+    void aThickerFloorIsReckonedAndWhatMovesIsWatched() {
+        bench.click("leaf-thickness");
+        assertThat(bench.text("thickness-answer"))
+                .contains("13.2 mm thicker")
+                .contains("64 mm shorter")
+                .contains("no pattern");
+        assertThat(bench.text("rivet")).contains("22.2 mm").contains("25 mm");
+        bench.typeAndEnter("clearance", "door to seal 6 free, 4 needed, 3 taken");
+        assertThat(patterns().known().clearances()).anyMatch(one -> !one.isKept());
+        assertThat(bench.ask(() ->
+                        bench.robot.lookup("#clearances .danger").queryAll().size()))
+                .isEqualTo(1);
+        bench.typeAndEnter("bends", "a few");
+        assertThat(bench.text("thickness-answer")).contains("is no bend");
+    }
+}
