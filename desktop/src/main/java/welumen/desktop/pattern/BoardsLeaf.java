@@ -65,6 +65,7 @@ final class BoardsLeaf extends Leaf {
         var opening = Nodes.column(
                 8,
                 Nodes.whole("An opening and what drops into it", Styles.HEADING),
+                dropIn,
                 new FlowPane(
                         10,
                         8,
@@ -72,9 +73,8 @@ final class BoardsLeaf extends Leaf {
                         Nodes.field("high", high),
                         Nodes.field("Cover turned in", cover),
                         Nodes.field("Lining", lining),
-                        Nodes.field("Gap", gap)),
-                dropIn);
-        var right = Nodes.scroll(Nodes.column(14, opening, list));
+                        Nodes.field("Gap", gap)));
+        var right = Nodes.scroll(Nodes.column(14, Nodes.row(10, wrapAll, take), list, opening));
         right.setMinWidth(340);
         right.setMaxWidth(340);
         var both = Nodes.row(24, Nodes.grown(felt), right);
@@ -88,9 +88,7 @@ final class BoardsLeaf extends Leaf {
                                 Nodes.field("Wrapped", piece),
                                 Nodes.field("Board", board),
                                 Nodes.field("Padding", padding),
-                                Nodes.field("Turned in by", turn),
-                                Nodes.level(wrapAll),
-                                Nodes.level(take)),
+                                Nodes.field("Turned in by", turn)),
                         answer,
                         both);
     }

@@ -62,7 +62,7 @@ final class ReliefLeaf extends Leaf {
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     ReliefLeaf(JobModel model) {
         super(model, "Flutes and diamonds");
-        piece = new PieceChoice(model, "relief-piece", this::show);
+        piece = new PieceChoice(model, "relief-piece", this::turnTo);
         size = new MmField("relief-size", "40 mm", this::sew);
         padding = new MmField("relief-padding", "10 mm", this::sew);
         kind.getItems().setAll(Kind.values());
@@ -88,7 +88,7 @@ final class ReliefLeaf extends Leaf {
         sew.setId("sew-relief");
         var carry = Nodes.button("Carry on", "The diamonds go on over that edge, and their rows meet", this::carry);
         carry.setId("carry-relief");
-        var right = Nodes.column(10, facts, Nodes.field("Over its edge", from), Nodes.field("on to", onto), carry);
+        var right = Nodes.column(10, sew, facts, Nodes.field("Over its edge", from), Nodes.field("on to", onto), carry);
         right.setMinWidth(250);
         right.setMaxWidth(250);
         var both = Nodes.row(24, Nodes.grown(felt), right);
@@ -104,8 +104,7 @@ final class ReliefLeaf extends Leaf {
                                 Nodes.field("Wide, or a side", size),
                                 Nodes.field("Degrees", degrees),
                                 Nodes.field("Padding", padding),
-                                Nodes.field("Test swatch", swatch),
-                                Nodes.level(sew)),
+                                Nodes.field("Test swatch", swatch)),
                         answer,
                         both);
     }
@@ -117,7 +116,27 @@ final class ReliefLeaf extends Leaf {
 
     @Override
     protected void refresh() {
+        var before = piece.getValue();
         piece.fill(PatternView.pieces(model));
+        if (java.util.Objects.equals(before, piece.getValue())) show();
+        else turnTo();
+    }
+
+    /** Another piece: what is asked for begins with what it has. */
+    private void turnTo() {
+        switch (piece.piece().map(one -> one.inside().relief()).orElse(new Relief.Plain())) {
+            case Relief.Plain() -> {}
+            case Relief.Fluted fluted -> {
+                kind.setValue(Kind.FLUTES);
+                size.setText(Words.mm(fluted.wantedMm()));
+                degrees.setText("%.0f".formatted(fluted.degrees()));
+            }
+            case Relief.Quilted quilted -> {
+                kind.setValue(Kind.DIAMONDS);
+                size.setText(Words.mm(Math.rint(Math.hypot(quilted.wideMm(), quilted.highMm()) / 2)));
+                degrees.setText("%.0f".formatted(2 * Math.toDegrees(Math.atan2(quilted.wideMm(), quilted.highMm()))));
+            }
+        }
         show();
     }
 

@@ -132,8 +132,8 @@ final class SidesLeaf extends Leaf {
                         : "Mirrored, the two differ at %s".formatted(Words.many(places, "place")))
                 + (flagged == 0
                         ? "."
-                        : "; %s where the sides differ wants a word why before it is cut."
-                                .formatted(Words.many(flagged, "station")));
+                        : "; the sides differ at %s, which %s a word why before it is cut."
+                                .formatted(Words.many(flagged, "station"), flagged == 1 ? "wants" : "want"));
     }
 
     /** How many are flagged. */

@@ -87,7 +87,17 @@ final class TrialsLeaf extends Leaf {
 
     @Override
     protected void refresh() {
-        piece.fill(PatternView.pieces(model));
+        var known = model.job().patterns().known();
+        var pieces = PatternView.pieces(model);
+        piece.fill(
+                pieces,
+                pieces.stream()
+                        .filter(one -> known.awaited().containsKey(one.id())
+                                || !known.trialsOf(one.id()).isEmpty())
+                        .findFirst()
+                        .or(() -> pieces.stream().findFirst())
+                        .map(Piece::id)
+                        .orElse(null));
         show();
     }
 
