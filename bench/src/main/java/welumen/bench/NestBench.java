@@ -18,10 +18,10 @@ import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
-import welumen.cut.Nester;
 import welumen.cut.Stock;
 import welumen.cut.Stretch;
 import welumen.cut.Turns;
+import welumen.cut.nest.Nester;
 import welumen.shape.Outline;
 import welumen.shape.Shape;
 

@@ -9,11 +9,14 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import welumen.shape.Planar;
 
 /** Where a stock is of what grade: a place has that of the last zone over it, else the stock's own. */
-final class Grades {
+public final class Grades {
+    /** In mm²; what is smaller comes of rounding. */
+    private static final double SLIVER = 1e-3;
+
     private Grades() {}
 
     /** Everything on the stock that is worse than a grade, as polygons; empty where the whole of it is good enough. */
-    static List<Polygon> worseThan(int grade, Stock stock) {
+    public static List<Polygon> worseThan(int grade, Stock stock) {
         Geometry whole = Planar.polygon(stock.shape().outline());
         var bad = new ArrayList<Geometry>();
         var left = whole;
@@ -23,6 +26,9 @@ final class Grades {
             left = OverlayNGRobust.overlay(left, outline, OverlayNG.DIFFERENCE);
         }
         if (stock.grade() > grade) bad.add(left);
-        return bad.isEmpty() ? List.of() : Planar.polygons(OverlayNGRobust.union(bad));
+        if (bad.isEmpty()) return List.of();
+        return Planar.polygons(OverlayNGRobust.union(bad)).stream()
+                .filter(polygon -> polygon.getArea() > SLIVER)
+                .toList();
     }
 }

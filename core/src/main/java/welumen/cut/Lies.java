@@ -3,8 +3,8 @@ package welumen.cut;
 import welumen.shape.Shape;
 
 /** A piece as it lies in a plan. */
-record Lies(CutPiece piece, Placement placement, Stock stock, Shape shape) {
-    static Lies of(CutProblem problem, Placement placement) {
+public record Lies(CutPiece piece, Placement placement, Stock stock, Shape shape) {
+    public static Lies of(CutProblem problem, Placement placement) {
         var piece = problem.piece(placement.piece());
         return new Lies(
                 piece,

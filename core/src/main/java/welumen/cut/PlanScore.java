@@ -15,6 +15,15 @@ public record PlanScore(int leftOver, int sheets, double cost, double leastOfShe
             .thenComparingDouble(PlanScore::cost)
             .thenComparingDouble(PlanScore::leastOfSheet);
 
+    public static PlanScore of(CutProblem problem, List<Placement> placements) {
+        var all = problem.pieces().stream().mapToInt(CutPiece::quantity).sum();
+        return of(
+                all,
+                placements.stream()
+                        .map(placement -> Lies.of(problem, placement))
+                        .toList());
+    }
+
     /** The score of these placements; {@code all} is how many there should be. */
     static PlanScore of(int all, List<Lies> lying) {
         var bySheet = lying.stream().collect(Collectors.groupingBy(Lies::stock));

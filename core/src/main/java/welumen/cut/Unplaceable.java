@@ -8,13 +8,21 @@ import java.util.SplittableRandom;
 import welumen.cut.CutPlan.Unplaced;
 
 /** Finds the real reason why a piece has no place, by trying it alone on each empty stock. */
-final class Unplaceable {
+public final class Unplaceable {
     private final CutProblem problem;
     private final List<Ground> grounds;
 
     Unplaceable(CutProblem problem, List<Ground> grounds) {
         this.problem = problem;
         this.grounds = grounds;
+    }
+
+    /** One line for each copy that is missing from the placements. */
+    public static List<Unplaced> reasons(CutProblem problem, List<Placement> placements) {
+        var grounds = problem.stock().stream()
+                .map(stock -> new Ground(stock, problem.gap()))
+                .toList();
+        return new Unplaceable(problem, grounds).reasons(placements);
     }
 
     /** One line for each copy that is missing from the placements. */

@@ -64,8 +64,8 @@ public final class Planar {
     /** A polygon as a shape with its holes. */
     public static Shape shape(Polygon polygon) {
         var holes = Stream.iterate(0, i -> i < polygon.getNumInteriorRing(), i -> i + 1)
-                .map(i -> Outline.ofRing(points(polygon.getInteriorRingN(i).getCoordinates()))
-                        .orThrow());
+                .map(i -> Outline.ofRing(points(polygon.getInteriorRingN(i).getCoordinates())))
+                .flatMap(ring -> ring.understood().stream()); // a sliver without an area is no hole
         return new Shape(outline(polygon), holes.toList());
     }
 

@@ -10,18 +10,18 @@ import welumen.shape.Pose;
 import welumen.shape.Shape;
 
 /** Small cutting problems for tests. */
-final class Cases {
+public final class Cases {
     private Cases() {}
 
-    static CutPiece rectangle(String id, double width, double height, int quantity) {
+    public static CutPiece rectangle(String id, double width, double height, int quantity) {
         return piece(id, new Shape(Outline.rectangle(width, height)), quantity, 4, new Stretch.Any());
     }
 
-    static CutPiece piece(String id, Shape shape, int quantity, int grade, Stretch stretch) {
+    public static CutPiece piece(String id, Shape shape, int quantity, int grade, Stretch stretch) {
         return new CutPiece(id, shape, quantity, "", new Turns.Free(), false, grade, stretch, "");
     }
 
-    static CutPiece turned(CutPiece piece, Turns turns) {
+    public static CutPiece turned(CutPiece piece, Turns turns) {
         return new CutPiece(
                 piece.id(),
                 piece.shape(),
@@ -34,20 +34,20 @@ final class Cases {
                 piece.pair());
     }
 
-    static Stock.Hide sheet(String id, double width, double height) {
+    public static Stock.Hide sheet(String id, double width, double height) {
         return hide(id, new Shape(Outline.rectangle(width, height)), List.of());
     }
 
-    static Stock.Hide hide(String id, Shape shape, List<Zone> zones) {
+    public static Stock.Hide hide(String id, Shape shape, List<Zone> zones) {
         return new Stock.Hide(id, "", shape, 1, zones, new Stretch.Any(), 300);
     }
 
-    static Outline at(double x, double y, Outline outline) {
+    public static Outline at(double x, double y, Outline outline) {
         return new Pose(x, y, 0, false).apply(outline);
     }
 
     /** A lumpy hide with flaws and a rim of poor leather, and star-shaped pieces; everything from the seed. */
-    static CutProblem random(long seed) {
+    public static CutProblem random(long seed) {
         var random = new Random(seed);
         var outline = star(random, 24, 500, 700);
         var flaws = new ArrayList<Outline>();
@@ -74,12 +74,12 @@ final class Cases {
         return new CutProblem(random.nextInt(2) * 3.0, pieces, List.of(hide), List.of());
     }
 
-    static Outline star(Random random, int corners, double least, double most) {
+    public static Outline star(Random random, int corners, double least, double most) {
         var radii = random.doubles(corners, least, most).boxed().toList();
         return OutlineTest.star(radii, 0, 0);
     }
 
-    static Shape ell() {
+    public static Shape ell() {
         return new Shape(new Outline(List.of(
                 new Point(0, 0),
                 new Point(200, 0),

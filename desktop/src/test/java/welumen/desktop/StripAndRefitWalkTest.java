@@ -57,7 +57,7 @@ class StripAndRefitWalkTest {
 
     private void openTheEstate() {
         bench.ask(() -> {
-            bench.model().open(bench.model().workshop().jobs().get(2));
+            bench.model().open(bench.model().workshop().jobs().get(DemoCopy.EMPTY_JOB));
             return null;
         });
         bench.settle();

@@ -5,7 +5,7 @@ import javafx.concurrent.Task;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
-import welumen.cut.Nester;
+import welumen.cut.nest.Nester;
 
 /** The nester off the window's thread. {@link #finishNow} keeps the best plan; {@code cancel} throws it away. */
 final class LayOut extends Task<CutPlan> {

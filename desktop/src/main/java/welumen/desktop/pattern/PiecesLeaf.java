@@ -64,6 +64,7 @@ final class PiecesLeaf extends Leaf {
         finish.setMaxWidth(Double.MAX_VALUE);
         finish.valueProperty().subscribe(this::finishChosen);
         allowance.setId("allowance");
+        allowance.setPrefColumnCount(5);
         allowance.setOnAction(_ -> allowanceTyped());
         edges.setId("edges");
         edges.setCellFactory(_ -> new EdgeCell());
@@ -103,8 +104,10 @@ final class PiecesLeaf extends Leaf {
                 pieceFacts,
                 Nodes.whole("Its edges", Styles.HEADING),
                 edges,
-                Nodes.field("Finish of the picked edge", finish),
-                Nodes.field("Allowance", allowance));
+                Nodes.row(
+                        8,
+                        Nodes.grown(Nodes.field("Finish of the edge", finish)),
+                        Nodes.field("Allowance", allowance)));
         VBox.setVgrow(edges, Priority.ALWAYS);
         return right;
     }

@@ -16,6 +16,7 @@ import welumen.job.WorkshopChange.PersonJoined;
 import welumen.job.WorkshopChange.StockTakenIn;
 import welumen.job.WorkshopChange.WorkshopNamed;
 import welumen.journal.StoreException;
+import welumen.standins.hide.DrawnHide;
 
 /** Thimble Yard: writes the demo workshop into a folder, with its first job whole, its second surveyed and its third being planned. */
 public final class DemoWorkshop {
@@ -71,8 +72,8 @@ public final class DemoWorkshop {
                 new PersonJoined(PERSON),
                 new PersonJoined("Bram"),
                 new PersonJoined("Ivo"),
-                new StockTakenIn(HideOutline.hide("hide 1", SelkieJob.HIDE, 4.9e6, 14, 310, 11)),
-                new StockTakenIn(HideOutline.hide("hide 2", SelkieJob.HIDE, 4.6e6, 9, 310, 23)),
+                new StockTakenIn(DrawnHide.hide("hide 1", SelkieJob.HIDE, 4.9e6, 14, 310, 11)),
+                new StockTakenIn(DrawnHide.hide("hide 2", SelkieJob.HIDE, 4.6e6, 9, 310, 23)),
                 new JobOpened(SELKIE, "1963 Varrow Selkie, saloon", ""),
                 new JobOpened(DUNNOCK, "1971 Pellin Dunnock, estate", ""),
                 new JobOpened(DRUMLIN, "1956 Drumlin half-ton, camper", ""));

@@ -15,7 +15,7 @@ import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutProblem;
 import welumen.cut.FromPattern;
 import welumen.cut.NestOptions;
-import welumen.cut.Nester;
+import welumen.cut.nest.Nester;
 import welumen.evidence.Evidence;
 import welumen.evidence.EvidenceChange.EvidenceLogged;
 import welumen.evidence.Strength;

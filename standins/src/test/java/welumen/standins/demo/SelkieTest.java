@@ -13,6 +13,7 @@ import welumen.cabin.Cabin;
 import welumen.cabin.CabinChange.PartsListed;
 import welumen.pattern.CuttingLine;
 import welumen.shape.Planar;
+import welumen.standins.hide.DrawnHide;
 import welumen.strip.ReachPlanner;
 import welumen.strip.ReachPlanner.Reach;
 import welumen.strip.RefitOrder;
@@ -76,7 +77,7 @@ class SelkieTest {
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 11, 23, 99})
     void aHideHasItsSizeItsFlawsWithinAndEveryGrade(long seed) {
-        var hide = HideOutline.hide("h", "hide", 4.8e6, 12, 300, seed);
+        var hide = DrawnHide.hide("h", "hide", 4.8e6, 12, 300, seed);
         assertThat(hide.shape().outline().area()).isCloseTo(4.8e6, within(1.0));
         assertThat(hide.shape().holes()).hasSize(12);
         var whole = Planar.polygon(hide.shape().outline());
@@ -86,8 +87,8 @@ class SelkieTest {
             assertThat(whole.distance(Planar.FACTORY.createPoint(middle))).isLessThan(10);
         }
         assertThat(hide.zones()).extracting(zone -> zone.grade()).containsExactly(4, 3, 2, 1);
-        assertThat(hide).isEqualTo(HideOutline.hide("h", "hide", 4.8e6, 12, 300, seed));
-        assertThat(hide).isNotEqualTo(HideOutline.hide("h", "hide", 4.8e6, 12, 300, seed + 1));
+        assertThat(hide).isEqualTo(DrawnHide.hide("h", "hide", 4.8e6, 12, 300, seed));
+        assertThat(hide).isNotEqualTo(DrawnHide.hide("h", "hide", 4.8e6, 12, 300, seed + 1));
     }
 
     @Test

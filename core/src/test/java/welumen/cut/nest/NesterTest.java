@@ -1,4 +1,4 @@
-package welumen.cut;
+package welumen.cut.nest;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -13,6 +13,16 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
+import welumen.cut.CutPiece;
+import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
+import welumen.cut.NestOptions;
+import welumen.cut.Placement;
+import welumen.cut.PlanCheck;
+import welumen.cut.Stock;
+import welumen.cut.Stretch;
+import welumen.cut.Turns;
+import welumen.cut.Zone;
 import welumen.shape.Outline;
 import welumen.shape.Pose;
 import welumen.shape.Shape;

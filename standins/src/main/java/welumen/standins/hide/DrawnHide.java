@@ -1,4 +1,4 @@
-package welumen.standins.demo;
+package welumen.standins.hide;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -17,7 +17,7 @@ import welumen.shape.Shape;
  * Draws a hide as hides are: backbone upright in x = 0, butt below, neck above, shanks at the four corners, no two sides
  * alike; firm in the middle of the back, looser toward belly and shanks, with flaws. Everything from a seed.
  */
-final class HideOutline {
+public final class DrawnHide {
     /** The right half from butt to neck, in parts of the length along the back. */
     private static final double[][] HALF = {
         {0.03, 0.02}, {0.20, 0.00}, {0.32, -0.03}, {0.41, -0.02}, {0.44, 0.05}, {0.42, 0.13}, {0.39, 0.22},
@@ -27,12 +27,16 @@ final class HideOutline {
 
     private static final int BETWEEN = 4;
 
-    private HideOutline() {}
+    private DrawnHide() {}
 
     /** A hide of so many mm² with its flaws. */
-    static Stock.Hide hide(String id, String material, double area, int flaws, double cost, long seed) {
+    public static Stock.Hide hide(String id, String material, double area, int flaws, double cost, long seed) {
         var random = new Random(seed);
         var outline = scaled(drawn(random), area);
+        while (Outline.ofRing(outline.corners()).understood().isEmpty()
+                || Outline.ofRing(shrunk(outline, 0.80, 0.90).corners())
+                        .understood()
+                        .isEmpty()) outline = scaled(drawn(random), area);
         return new Stock.Hide(
                 id,
                 material,

@@ -3,28 +3,24 @@ package welumen.cut;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.random.RandomGenerator;
-import welumen.cut.CutPlan.SheetUse;
 import welumen.cut.Spread.Copy;
 import welumen.cut.Spread.Way;
-import welumen.shape.Planar;
 
 /**
  * Lays pieces out on hides and rolls. Each round, two seeded workers shake the order of the best plan so far and spread
  * all pieces anew; the better result stands before the next round, so the plan depends on seed and rounds alone. In the first
  * round one worker takes the biggest pieces first, the other those that need the best leather (Burke and others, Operations Research 54, 2006).
  *
- * <p>No plan leaves here that {@link PlanCheck} has not found valid. A first search, honest rather than strong.
+ * <p>No plan leaves here that {@link PlanCheck} has not found valid. It gives a first plan, from which a stronger search goes on.
  */
-public final class Nester {
+public final class Spreading {
     private static final int WORKERS = 2;
 
     private final CutProblem problem;
@@ -45,7 +41,7 @@ public final class Nester {
         }
     }
 
-    private Nester(CutProblem problem, long seed) {
+    private Spreading(CutProblem problem, long seed) {
         this.problem = problem;
         this.bySize = copies(problem);
         this.grounds = problem.stock().stream()
@@ -66,14 +62,14 @@ public final class Nester {
         if (!faults.isEmpty())
             throw new IllegalArgumentException(
                     "A pinned piece cannot stay: " + faults.getFirst().said());
-        var nester = new Nester(problem, options.seed());
+        var nester = new Spreading(problem, options.seed());
         var rounds = nester.search(options, progress, stop);
         return nester.plan(rounds, true);
     }
 
     private long search(NestOptions options, NestProgress progress, StopSignal stop) {
         var end = System.nanoTime() + Math.min(options.time().toNanos(), Long.MAX_VALUE / 4);
-        try (var pool = Executors.newFixedThreadPool(WORKERS, Nester::thread)) {
+        try (var pool = Executors.newFixedThreadPool(WORKERS, Spreading::thread)) {
             var round = 0L;
             while (round < options.rounds() && !stop.stopRequested()) {
                 var first = round == 0;
@@ -98,7 +94,7 @@ public final class Nester {
                     .filter(placements -> PlanCheck.faults(problem, placements).isEmpty())
                     .map(placements -> attempt(way, placements))));
         }
-        var results = running.stream().map(Nester::result).toList();
+        var results = running.stream().map(Spreading::result).toList();
         if (stop.stopRequested() && results.stream().anyMatch(Optional::isEmpty)) return false;
         for (var result : results)
             if (result.isPresent() && result.get().score().compareTo(best.score()) < 0) best = result.get();
@@ -128,45 +124,15 @@ public final class Nester {
     }
 
     private Attempt attempt(Way way, List<Placement> placements) {
-        return new Attempt(way, placements, PlanScore.of(all(), lying(placements)));
+        return new Attempt(way, placements, PlanScore.of(problem, placements));
     }
 
     private CutPlan plan(long rounds, boolean withReasons) {
         return new CutPlan(
                 best.placements(),
                 withReasons ? new Unplaceable(problem, grounds).reasons(best.placements()) : List.of(),
-                sheets(best.placements()),
+                SheetUses.of(problem, best.placements()),
                 rounds);
-    }
-
-    private List<SheetUse> sheets(List<Placement> placements) {
-        Map<Stock, List<Lies>> bySheet = new HashMap<>();
-        for (var lies : lying(placements))
-            bySheet.computeIfAbsent(lies.stock(), _ -> new ArrayList<>()).add(lies);
-        return problem.stock().stream()
-                .filter(bySheet::containsKey)
-                .map(stock -> use(stock, bySheet.get(stock)))
-                .toList();
-    }
-
-    private static SheetUse use(Stock stock, List<Lies> lying) {
-        var pieces = lying.stream().mapToDouble(lies -> lies.shape().area()).sum();
-        var whole = Planar.areaLeft(stock.shape());
-        return switch (stock) {
-            case Stock.Hide hide -> new SheetUse(hide.id(), pieces, whole, whole, 0);
-            case Stock.Roll roll -> {
-                var used = PlanScore.box(lying).maxX();
-                yield new SheetUse(roll.id(), pieces, whole, used * roll.width(), used);
-            }
-        };
-    }
-
-    private List<Lies> lying(List<Placement> placements) {
-        return placements.stream().map(placement -> Lies.of(problem, placement)).toList();
-    }
-
-    private int all() {
-        return problem.pieces().stream().mapToInt(CutPiece::quantity).sum();
     }
 
     /** Every copy that is not pinned, the biggest first. */

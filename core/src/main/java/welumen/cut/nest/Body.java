@@ -1,0 +1,152 @@
+package welumen.cut.nest;
+
+/** A form as it lies: turned by an angle about its middle, and that middle somewhere. Its arrays are used again and again. */
+final class Body {
+    /** Circles that are farther off than so many fading lengths are not felt. */
+    private static final double FAR = 12;
+
+    private Form form;
+    double x;
+    double y;
+    /** In radians, counter-clockwise. */
+    double turn;
+
+    double[] ax;
+    double[] ay;
+    double[] bx;
+    double[] by;
+    double[] px;
+    double[] py;
+    double[] pr;
+    int sides;
+    int poles;
+    double minX;
+    double minY;
+    double maxX;
+    double maxY;
+
+    Body(Form form) {
+        this.form = form;
+        room(form);
+    }
+
+    private void room(Form wanted) {
+        if (ax == null || ax.length < wanted.ax.length) {
+            ax = new double[wanted.ax.length];
+            ay = new double[wanted.ax.length];
+            bx = new double[wanted.ax.length];
+            by = new double[wanted.ax.length];
+        }
+        if (px == null || px.length < wanted.px.length) {
+            px = new double[wanted.px.length];
+            py = new double[wanted.px.length];
+        }
+        sides = wanted.ax.length;
+        poles = wanted.px.length;
+        pr = wanted.pr;
+        form = wanted;
+    }
+
+    Form form() {
+        return form;
+    }
+
+    /** Lays it there. */
+    void lay(Form as, double atX, double atY, double turned) {
+        room(as);
+        x = atX;
+        y = atY;
+        turn = turned;
+        var cos = Math.cos(turned);
+        var sin = Math.sin(turned);
+        var lowX = Double.POSITIVE_INFINITY;
+        var lowY = Double.POSITIVE_INFINITY;
+        var highX = Double.NEGATIVE_INFINITY;
+        var highY = Double.NEGATIVE_INFINITY;
+        for (var i = 0; i < sides; i++) {
+            var cx = as.ax[i] * cos - as.ay[i] * sin + atX;
+            var cy = as.ax[i] * sin + as.ay[i] * cos + atY;
+            ax[i] = cx;
+            ay[i] = cy;
+            bx[i] = as.bx[i] * cos - as.by[i] * sin + atX;
+            by[i] = as.bx[i] * sin + as.by[i] * cos + atY;
+            if (cx < lowX) lowX = cx;
+            if (cx > highX) highX = cx;
+            if (cy < lowY) lowY = cy;
+            if (cy > highY) highY = cy;
+        }
+        for (var i = 0; i < poles; i++) {
+            px[i] = as.px[i] * cos - as.py[i] * sin + atX;
+            py[i] = as.px[i] * sin + as.py[i] * cos + atY;
+        }
+        minX = lowX;
+        minY = lowY;
+        maxX = highX;
+        maxY = highY;
+    }
+
+    /** Shifts it, turned as it is. */
+    void shift(double dx, double dy) {
+        x += dx;
+        y += dy;
+        for (var i = 0; i < sides; i++) {
+            ax[i] += dx;
+            ay[i] += dy;
+            bx[i] += dx;
+            by[i] += dy;
+        }
+        for (var i = 0; i < poles; i++) {
+            px[i] += dx;
+            py[i] += dy;
+        }
+        minX += dx;
+        minY += dy;
+        maxX += dx;
+        maxY += dy;
+    }
+
+    boolean boxMeets(Body other) {
+        return minX < other.maxX && maxX > other.minX && minY < other.maxY && maxY > other.minY;
+    }
+
+    /** Whether a point lies within, by crossings. */
+    boolean contains(double atX, double atY) {
+        if (atX < minX || atX > maxX || atY < minY || atY > maxY) return false;
+        var inside = false;
+        for (var i = 0; i < sides; i++)
+            if (ay[i] > atY != by[i] > atY && atX < ax[i] + (atY - ay[i]) / (by[i] - ay[i]) * (bx[i] - ax[i]))
+                inside = !inside;
+        return inside;
+    }
+
+    /**
+     * How deep two bodies that collide lie in each other: over all pairs of circles their penetration, which fades but never
+     * ends where they part, weighed by the smaller radius; its root, scaled by how large both are.
+     */
+    static double depth(Body one, Body other) {
+        var fade = 0.01 * Math.max(one.form.size, Math.min(other.form.size, 1.5 * one.form.size));
+        var far = FAR * fade;
+        var sum = 0.0;
+        for (var j = 0; j < other.poles; j++) {
+            var radius = other.pr[j];
+            var atX = other.px[j];
+            var atY = other.py[j];
+            if (atX + radius + far < one.minX
+                    || atX - radius - far > one.maxX
+                    || atY + radius + far < one.minY
+                    || atY - radius - far > one.maxY) continue;
+            for (var i = 0; i < one.poles; i++) {
+                var dx = atX - one.px[i];
+                var dy = atY - one.py[i];
+                var square = dx * dx + dy * dy;
+                var reach = radius + one.pr[i];
+                if (square > (reach + far) * (reach + far)) continue;
+                var deep = reach - Math.sqrt(square);
+                var felt = deep >= fade ? deep : fade * fade / (2 * fade - deep);
+                sum += felt * Math.min(radius, one.pr[i]);
+            }
+        }
+        var scale = Math.sqrt(Math.sqrt(one.form.area) * Math.sqrt(Math.min(other.form.area, 4 * one.form.area)));
+        return Math.sqrt(sum + fade * fade) * scale;
+    }
+}

@@ -1,0 +1,81 @@
+package welumen.cut.nest;
+
+/** Tells whether two bodies share more than a rim. Used by one thread: it keeps its scratch paper. */
+final class Collider {
+    private int[] near = new int[64];
+
+    boolean collide(Body one, Body other) {
+        if (!one.boxMeets(other)) return false;
+        if (circlesMeet(one, other)) return true;
+        var count = sidesIn(other, one.minX, one.minY, one.maxX, one.maxY);
+        if (count > 0 && crosses(one, other, count)) return true;
+        // no sides cross: one may lie wholly in the other
+        return other.contains(one.ax[0], one.ay[0]) || one.contains(other.ax[0], other.ay[0]);
+    }
+
+    /** Circles within both say at once that they do. */
+    private static boolean circlesMeet(Body one, Body other) {
+        for (var j = 0; j < other.poles; j++) {
+            var atX = other.px[j];
+            var atY = other.py[j];
+            var radius = other.pr[j];
+            if (atX - radius > one.maxX
+                    || atX + radius < one.minX
+                    || atY - radius > one.maxY
+                    || atY + radius < one.minY) continue;
+            for (var i = 0; i < one.poles; i++) {
+                var dx = one.px[i] - atX;
+                var dy = one.py[i] - atY;
+                var reach = one.pr[i] + radius;
+                if (dx * dx + dy * dy < reach * reach) return true;
+            }
+        }
+        return false;
+    }
+
+    /** Notes which sides reach into a box, and says how many. */
+    private int sidesIn(Body body, double minX, double minY, double maxX, double maxY) {
+        if (near.length < body.sides) near = new int[2 * body.sides];
+        var count = 0;
+        for (var j = 0; j < body.sides; j++) {
+            var ax = body.ax[j];
+            var bx = body.bx[j];
+            if (ax < minX && bx < minX || ax > maxX && bx > maxX) continue;
+            var ay = body.ay[j];
+            var by = body.by[j];
+            if (ay < minY && by < minY || ay > maxY && by > maxY) continue;
+            near[count++] = j;
+        }
+        return count;
+    }
+
+    private boolean crosses(Body one, Body other, int count) {
+        var lowX = Math.max(one.minX, other.minX);
+        var highX = Math.min(one.maxX, other.maxX);
+        var lowY = Math.max(one.minY, other.minY);
+        var highY = Math.min(one.maxY, other.maxY);
+        for (var i = 0; i < one.sides; i++) {
+            var cx = one.ax[i];
+            var dx = one.bx[i];
+            if (cx < lowX && dx < lowX || cx > highX && dx > highX) continue;
+            var cy = one.ay[i];
+            var dy = one.by[i];
+            if (cy < lowY && dy < lowY || cy > highY && dy > highY) continue;
+            for (var k = 0; k < count; k++) if (cross(other, near[k], cx, cy, dx, dy)) return true;
+        }
+        return false;
+    }
+
+    private static boolean cross(Body other, int j, double cx, double cy, double dx, double dy) {
+        var ex = other.ax[j];
+        var ey = other.ay[j];
+        var fx = other.bx[j];
+        var fy = other.by[j];
+        var e = (dx - cx) * (ey - cy) - (dy - cy) * (ex - cx);
+        var f = (dx - cx) * (fy - cy) - (dy - cy) * (fx - cx);
+        if (e > 0 && f > 0 || e < 0 && f < 0) return false;
+        var c = (fx - ex) * (cy - ey) - (fy - ey) * (cx - ex);
+        var d = (fx - ex) * (dy - ey) - (fy - ey) * (dx - ex);
+        return !(c > 0 && d > 0 || c < 0 && d < 0);
+    }
+}

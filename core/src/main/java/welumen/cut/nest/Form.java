@@ -1,0 +1,84 @@
+package welumen.cut.nest;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+import welumen.shape.Planar;
+
+/**
+ * A shape that does not change but may be turned and shifted: its sides, and circles inscribed in it, the largest first, by
+ * which it is told how deep two shapes lie in each other. Its middle is the first circle's centre.
+ */
+final class Form {
+    /** Ends of sides, relative to the middle; side i runs from (ax, ay) to (bx, by). */
+    final double[] ax;
+
+    final double[] ay;
+    final double[] bx;
+    final double[] by;
+    /** Centres and radii of the inscribed circles, relative to the middle. */
+    final double[] px;
+
+    final double[] py;
+    final double[] pr;
+    /** The middle in the shape's own coordinates. */
+    final double middleX;
+
+    final double middleY;
+    final double area;
+    /** How far the farthest corner lies from the middle. */
+    final double reach;
+    /** The larger side of its box. */
+    final double size;
+
+    private Form(Polygon polygon, List<double[]> poles) {
+        middleX = poles.getFirst()[0];
+        middleY = poles.getFirst()[1];
+        var sides = new ArrayList<double[]>();
+        add(polygon.getExteriorRing().getCoordinates(), sides);
+        for (var i = 0; i < polygon.getNumInteriorRing(); i++)
+            add(polygon.getInteriorRingN(i).getCoordinates(), sides);
+        var count = sides.size();
+        ax = new double[count];
+        ay = new double[count];
+        bx = new double[count];
+        by = new double[count];
+        var farthest = 0.0;
+        for (var i = 0; i < count; i++) {
+            ax[i] = sides.get(i)[0];
+            ay[i] = sides.get(i)[1];
+            bx[i] = sides.get(i)[2];
+            by[i] = sides.get(i)[3];
+            farthest = Math.max(farthest, Math.hypot(ax[i], ay[i]));
+        }
+        reach = farthest;
+        px = poles.stream().mapToDouble(pole -> pole[0] - middleX).toArray();
+        py = poles.stream().mapToDouble(pole -> pole[1] - middleY).toArray();
+        pr = poles.stream().mapToDouble(pole -> pole[2]).toArray();
+        area = polygon.getArea();
+        var box = polygon.getEnvelopeInternal();
+        size = Math.max(box.getWidth(), box.getHeight());
+    }
+
+    private void add(Coordinate[] ring, List<double[]> sides) {
+        for (var i = 1; i < ring.length; i++)
+            sides.add(new double[] {
+                ring[i - 1].x - middleX, ring[i - 1].y - middleY, ring[i].x - middleX, ring[i].y - middleY
+            });
+    }
+
+    /** @param most how many circles at the most */
+    static Form of(Polygon polygon, int most) {
+        return new Form(polygon, Poles.of(polygon, most));
+    }
+
+    /** The largest polygon of a geometry as a form. */
+    static Form ofLargest(Geometry geometry, int most) {
+        return Planar.polygons(geometry).stream()
+                .max(java.util.Comparator.comparingDouble(Polygon::getArea))
+                .map(polygon -> of(polygon, most))
+                .orElseThrow(() -> new IllegalArgumentException("There is nothing of the shape left."));
+    }
+}

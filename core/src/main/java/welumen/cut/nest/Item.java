@@ -1,0 +1,65 @@
+package welumen.cut.nest;
+
+import java.util.List;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import welumen.cut.CutPiece;
+import welumen.cut.Placement;
+import welumen.cut.Stock;
+import welumen.shape.Planar;
+import welumen.shape.Point;
+import welumen.shape.Pose;
+
+/**
+ * One copy of a piece, grown by half the gap.
+ *
+ * @param ways how it may lie on each stock
+ */
+record Item(CutPiece piece, int copy, Form plain, Form flipped, List<Ways> ways) {
+    /** Grown by so much less, so that pieces may touch; far below what the judge takes for an overlap. */
+    static final double SLACK_MM = 0.003;
+
+    private static final int MOST_POLES = 10;
+    private static final double MITRE = 1.3;
+
+    Item {
+        ways = List.copyOf(ways);
+    }
+
+    static Item of(CutPiece piece, int copy, double gap, List<Stock> stocks) {
+        var plain = form(piece, gap, false);
+        return new Item(
+                piece,
+                copy,
+                plain,
+                piece.flip() ? form(piece, gap, true) : plain,
+                stocks.stream().map(stock -> Ways.of(piece, stock)).toList());
+    }
+
+    private static Form form(CutPiece piece, double gap, boolean flipped) {
+        var shape = new Pose(0, 0, 0, flipped).apply(piece.shape());
+        var grown = BufferOp.bufferOp(
+                Planar.polygon(shape),
+                gap / 2 - SLACK_MM,
+                new BufferParameters(2, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, MITRE));
+        return Form.ofLargest(grown, MOST_POLES);
+    }
+
+    Form form(boolean isFlipped) {
+        return isFlipped ? flipped : plain;
+    }
+
+    /** How the piece itself lies where its body does. */
+    Placement placement(Stock stock, double x, double y, double turn, boolean isFlipped) {
+        var form = form(isFlipped);
+        var pose = new Pose(0, 0, degrees(turn), false);
+        var middle = pose.apply(new Point(form.middleX, form.middleY));
+        return new Placement(
+                piece.id(), copy, stock.id(), new Pose(x - middle.x(), y - middle.y(), degrees(turn), isFlipped));
+    }
+
+    /** To a hundred-thousandth of a degree, so that quarter turns are whole. */
+    static double degrees(double turn) {
+        return Math.rint(Math.toDegrees(turn) * 1e5) / 1e5;
+    }
+}

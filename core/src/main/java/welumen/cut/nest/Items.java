@@ -1,0 +1,32 @@
+package welumen.cut.nest;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import welumen.cut.CutPiece;
+import welumen.cut.CutProblem;
+import welumen.cut.Stock;
+
+/** The copies that are to be laid on some stocks, the largest first; those that are pinned lie already. */
+final class Items {
+    private Items() {}
+
+    /** Those alone that may lie on one of the stocks some way. */
+    static List<Item> of(CutProblem problem, List<Stock> stocks) {
+        var items = new ArrayList<Item>();
+        for (var piece : problem.pieces()) {
+            if (!piece.material().equals(stocks.getFirst().material())) continue;
+            var first = Item.of(piece, 1, problem.gap(), stocks);
+            if (first.ways().stream().allMatch(Ways::none)) continue;
+            for (var copy = 1; copy <= piece.quantity(); copy++)
+                if (!isPinned(problem, piece, copy))
+                    items.add(new Item(piece, copy, first.plain(), first.flipped(), first.ways()));
+        }
+        items.sort(Comparator.comparingDouble(item -> -item.plain().area));
+        return List.copyOf(items);
+    }
+
+    private static boolean isPinned(CutProblem problem, CutPiece piece, int copy) {
+        return problem.pinned().stream().anyMatch(pin -> pin.piece().equals(piece.id()) && pin.copy() == copy);
+    }
+}

@@ -1,0 +1,171 @@
+package welumen.cut.nest;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import welumen.cut.Placement;
+
+/**
+ * Where every item lies, whether it may or not, and how deep each pair lies in each other. The box of a field may be smaller
+ * than the field: that is how room is taken away.
+ */
+final class Layout {
+    /** Room for so many on each field, until more are met. */
+    private static final int OBSTACLES = 32;
+
+    final List<Item> items;
+    final List<Field> fields;
+    final Body[] bodies;
+    final int[] field;
+    final boolean[] flipped;
+    /** Whether pieces may lie on a field at all. */
+    final boolean[] isOpen;
+    /** The box of each field in which pieces may lie. */
+    final double[] minX;
+
+    final double[] minY;
+    final double[] maxX;
+    final double[] maxY;
+    /** What a pair, or an item and an obstacle, weighs: the more, the longer they have collided. */
+    final double[][] weight;
+
+    final double[][] groundWeight;
+    final double[][] depth;
+    final double[][] groundDepth;
+
+    Layout(List<Item> items, List<Field> fields) {
+        this.items = items;
+        this.fields = fields;
+        var count = items.size();
+        bodies = new Body[count];
+        for (var i = 0; i < count; i++) bodies[i] = new Body(items.get(i).plain());
+        field = new int[count];
+        flipped = new boolean[count];
+        isOpen = new boolean[fields.size()];
+        minX = fields.stream().mapToDouble(one -> one.minX).toArray();
+        minY = fields.stream().mapToDouble(one -> one.minY).toArray();
+        maxX = fields.stream().mapToDouble(one -> one.maxX).toArray();
+        maxY = fields.stream().mapToDouble(one -> one.maxY).toArray();
+        weight = new double[count][count];
+        depth = new double[count][count];
+        groundWeight = new double[count][];
+        groundDepth = new double[count][];
+        for (var i = 0; i < count; i++) {
+            groundWeight[i] = new double[OBSTACLES];
+            groundDepth[i] = new double[OBSTACLES];
+        }
+        forget();
+    }
+
+    /** The same layout once more, to be changed by another thread. */
+    Layout copy() {
+        var copy = new Layout(items, fields);
+        copy.take(this);
+        for (var i = 0; i < items.size(); i++) {
+            System.arraycopy(weight[i], 0, copy.weight[i], 0, weight[i].length);
+            copy.groundWeight[i] = groundWeight[i].clone();
+        }
+        return copy;
+    }
+
+    /** Takes over where another has everything; what weighs what stays. */
+    void take(Layout other) {
+        for (var i = 0; i < items.size(); i++) {
+            lay(i, other.field[i], other.bodies[i].x, other.bodies[i].y, other.bodies[i].turn, other.flipped[i]);
+            System.arraycopy(other.depth[i], 0, depth[i], 0, depth[i].length);
+            groundDepth[i] = other.groundDepth[i].clone();
+            if (groundWeight[i].length < groundDepth[i].length)
+                groundWeight[i] = Arrays.copyOf(groundWeight[i], groundDepth[i].length);
+        }
+        System.arraycopy(other.isOpen, 0, isOpen, 0, isOpen.length);
+        System.arraycopy(other.minX, 0, minX, 0, minX.length);
+        System.arraycopy(other.minY, 0, minY, 0, minY.length);
+        System.arraycopy(other.maxX, 0, maxX, 0, maxX.length);
+        System.arraycopy(other.maxY, 0, maxY, 0, maxY.length);
+    }
+
+    /** Every pair weighs the same again. */
+    void forget() {
+        for (var row : weight) Arrays.fill(row, 1);
+        for (var row : groundWeight) Arrays.fill(row, 1);
+    }
+
+    List<Body> obstacles(int item, int onField) {
+        var grounds = fields.get(onField).obstacles(items.get(item).piece().grade());
+        if (groundWeight[item].length < grounds.size()) {
+            var known = groundWeight[item].length;
+            groundWeight[item] = Arrays.copyOf(groundWeight[item], grounds.size());
+            Arrays.fill(groundWeight[item], known, grounds.size(), 1);
+            groundDepth[item] = Arrays.copyOf(groundDepth[item], grounds.size());
+        }
+        return grounds;
+    }
+
+    void lay(int item, int onField, double x, double y, double turn, boolean isFlipped) {
+        field[item] = onField;
+        flipped[item] = isFlipped;
+        bodies[item].lay(items.get(item).form(isFlipped), x, y, turn);
+    }
+
+    /** Measures anew how deep an item lies in all else. */
+    void measure(int item, Collider collider) {
+        var body = bodies[item];
+        var grounds = obstacles(item, field[item]);
+        Arrays.fill(groundDepth[item], 0);
+        for (var k = 0; k < grounds.size(); k++)
+            if (collider.collide(body, grounds.get(k))) groundDepth[item][k] = Body.depth(body, grounds.get(k));
+        for (var j = 0; j < bodies.length; j++) {
+            if (j == item) continue;
+            var deep = field[j] == field[item] && collider.collide(body, bodies[j]) ? Body.depth(body, bodies[j]) : 0;
+            depth[item][j] = deep;
+            depth[j][item] = deep;
+        }
+    }
+
+    void measureAll(Collider collider) {
+        for (var i = 0; i < bodies.length; i++) measure(i, collider);
+    }
+
+    double weighed(int item) {
+        var sum = 0.0;
+        for (var j = 0; j < depth.length; j++) sum += depth[item][j] * weight[item][j];
+        for (var k = 0; k < groundDepth[item].length; k++) sum += groundDepth[item][k] * groundWeight[item][k];
+        return sum;
+    }
+
+    /** Whether an item lies in something; the box of its field is kept by all that lays it. */
+    boolean collides(int item) {
+        for (var j = 0; j < depth.length; j++) if (depth[item][j] > 0) return true;
+        for (var deep : groundDepth[item]) if (deep > 0) return true;
+        return false;
+    }
+
+    /** Of all pairs once. */
+    double total() {
+        var sum = 0.0;
+        for (var i = 0; i < depth.length; i++) {
+            for (var j = i + 1; j < depth.length; j++) sum += depth[i][j];
+            for (var deep : groundDepth[i]) sum += deep;
+        }
+        return sum;
+    }
+
+    /** Whether an item's box lies in the box of its field, and that field is open. */
+    boolean isWithin(int item) {
+        var body = bodies[item];
+        var on = field[item];
+        return isOpen[on]
+                && body.minX >= minX[on] - 1e-9
+                && body.minY >= minY[on] - 1e-9
+                && body.maxX <= maxX[on] + 1e-9
+                && body.maxY <= maxY[on] + 1e-9;
+    }
+
+    List<Placement> placements() {
+        var placements = new ArrayList<Placement>();
+        for (var i = 0; i < items.size(); i++)
+            placements.add(items.get(i)
+                    .placement(fields.get(field[i]).stock, bodies[i].x, bodies[i].y, bodies[i].turn, flipped[i]));
+        return placements;
+    }
+}

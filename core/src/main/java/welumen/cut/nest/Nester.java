@@ -1,0 +1,178 @@
+package welumen.cut.nest;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import welumen.cut.CutPiece;
+import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
+import welumen.cut.NestOptions;
+import welumen.cut.NestProgress;
+import welumen.cut.Placement;
+import welumen.cut.PlanCheck;
+import welumen.cut.PlanScore;
+import welumen.cut.SheetUses;
+import welumen.cut.Spreading;
+import welumen.cut.Stock;
+import welumen.cut.StopSignal;
+import welumen.cut.Unplaceable;
+
+/**
+ * Lays pieces out on hides and rolls. The first round spreads them one after the other; every later one has two seeded
+ * workers take room away, or a hide, and separate the pieces that then overlap. The better result stands before the next
+ * round, so the plan depends on seed and rounds alone. Each material is a search of its own, and they take turns.
+ *
+ * <p>No plan leaves here that {@link PlanCheck} has not found valid.
+ */
+public final class Nester {
+    static final int WORKERS = 2;
+    /** Up to so many pieces times stocks are spread corner to corner too. */
+    private static final int FEW = 60;
+
+    private final CutProblem problem;
+    private final List<Search> searches;
+    private List<Placement> best;
+    private PlanScore score;
+
+    private Nester(CutProblem problem, NestOptions options, StopSignal stop) {
+        this.problem = problem;
+        var kinds = kinds(problem);
+        this.best = first(problem, kinds, options, stop);
+        this.score = PlanScore.of(problem, best);
+        this.searches = kinds.stream()
+                .map(kind -> Search.of(kind.fields(), kind.items(), on(kind), options.seed()))
+                .toList();
+    }
+
+    /** What of one material is to be laid on what. */
+    private record Kind(List<Field> fields, List<Item> items) {}
+
+    /** Of those materials of which there is something to lay. */
+    private static List<Kind> kinds(CutProblem problem) {
+        var kinds = new ArrayList<Kind>();
+        for (var material :
+                problem.stock().stream().map(Stock::material).distinct().toList()) {
+            var stocks = problem.stock().stream()
+                    .filter(stock -> stock.material().equals(material))
+                    .toList();
+            var items = Items.of(problem, stocks);
+            if (!items.isEmpty())
+                kinds.add(new Kind(
+                        stocks.stream().map(stock -> new Field(problem, stock)).toList(), items));
+        }
+        return kinds;
+    }
+
+    private List<Placement> on(Kind kind) {
+        return best.stream()
+                .filter(placement -> kind.fields().stream()
+                        .anyMatch(field -> field.stock.id().equals(placement.stock())))
+                .toList();
+    }
+
+    /**
+     * Searches until the rounds or the time are up or {@code stop} says so, and returns the best plan; at least the
+     * pinned pieces. Each report comes from a thread of the search.
+     *
+     * @throws IllegalArgumentException if the pinned pieces do not lie validly; the message says which
+     */
+    public static CutPlan lay(CutProblem problem, NestOptions options, NestProgress progress, StopSignal stop) {
+        var end = System.nanoTime() + Math.min(options.time().toNanos(), Long.MAX_VALUE / 4);
+        var faults = PlanCheck.faults(problem, problem.pinned());
+        if (!faults.isEmpty())
+            throw new IllegalArgumentException(
+                    "A pinned piece cannot stay: " + faults.getFirst().said());
+        var nester = new Nester(problem, options, stop);
+        var rounds = 1L;
+        progress.advanced(rounds, nester.plan(rounds, false));
+        try (var pool = Executors.newFixedThreadPool(WORKERS, Nester::thread)) {
+            StopSignal now = () -> stop.stopRequested() || System.nanoTime() > end;
+            while (rounds < options.rounds() && !nester.searches.isEmpty() && !now.stopRequested()) {
+                if (!nester.round(pool, rounds, now)) break;
+                rounds++;
+                progress.advanced(rounds, nester.plan(rounds, false));
+            }
+        }
+        return nester.plan(rounds, true);
+    }
+
+    /** A plan within a second or so; where there is little to lay, the pieces are also spread corner to corner. */
+    private static List<Placement> first(CutProblem problem, List<Kind> kinds, NestOptions options, StopSignal stop) {
+        var quick = new ArrayList<>(problem.pinned());
+        for (var kind : kinds) quick.addAll(QuickPlan.of(kind.fields(), kind.items(), options.seed()));
+        var isValid = PlanCheck.faults(problem, quick).isEmpty();
+        var pieces = problem.pieces().stream().mapToInt(CutPiece::quantity).sum();
+        if (isValid && pieces * problem.stock().size() > FEW) return List.copyOf(quick);
+        var spread = Spreading.lay(problem, options.withRounds(1), (_, _) -> {}, stop)
+                .placements();
+        return isValid && PlanScore.of(problem, quick).compareTo(PlanScore.of(problem, spread)) < 0
+                ? List.copyOf(quick)
+                : spread;
+    }
+
+    /** One round of all workers on one material; false if it was stopped on the way, which leaves everything as it was. */
+    private boolean round(ExecutorService pool, long round, StopSignal stop) {
+        var search = searches.get((int) (round % searches.size()));
+        var running = new ArrayList<Future<Optional<Layout>>>();
+        for (var worker = 0; worker < WORKERS; worker++) {
+            var number = worker;
+            running.add(pool.submit(() -> search.attempt(number, stop)));
+        }
+        var found = running.stream().map(Nester::result).toList();
+        if (stop.stopRequested()) return false;
+        var better = found.stream()
+                .flatMap(Optional::stream)
+                .filter(layout -> isBetter(search, layout))
+                .toList();
+        search.learn(better.isEmpty() ? Optional.empty() : Optional.of(better.getLast()));
+        return true;
+    }
+
+    /** Takes a layout over if its plan is valid and better. */
+    private boolean isBetter(Search search, Layout layout) {
+        var plan = new ArrayList<>(best.stream()
+                .filter(placement -> !search.has(problem.piece(placement.piece())) || isPinned(placement))
+                .toList());
+        plan.addAll(layout.placements());
+        var reached = PlanScore.of(problem, plan);
+        if (reached.compareTo(score) >= 0 || !PlanCheck.faults(problem, plan).isEmpty()) return false;
+        best = List.copyOf(plan);
+        score = reached;
+        return true;
+    }
+
+    private boolean isPinned(Placement placement) {
+        return problem.pinned().stream()
+                .anyMatch(pin -> pin.piece().equals(placement.piece()) && pin.copy() == placement.copy());
+    }
+
+    private CutPlan plan(long rounds, boolean withReasons) {
+        return new CutPlan(
+                best,
+                withReasons ? Unplaceable.reasons(problem, best) : List.of(),
+                SheetUses.of(problem, best),
+                rounds);
+    }
+
+    private static <T> T result(Future<T> running) {
+        try {
+            return running.get();
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("Laying out was interrupted.", interrupted);
+        } catch (java.util.concurrent.ExecutionException failed) {
+            throw new IllegalStateException(
+                    "Laying out failed: " + failed.getCause().getMessage(), failed.getCause());
+        }
+    }
+
+    private static Thread thread(Runnable work) {
+        var thread = new Thread(work, "laying out");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.NORM_PRIORITY - 1);
+        return thread;
+    }
+}

@@ -1,0 +1,234 @@
+package welumen.cut.nest;
+
+import java.util.random.RandomGenerator;
+
+/**
+ * The place of one item where it lies least in others, each as it weighs: some places all over the fields, some about where
+ * it lies, the best of them moved step by step as long as that helps.
+ */
+final class PlaceSearch {
+    private static final int ALL_OVER = 36;
+    private static final int ABOUT = 18;
+    private static final int KEPT = 3;
+    private static final double FIRST_STEP = 0.2;
+    private static final double COARSE = 0.02;
+    private static final double FINE = 0.0006;
+    private static final double FIRST_TURN = 0.12;
+    private static final double GROWS = 1.1;
+    private static final double SHRINKS = 0.5;
+
+    private final Layout layout;
+    private final RandomGenerator random;
+    private final Collider collider;
+    private final Body tried;
+    private int[] order = new int[0];
+    private int item;
+
+    /** A place, and what it costs. */
+    private static final class Place {
+        int field;
+        double x;
+        double y;
+        double turn;
+        Ways.Range range = new Ways.Range(0, 0, false);
+        double cost = Double.MAX_VALUE;
+
+        void take(Place other) {
+            field = other.field;
+            x = other.x;
+            y = other.y;
+            turn = other.turn;
+            range = other.range;
+            cost = other.cost;
+        }
+    }
+
+    private final Place[] kept = new Place[KEPT];
+    private final Place offer = new Place();
+    private final Place here = new Place();
+
+    PlaceSearch(Layout layout, RandomGenerator random, Collider collider) {
+        this.layout = layout;
+        this.random = random;
+        this.collider = collider;
+        this.tried = new Body(layout.items.getFirst().plain());
+        for (var i = 0; i < KEPT; i++) kept[i] = new Place();
+    }
+
+    /** Moves an item to a better place, if there is one; true if it was moved. */
+    boolean move(int which) {
+        item = which;
+        arrange();
+        for (var place : kept) place.cost = Double.MAX_VALUE;
+        var body = layout.bodies[item];
+        var ways = layout.items.get(item).ways().get(layout.field[item]);
+        if (ways.none()) return false;
+        here.field = layout.field[item];
+        here.x = body.x;
+        here.y = body.y;
+        here.turn = body.turn;
+        here.range = ways.at(body.turn, layout.flipped[item]);
+        here.cost = layout.isWithin(item) ? layout.weighed(item) : Double.MAX_VALUE;
+        keep(here);
+        for (var i = 0; i < ABOUT; i++) about();
+        for (var i = 0; i < ALL_OVER; i++) anywhere();
+        for (var place : kept) if (place.cost < Double.MAX_VALUE) refine(place, COARSE);
+        var best = kept[0];
+        for (var place : kept) if (place.cost < best.cost) best = place;
+        if (best.cost == Double.MAX_VALUE) return false;
+        refine(best, FINE);
+        if (best.cost >= here.cost && here.cost < Double.MAX_VALUE) return false;
+        layout.lay(item, best.field, best.x, best.y, best.turn, best.range.flipped());
+        layout.measure(item, collider);
+        return true;
+    }
+
+    /** What it lies in now is looked at first. */
+    private void arrange() {
+        var count = layout.bodies.length;
+        if (order.length != count) order = new int[count];
+        var front = 0;
+        var back = count;
+        for (var j = 0; j < count; j++)
+            if (layout.depth[item][j] > 0) order[front++] = j;
+            else order[--back] = j;
+    }
+
+    private void about() {
+        offer.field = here.field;
+        offer.range = here.range;
+        var body = layout.bodies[item];
+        var wide = body.maxX - body.minX;
+        var high = body.maxY - body.minY;
+        offer.x = here.x + (random.nextDouble() - 0.5) * wide;
+        offer.y = here.y + (random.nextDouble() - 0.5) * high;
+        offer.turn = here.range.isOne() ? here.turn : here.range.within(here.turn + (random.nextDouble() - 0.5) * 0.5);
+        look();
+    }
+
+    private void anywhere() {
+        var open = openField();
+        var ways = layout.items.get(item).ways().get(open);
+        if (ways.none()) return;
+        offer.field = open;
+        offer.range = ways.any(random);
+        offer.turn = offer.range.isOne()
+                ? offer.range.from()
+                : offer.range.from() + random.nextDouble() * offer.range.width();
+        offer.x = layout.minX[open] + random.nextDouble() * (layout.maxX[open] - layout.minX[open]);
+        offer.y = layout.minY[open] + random.nextDouble() * (layout.maxY[open] - layout.minY[open]);
+        look();
+    }
+
+    private int openField() {
+        var count = 0;
+        for (var open : layout.isOpen) if (open) count++;
+        if (count == 1 && layout.isOpen[here.field]) return here.field;
+        var wanted = random.nextInt(count);
+        for (var i = 0; i < layout.isOpen.length; i++) if (layout.isOpen[i] && wanted-- == 0) return i;
+        return here.field;
+    }
+
+    /** Puts the offer into its field's box, says what it costs, and keeps it if it is among the best. */
+    private void look() {
+        tried.lay(layout.items.get(item).form(offer.range.flipped()), offer.x, offer.y, offer.turn);
+        if (!pushIn(offer)) return;
+        offer.cost = cost(offer.field, kept[KEPT - 1].cost);
+        keep(offer);
+    }
+
+    private void keep(Place place) {
+        if (place.cost >= kept[KEPT - 1].cost) return;
+        var at = KEPT - 1;
+        while (at > 0 && kept[at - 1].cost > place.cost) at--;
+        var last = kept[KEPT - 1];
+        System.arraycopy(kept, at, kept, at + 1, KEPT - 1 - at);
+        kept[at] = last;
+        last.take(place);
+    }
+
+    /** False where the field's box is too small for it. */
+    private boolean pushIn(Place place) {
+        var on = place.field;
+        if (!layout.isOpen[on]) return false;
+        var wide = layout.maxX[on] - layout.minX[on];
+        var high = layout.maxY[on] - layout.minY[on];
+        if (tried.maxX - tried.minX > wide || tried.maxY - tried.minY > high) return false;
+        var dx = tried.minX < layout.minX[on]
+                ? layout.minX[on] - tried.minX
+                : tried.maxX > layout.maxX[on] ? layout.maxX[on] - tried.maxX : 0;
+        var dy = tried.minY < layout.minY[on]
+                ? layout.minY[on] - tried.minY
+                : tried.maxY > layout.maxY[on] ? layout.maxY[on] - tried.maxY : 0;
+        if (dx != 0 || dy != 0) {
+            tried.shift(dx, dy);
+            place.x += dx;
+            place.y += dy;
+        }
+        return true;
+    }
+
+    /** Over all that it lies in, or more than enough once it is worse than the bound. */
+    private double cost(int onField, double bound) {
+        var sum = 0.0;
+        for (var k = 0; k < order.length; k++) {
+            var j = order[k];
+            if (j == item || layout.field[j] != onField || !collider.collide(tried, layout.bodies[j])) continue;
+            sum += layout.weight[item][j] * Body.depth(tried, layout.bodies[j]);
+            if (k > 0) {
+                // what is often in the way comes first
+                var before = k / 2;
+                order[k] = order[before];
+                order[before] = j;
+            }
+            if (sum >= bound) return Double.MAX_VALUE;
+        }
+        var grounds = layout.obstacles(item, onField);
+        for (var k = 0; k < grounds.size(); k++)
+            if (collider.collide(tried, grounds.get(k))) {
+                sum += layout.groundWeight[item][k] * Body.depth(tried, grounds.get(k));
+                if (sum >= bound) return Double.MAX_VALUE;
+            }
+        return sum;
+    }
+
+    /** Step by step along one way after another; what helps makes the steps longer, what does not shorter. */
+    private void refine(Place place, double until) {
+        if (place.cost == 0) return;
+        var form = layout.items.get(item).form(place.range.flipped());
+        var body = layout.bodies[item];
+        var least = Math.min(body.maxX - body.minX, body.maxY - body.minY);
+        var along = until == FINE ? COARSE * least : FIRST_STEP * least;
+        var across = along;
+        var turning = place.range.isOne() ? 0 : until == FINE ? FIRST_TURN / 8 : FIRST_TURN;
+        var smallest = until * least;
+        while ((along > smallest || across > smallest || turning > until / 2) && place.cost > 0) {
+            var way = random.nextInt(turning > until / 2 ? 5 : 4);
+            var dx = way == 0 || way >= 2 && way < 4 ? along : 0;
+            var dy = way == 1 || way == 2 ? across : way == 3 ? -across : 0;
+            var turn = way == 4 ? turning : 0;
+            var isBetter = step(place, form, dx, dy, turn) || step(place, form, -dx, -dy, -turn);
+            var factor = isBetter ? GROWS : SHRINKS;
+            if (dx != 0) along *= way >= 2 ? Math.sqrt(factor) : factor;
+            if (dy != 0) across *= way >= 2 ? Math.sqrt(factor) : factor;
+            if (turn != 0) turning *= factor;
+        }
+    }
+
+    private boolean step(Place place, Form form, double dx, double dy, double turn) {
+        offer.field = place.field;
+        offer.range = place.range;
+        offer.x = place.x + dx;
+        offer.y = place.y + dy;
+        offer.turn = turn == 0 ? place.turn : place.range.within(place.turn + turn);
+        tried.lay(form, offer.x, offer.y, offer.turn);
+        if (!pushIn(offer)) return false;
+        var cost = cost(offer.field, place.cost);
+        if (cost >= place.cost) return false;
+        place.x = offer.x;
+        place.y = offer.y;
+        place.turn = offer.turn;
+        place.cost = cost;
+        return true;
+    }
+}

@@ -1,0 +1,121 @@
+package welumen.cut.nest;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.random.RandomGenerator;
+import welumen.cut.Placement;
+
+/**
+ * A plan within the first second: the largest piece first, each at the best of some free places on the first stock that has
+ * one; a further stock is opened only where those that are open have none.
+ */
+final class QuickPlan {
+    private static final int LOOKS = 140;
+    private static final int FEWER = 60;
+    private static final int FOUND = 9;
+    private static final double STEP = 0.5;
+
+    private final Layout layout;
+    private final RandomGenerator random;
+    private final Collider collider = new Collider();
+    private final Body tried;
+    private final List<Integer> laid = new ArrayList<>();
+
+    private QuickPlan(List<Item> items, List<Field> fields, long seed) {
+        layout = new Layout(items, fields);
+        random = new SplittableRandom(seed);
+        tried = new Body(items.getFirst().plain());
+    }
+
+    /** Of one material: where each item lies that found a place. */
+    static List<Placement> of(List<Field> fields, List<Item> items, long seed) {
+        return new QuickPlan(items, fields, seed).lay();
+    }
+
+    private record Place(double x, double y, double turn, boolean flipped, double badness) {}
+
+    private List<Placement> lay() {
+        var placements = new ArrayList<Placement>();
+        var open = 1;
+        for (var item = 0; item < layout.items.size(); item++) {
+            for (var on = 0; on < layout.fields.size(); on++) {
+                var place = place(item, on, on < open ? LOOKS : LOOKS + FEWER);
+                if (place.isEmpty()) continue;
+                open = Math.max(open, on + 1);
+                var at = place.get();
+                layout.lay(item, on, at.x(), at.y(), at.turn(), at.flipped());
+                laid.add(item);
+                placements.add(layout.items
+                        .get(item)
+                        .placement(layout.fields.get(on).stock, at.x(), at.y(), at.turn(), at.flipped()));
+                break;
+            }
+        }
+        return placements;
+    }
+
+    private Optional<Place> place(int item, int on, int looks) {
+        var ways = layout.items.get(item).ways().get(on);
+        if (ways.none()) return Optional.empty();
+        var field = layout.fields.get(on);
+        Place best = null;
+        var found = 0;
+        for (var look = 0; look < looks && found < FOUND; look++) {
+            var range = ways.any(random);
+            var turn = range.isOne()
+                    ? range.from()
+                    : range.isWhole() && random.nextInt(3) > 0
+                            ? random.nextInt(4) * Math.PI / 2
+                            : range.from() + random.nextDouble() * range.width();
+            var form = layout.items.get(item).form(range.flipped());
+            tried.lay(
+                    form,
+                    field.minX + random.nextDouble() * field.width(),
+                    field.minY + random.nextDouble() * field.height(),
+                    turn);
+            if (tried.maxX - tried.minX > field.width() || tried.maxY - tried.minY > field.height()) continue;
+            tried.shift(
+                    Math.max(0, field.minX - tried.minX) - Math.max(0, tried.maxX - field.maxX),
+                    Math.max(0, field.minY - tried.minY) - Math.max(0, tried.maxY - field.maxY));
+            if (!isFree(item, on)) continue;
+            found++;
+            if (best != null && badness(field) > best.badness() + field.width() / 4) continue;
+            push(item, on);
+            if (best == null || badness(field) < best.badness())
+                best = new Place(tried.x, tried.y, turn, range.flipped(), badness(field));
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** Near the cut end of a roll, or one end of a hide. */
+    private double badness(Field field) {
+        return tried.maxX - field.minX + 0.1 * (tried.maxY - field.minY);
+    }
+
+    /** Toward the corner by halving steps, as far as it goes. */
+    private void push(int item, int on) {
+        var field = layout.fields.get(on);
+        for (var step = field.width() / 4; step > STEP; step /= 2)
+            for (var moved = true; moved; ) {
+                moved = pushed(item, on, -step, 0) || pushed(item, on, 0, -step);
+            }
+    }
+
+    private boolean pushed(int item, int on, double dx, double dy) {
+        var field = layout.fields.get(on);
+        if (tried.minX + dx < field.minX || tried.minY + dy < field.minY) return false;
+        tried.shift(dx, dy);
+        if (isFree(item, on)) return true;
+        tried.shift(-dx, -dy);
+        return false;
+    }
+
+    private boolean isFree(int item, int on) {
+        for (var other : laid)
+            if (layout.field[other] == on && collider.collide(tried, layout.bodies[other])) return false;
+        for (var obstacle : layout.obstacles(item, on)) if (collider.collide(tried, obstacle)) return false;
+        return true;
+    }
+}

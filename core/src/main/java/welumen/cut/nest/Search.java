@@ -1,0 +1,115 @@
+package welumen.cut.nest;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.random.RandomGenerator;
+import java.util.stream.IntStream;
+import welumen.cut.CutPiece;
+import welumen.cut.Placement;
+import welumen.cut.Stock;
+import welumen.cut.StopSignal;
+
+/** The search for one material: the best layout so far, and what each worker tries next from it. */
+abstract sealed class Search permits RollSearch, HideSearch {
+    final List<Field> fields;
+    final List<Item> items;
+    /** Of the items that lie somewhere. */
+    Layout best;
+
+    private final List<RandomGenerator> random;
+
+    Search(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
+        this.fields = fields;
+        this.items = items;
+        this.random = IntStream.range(0, Nester.WORKERS)
+                .<RandomGenerator>mapToObj(worker -> new SplittableRandom(seed * Nester.WORKERS + worker))
+                .toList();
+        this.best = laid(placements);
+    }
+
+    static Search of(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
+        return fields.size() == 1 && fields.getFirst().stock instanceof Stock.Roll
+                ? new RollSearch(fields, items, placements, seed)
+                : new HideSearch(fields, items, placements, seed);
+    }
+
+    /** What a worker finds from the best so far; empty if nothing. The same random numbers are drawn whatever others find. */
+    abstract Optional<Layout> attempt(int worker, StopSignal stop);
+
+    /** Takes note of how the round went. @param found what is the best from now on */
+    abstract void learn(Optional<Layout> found);
+
+    RandomGenerator random(int worker) {
+        return random.get(worker);
+    }
+
+    boolean has(CutPiece piece) {
+        return items.stream().anyMatch(item -> item.piece().id().equals(piece.id()));
+    }
+
+    /** A layout of what is placed, where it is placed. */
+    private Layout laid(List<Placement> placements) {
+        var lying = new ArrayList<Item>();
+        var where = new ArrayList<Placement>();
+        for (var item : items)
+            placements.stream()
+                    .filter(placement -> placement.piece().equals(item.piece().id()) && placement.copy() == item.copy())
+                    .findFirst()
+                    .ifPresent(placement -> {
+                        lying.add(item);
+                        where.add(placement);
+                    });
+        var layout = new Layout(lying, fields);
+        for (var i = 0; i < lying.size(); i++) {
+            var pose = where.get(i).pose();
+            var form = lying.get(i).form(pose.flipped());
+            var turn = Math.toRadians(pose.turnDegrees());
+            var x = form.middleX * Math.cos(turn) - form.middleY * Math.sin(turn) + pose.x();
+            var y = form.middleX * Math.sin(turn) + form.middleY * Math.cos(turn) + pose.y();
+            var on = 0;
+            while (!fields.get(on).stock.id().equals(where.get(i).stock())) on++;
+            layout.lay(i, on, x, y, turn, pose.flipped());
+            layout.isOpen[on] = true;
+        }
+        return layout;
+    }
+
+    /** The same items where they lie, and others besides, wherever chance puts them on the open fields. */
+    Layout with(Layout layout, List<Item> others, RandomGenerator chance) {
+        var all = new ArrayList<>(layout.items);
+        all.addAll(others);
+        var more = new Layout(all, fields);
+        System.arraycopy(layout.isOpen, 0, more.isOpen, 0, more.isOpen.length);
+        for (var i = 0; i < all.size(); i++)
+            if (i < layout.items.size())
+                more.lay(
+                        i,
+                        layout.field[i],
+                        layout.bodies[i].x,
+                        layout.bodies[i].y,
+                        layout.bodies[i].turn,
+                        layout.flipped[i]);
+            else scatter(more, i, chance);
+        return more;
+    }
+
+    /** Puts an item anywhere on an open field on which it may lie. */
+    static void scatter(Layout layout, int item, RandomGenerator chance) {
+        var open = IntStream.range(0, layout.isOpen.length)
+                .filter(field -> layout.isOpen[field]
+                        && !layout.items.get(item).ways().get(field).none())
+                .toArray();
+        if (open.length == 0) return;
+        var on = open[chance.nextInt(open.length)];
+        var range = layout.items.get(item).ways().get(on).any(chance);
+        layout.lay(
+                item,
+                on,
+                layout.minX[on] + chance.nextDouble() * (layout.maxX[on] - layout.minX[on]),
+                layout.minY[on] + chance.nextDouble() * (layout.maxY[on] - layout.minY[on]),
+                range.isOne() ? range.from() : range.from() + chance.nextDouble() * range.width(),
+                range.flipped());
+    }
+}

@@ -1,0 +1,102 @@
+package welumen.cut.nest;
+
+import java.util.random.RandomGenerator;
+import welumen.cut.StopSignal;
+
+/**
+ * Moves items that collide until none does. Pairs that go on colliding weigh more and more (guided local search; Voudouris
+ * and Tsang, 1999), and those that do not weigh less again; where nothing helps for a while, it goes back to the best
+ * layout so far with what it has learnt.
+ */
+final class Separation {
+    private static final double MOST_GROWTH = 2;
+    private static final double LEAST_GROWTH = 1.2;
+    private static final double FADES = 0.95;
+    /** A total must be better by so much to count as progress. */
+    private static final double PROGRESS = 0.98;
+
+    private final Layout layout;
+    private final RandomGenerator random;
+    private final Collider collider = new Collider();
+    private final PlaceSearch search;
+    private final StopSignal stop;
+    private final int idle;
+    private final int returns;
+
+    /**
+     * @param idle how many rounds without progress before it goes back
+     * @param returns how often it goes back
+     */
+    Separation(Layout layout, RandomGenerator random, int idle, int returns, StopSignal stop) {
+        this.layout = layout;
+        this.random = random;
+        this.search = new PlaceSearch(layout, random, collider);
+        this.stop = stop;
+        this.idle = idle;
+        this.returns = returns;
+    }
+
+    /** Whether nothing collides any more; if not, the layout is the best that was found. */
+    boolean run() {
+        layout.measureAll(collider);
+        var best = layout.copy();
+        var least = total();
+        for (var back = 0; back <= returns && least > 0; back++) {
+            var still = 0;
+            while (still < idle && !stop.stopRequested()) {
+                round();
+                var total = total();
+                if (total == 0) return true;
+                still = total < PROGRESS * least ? 0 : still + 1;
+                if (total < least) {
+                    least = total;
+                    best.take(layout);
+                }
+                learn();
+            }
+            layout.take(best);
+            if (stop.stopRequested()) return false;
+        }
+        return least == 0;
+    }
+
+    /** An item outside its field's box counts as a collision too. */
+    private double total() {
+        var total = layout.total();
+        for (var i = 0; i < layout.items.size(); i++) if (!layout.isWithin(i)) total += layout.bodies[i].form().area;
+        return total;
+    }
+
+    /** Every item that collides, in any order, once. */
+    private void round() {
+        var count = layout.items.size();
+        var order = new int[count];
+        for (var i = 0; i < count; i++) {
+            var at = random.nextInt(i + 1);
+            order[i] = order[at];
+            order[at] = i;
+        }
+        for (var item : order) {
+            if (stop.stopRequested()) return;
+            if (layout.collides(item) || !layout.isWithin(item)) search.move(item);
+        }
+    }
+
+    private void learn() {
+        var deepest = 0.0;
+        for (var row : layout.depth) for (var deep : row) deepest = Math.max(deepest, deep);
+        for (var row : layout.groundDepth) for (var deep : row) deepest = Math.max(deepest, deep);
+        if (deepest == 0) return;
+        for (var i = 0; i < layout.depth.length; i++) {
+            learn(layout.weight[i], layout.depth[i], deepest);
+            learn(layout.groundWeight[i], layout.groundDepth[i], deepest);
+        }
+    }
+
+    private static void learn(double[] weight, double[] depth, double deepest) {
+        for (var j = 0; j < depth.length; j++)
+            weight[j] = depth[j] > 0
+                    ? weight[j] * (LEAST_GROWTH + (MOST_GROWTH - LEAST_GROWTH) * depth[j] / deepest)
+                    : Math.max(1, weight[j] * FADES);
+    }
+}

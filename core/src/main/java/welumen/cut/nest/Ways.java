@@ -1,0 +1,99 @@
+package welumen.cut.nest;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.random.RandomGenerator;
+import welumen.cut.CutPiece;
+import welumen.cut.Stock;
+import welumen.cut.Stretch;
+import welumen.cut.Turns;
+
+/**
+ * How a piece may lie on a stock: ranges of turns, in radians, each plain or flipped.
+ *
+ * @param ranges none where it may not lie there at all
+ */
+record Ways(List<Range> ranges) {
+    private static final double FULL = 2 * Math.PI;
+
+    /** @param to the same as from where there is one turn only */
+    record Range(double from, double to, boolean flipped) {
+        boolean isOne() {
+            return from == to;
+        }
+
+        double width() {
+            return to - from;
+        }
+
+        boolean isWhole() {
+            return width() >= FULL - 1e-9;
+        }
+
+        /** The nearest turn that is allowed. */
+        double within(double turn) {
+            if (isOne()) return from;
+            if (isWhole()) return turn;
+            var middle = (from + to) / 2;
+            var off = Math.IEEEremainder(turn - middle, FULL);
+            return middle + Math.clamp(off, -width() / 2, width() / 2);
+        }
+
+        boolean has(double turn) {
+            if (isWhole()) return true;
+            return Math.abs(Math.IEEEremainder(turn - (from + to) / 2, FULL)) <= width() / 2 + 1e-9;
+        }
+    }
+
+    Ways {
+        ranges = List.copyOf(ranges);
+    }
+
+    static Ways of(CutPiece piece, Stock stock) {
+        var ranges = new ArrayList<Range>();
+        for (var flipped : piece.flip() ? new boolean[] {false, true} : new boolean[] {false})
+            for (var range : turns(piece.turns())) {
+                if (!(piece.stretch() instanceof Stretch.Along along)
+                        || !(stock.stretch() instanceof Stretch.Along ground)) {
+                    ranges.add(new Range(range.from(), range.to(), flipped));
+                    continue;
+                }
+                var own = Math.toRadians(flipped ? -along.degrees() : along.degrees());
+                for (var way = 0; way < 2; way++) {
+                    var middle = Math.toRadians(ground.degrees()) - own + way * Math.PI;
+                    var half = Math.toRadians(Math.min(90, along.within()));
+                    if (!range.isOne()) ranges.add(new Range(middle - half, middle + half, flipped));
+                    else if (new Range(middle - half, middle + half, flipped).has(range.from()))
+                        ranges.add(new Range(range.from(), range.to(), flipped));
+                }
+            }
+        return new Ways(ranges.stream().distinct().toList());
+    }
+
+    private static List<Range> turns(Turns turns) {
+        return switch (turns) {
+            case Turns.Free() -> List.of(new Range(0, FULL, false));
+            case Turns.Half() -> List.of(new Range(0, 0, false), new Range(Math.PI, Math.PI, false));
+            case Turns.AsDrawn() -> List.of(new Range(0, 0, false));
+            case Turns.Listed(var degrees) ->
+                degrees.stream()
+                        .map(Math::toRadians)
+                        .map(turn -> new Range(turn, turn, false))
+                        .toList();
+        };
+    }
+
+    boolean none() {
+        return ranges.isEmpty();
+    }
+
+    Range any(RandomGenerator random) {
+        return ranges.get(ranges.size() == 1 ? 0 : random.nextInt(ranges.size()));
+    }
+
+    /** The range in which a piece lies that is turned so. */
+    Range at(double turn, boolean flipped) {
+        for (var range : ranges) if (range.flipped() == flipped && range.has(turn)) return range;
+        return ranges.getFirst();
+    }
+}
