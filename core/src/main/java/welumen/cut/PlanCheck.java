@@ -1,8 +1,10 @@
 package welumen.cut;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -34,7 +36,14 @@ public final class PlanCheck {
         var lying = placements.stream()
                 .map(placement -> Lies.of(problem, placement))
                 .toList();
-        for (var lies : lying) faults.addAll(alone(problem, lies));
+        Map<List<Object>, List<Polygon>> poor = new HashMap<>();
+        for (var lies : lying)
+            faults.addAll(alone(
+                    problem,
+                    lies,
+                    poor.computeIfAbsent(
+                            List.of(lies.stock().id(), lies.piece().grade()),
+                            _ -> Grades.worseThan(lies.piece().grade(), lies.stock()))));
         for (var i = 0; i < lying.size(); i++)
             for (var j = i + 1; j < lying.size(); j++)
                 if (lying.get(i).stock() == lying.get(j).stock()) together(problem, lying.get(i), lying.get(j), faults);
@@ -51,7 +60,8 @@ public final class PlanCheck {
                 .toList();
     }
 
-    private static List<PlanFault> alone(CutProblem problem, Lies lies) {
+    /** @param poorPlaces what of its stock is worse than its grade */
+    private static List<PlanFault> alone(CutProblem problem, Lies lies, List<Polygon> poorPlaces) {
         var faults = new ArrayList<PlanFault>();
         var pose = lies.placement().pose();
         if (!lies.piece().mayLie(pose.turnDegrees(), pose.flipped(), lies.stock()))
@@ -59,7 +69,8 @@ public final class PlanCheck {
         var piece = Planar.polygon(lies.shape());
         if (overTheEdge(piece, lies.stock().shape(), problem.gap()))
             faults.add(new OverTheEdge(lies.name(), lies.stock().id()));
-        for (var poor : Grades.worseThan(lies.piece().grade(), lies.stock())) {
+        for (var poor : poorPlaces) {
+            if (!poor.getEnvelopeInternal().intersects(piece.getEnvelopeInternal())) continue;
             var over = OverlayNGRobust.overlay(piece, poor, OverlayNG.INTERSECTION);
             if (overlap(over))
                 faults.add(new PoorGrade(lies.name(), lies.stock().id(), over.getArea()));

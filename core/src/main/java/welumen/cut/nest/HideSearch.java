@@ -1,7 +1,9 @@
 package welumen.cut.nest;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
 import welumen.cut.Placement;
@@ -23,8 +25,13 @@ final class HideSearch extends Search {
     private static final int LEAST_IDLE = 8;
     private static final int MOST_IDLE = 30;
     private static final int RETURNS = 1;
+    private static final int TRIAL_IDLE = 25;
+    private static final int PATIENCE = 12;
+    /** In items moved. */
+    private static final int EASY = 250;
 
     private final double[] room;
+    private final Map<Integer, Trial> trials = new ConcurrentHashMap<>();
     private double bite = FIRST_BITE;
     private int attempts;
     private int failures;
@@ -41,10 +48,7 @@ final class HideSearch extends Search {
         var random = random(worker);
         var left = leftOver();
         if (!left.isEmpty() && (attempts % 2 == 0 || worker == 1)) return among(left, worker, random, stop);
-        if (used().length > 1 && (worker == 0 || attempts % 3 == 0)) {
-            var closed = closed(worker, random, stop);
-            if (closed.isPresent() || worker == 0 && canClose()) return closed;
-        }
+        if (canClose() && (worker == 0 || attempts % 2 == 0)) return closed(worker, random, stop);
         return squeezed(worker, random, stop);
     }
 
@@ -53,6 +57,7 @@ final class HideSearch extends Search {
         attempts++;
         if (found.isPresent()) {
             best = found.get();
+            trials.clear();
             bite = Math.min(LARGEST_BITE, bite * GROWS);
             failures = 0;
         } else {
@@ -77,7 +82,8 @@ final class HideSearch extends Search {
     }
 
     private Optional<Layout> separated(Layout layout, RandomGenerator random, StopSignal stop) {
-        return new Separation(layout, random, Math.min(MOST_IDLE, LEAST_IDLE + 2 * failures), RETURNS, stop).run()
+        var idle = Math.min(MOST_IDLE, LEAST_IDLE + 2 * failures);
+        return new Separation(layout, random, idle, RETURNS, stop).run()
                 ? Optional.of(closedWhereEmpty(layout))
                 : Optional.empty();
     }
@@ -110,28 +116,52 @@ final class HideSearch extends Search {
     }
 
     private boolean canClose() {
-        var used = used();
-        var all = IntStream.of(used).mapToDouble(on -> room[on]).sum();
-        var smallest = IntStream.of(used).mapToDouble(on -> room[on]).min().orElse(0);
-        return itemArea() <= FULL * (all - smallest);
+        return used().length > 1 && closable().length > 0;
     }
 
-    /** Without one of the hides, as a rule the one with least on it; or with a larger one in the place of two. */
-    private Optional<Layout> closed(int worker, RandomGenerator random, StopSignal stop) {
+    /** Those that are not needed by area alone. */
+    private int[] closable() {
         var used = used();
         var all = IntStream.of(used).mapToDouble(on -> room[on]).sum();
-        var candidates = IntStream.of(used)
+        return IntStream.of(used)
                 .filter(on -> itemArea() <= FULL * (all - room[on]))
                 .toArray();
-        if (candidates.length == 0) return Optional.empty();
-        var gone = candidates[0];
-        for (var on : candidates) if (load(on) < load(gone)) gone = on;
-        if (worker == 1 || attempts % 4 == 3) gone = candidates[random.nextInt(candidates.length)];
+    }
+
+    /** A hide that was closed, and what is still over each other on the others. */
+    private static final class Trial {
+        final Layout layout;
+        int rounds;
+
+        Trial(Layout layout) {
+            this.layout = layout;
+        }
+    }
+
+    /** Goes on with a hide closed, where a round did not do; after many rounds another one, or the same otherwise. */
+    private Optional<Layout> closed(int worker, RandomGenerator random, StopSignal stop) {
+        var trial = trials.get(worker);
+        if (trial == null || trial.rounds >= PATIENCE) {
+            trial = new Trial(withOneClosed(worker, random));
+            trials.put(worker, trial);
+        }
+        trial.rounds++;
+        return new Separation(trial.layout, random, TRIAL_IDLE, 0, stop).run()
+                ? Optional.of(closedWhereEmpty(trial.layout))
+                : Optional.empty();
+    }
+
+    /** As a rule the one with least on it. */
+    private Layout withOneClosed(int worker, RandomGenerator random) {
+        var closable = closable();
+        var gone = closable[0];
+        for (var on : closable) if (load(on) < load(gone)) gone = on;
+        if (worker == 1 && random.nextBoolean()) gone = closable[random.nextInt(closable.length)];
         var layout = best.copy();
         layout.forget();
         layout.isOpen[gone] = false;
         for (var i = 0; i < layout.items.size(); i++) if (layout.field[i] == gone) scatter(layout, i, random);
-        return separated(layout, random, stop);
+        return layout;
     }
 
     private double load(int on) {
@@ -141,15 +171,28 @@ final class HideSearch extends Search {
                 .sum();
     }
 
-    /** The box about the emptiest hide's pieces, a bite smaller from one of its sides. */
+    /** The box about the emptiest hide's pieces, bite after bite smaller from one of its sides, as long as they go easily. */
     private Optional<Layout> squeezed(int worker, RandomGenerator random, StopSignal stop) {
-        var used = used();
-        if (used.length == 0) return Optional.empty();
-        var emptiest = used[0];
-        for (var on : used) if (share(on) < share(emptiest)) emptiest = on;
-        var layout = best.copy();
-        var box = box(emptiest);
+        if (used().length == 0) return Optional.empty();
         var share = worker == 0 ? bite : bite * 0.4;
+        var layout = best.copy();
+        Optional<Layout> found = Optional.empty();
+        for (var moves = 0L; moves < EASY && !stop.stopRequested(); ) {
+            squeeze(layout, share, random);
+            var idle = Math.min(MOST_IDLE, LEAST_IDLE + 2 * failures);
+            var separation = new Separation(layout, random, idle, RETURNS, stop);
+            if (!separation.run()) break;
+            moves += 1 + separation.moves();
+            closedWhereEmpty(layout);
+            found = Optional.of(layout.copy());
+        }
+        return found;
+    }
+
+    private void squeeze(Layout layout, double share, RandomGenerator random) {
+        var emptiest = layout.field[0];
+        for (var on : layout.field) if (share(layout, on) < share(layout, emptiest)) emptiest = on;
+        var box = box(layout, emptiest);
         var across = share * (box[2] - box[0]);
         var up = share * (box[3] - box[1]);
         layout.minX[emptiest] = box[0];
@@ -162,17 +205,16 @@ final class HideSearch extends Search {
             case 2 -> layout.minY[emptiest] += up;
             default -> layout.maxY[emptiest] -= up;
         }
-        return separated(layout, random, stop);
     }
 
     /** Of the box round the pieces on a hide. */
-    private double[] box(int on) {
+    private static double[] box(Layout layout, int on) {
         var box = new double[] {
             Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY
         };
-        for (var i = 0; i < best.items.size(); i++) {
-            if (best.field[i] != on) continue;
-            var body = best.bodies[i];
+        for (var i = 0; i < layout.bodies.length; i++) {
+            if (layout.field[i] != on) continue;
+            var body = layout.bodies[i];
             box[0] = Math.min(box[0], body.minX);
             box[1] = Math.min(box[1], body.minY);
             box[2] = Math.max(box[2], body.maxX);
@@ -181,8 +223,8 @@ final class HideSearch extends Search {
         return box;
     }
 
-    private double share(int on) {
-        var box = box(on);
+    private double share(Layout layout, int on) {
+        var box = box(layout, on);
         return (box[2] - box[0])
                 * (box[3] - box[1])
                 / (fields.get(on).width() * fields.get(on).height());

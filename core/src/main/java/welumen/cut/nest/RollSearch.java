@@ -3,13 +3,14 @@ package welumen.cut.nest;
 import java.util.List;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
+import org.jspecify.annotations.Nullable;
 import welumen.cut.Placement;
 import welumen.cut.StopSignal;
 
 /**
  * The shortest length of one roll: a little is taken out of it somewhere, what lay beyond moves up, and what then overlaps is
- * separated. What succeeds makes the next bite larger, what fails smaller; where small bites fail too, one worker begins from
- * a layout in which two large pieces have changed places.
+ * separated. What succeeds makes the next bite larger, what fails smaller. One worker takes bites from the best, the other keeps
+ * at a length farther off, with two large pieces changing places whenever it does not come out.
  */
 final class RollSearch extends Search {
     private static final double FIRST_BITE = 0.02;
@@ -19,11 +20,20 @@ final class RollSearch extends Search {
     private static final double SHRINKS = 0.55;
     private static final int IDLE = 25;
     private static final int RETURNS = 2;
+    /** In items moved. */
+    private static final int EASY = 250;
+
+    /** How much farther than a bite the second worker goes. */
+    private static final double FAR = 1.6;
+
+    private static final int PATIENCE = 8;
+
     /** As many of the largest may change places. */
     private static final double LARGE = 0.4;
 
     private double bite = FIRST_BITE;
-    private int failures;
+    private @Nullable Layout trial;
+    private int tries;
 
     RollSearch(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
         super(fields, items, placements, seed);
@@ -32,19 +42,47 @@ final class RollSearch extends Search {
     @Override
     Optional<Layout> attempt(int worker, StopSignal stop) {
         if (best.items.isEmpty()) return Optional.empty();
+        return worker == 0 || best.items.size() < 4 ? bites(worker, stop) : far(worker, stop);
+    }
+
+    /** Bite after bite, as long as they go down easily. */
+    private Optional<Layout> bites(int worker, StopSignal stop) {
         var random = random(worker);
         var layout = best.copy();
-        var length = length(layout);
-        var isShaken = worker == 1 && failures > 2 && layout.items.size() > 3;
-        if (isShaken) {
-            layout.forget();
-            swapLarge(layout, random);
+        Optional<Layout> found = Optional.empty();
+        for (var moves = 0L; moves < EASY && !stop.stopRequested(); ) {
+            var length = length(layout);
+            shorten(layout, length, length * bite, random);
+            var separation = new Separation(layout, random, IDLE, RETURNS, stop);
+            if (!separation.run()) break;
+            moves += separation.moves();
+            layout.maxX[0] = length(layout);
+            found = Optional.of(layout.copy());
         }
-        var share = isShaken ? SMALLEST_BITE : worker == 0 ? bite : bite * 0.4;
-        shorten(layout, length, length * Math.max(share, SMALLEST_BITE), random);
-        if (!new Separation(layout, random, IDLE, RETURNS, stop).run()) return Optional.empty();
-        layout.maxX[0] = length(layout);
-        return Optional.of(layout);
+        return found;
+    }
+
+    /**
+     * A length well below the best, tried again and again: where it does not come out, two large pieces change places in what
+     * was nearly separated, and it goes on from there.
+     */
+    private Optional<Layout> far(int worker, StopSignal stop) {
+        var random = random(worker);
+        var length = length(best);
+        if (trial == null || trial.maxX[0] >= length * (1 - SMALLEST_BITE) || tries >= PATIENCE) {
+            trial = best.copy();
+            tries = 0;
+            shorten(trial, length, length * Math.max(FAR * bite, SMALLEST_BITE), random);
+        } else {
+            trial.forget();
+            swapLarge(trial, random);
+        }
+        tries++;
+        if (!new Separation(trial, random, IDLE, RETURNS, stop).run()) return Optional.empty();
+        var found = trial.copy();
+        found.maxX[0] = length(found);
+        trial = null;
+        return Optional.of(found);
     }
 
     @Override
@@ -52,11 +90,7 @@ final class RollSearch extends Search {
         if (found.isPresent()) {
             best = found.get();
             bite = Math.min(LARGEST_BITE, bite * GROWS);
-            failures = 0;
-        } else {
-            bite = Math.max(SMALLEST_BITE, bite * SHRINKS);
-            failures++;
-        }
+        } else bite = Math.max(SMALLEST_BITE, bite * SHRINKS);
     }
 
     private static double length(Layout layout) {

@@ -22,6 +22,7 @@ final class Separation {
     private final StopSignal stop;
     private final int idle;
     private final int returns;
+    private long moves;
 
     /**
      * @param idle how many rounds without progress before it goes back
@@ -60,6 +61,11 @@ final class Separation {
         return least == 0;
     }
 
+    /** How many items were looked for a better place, which is what takes time. */
+    long moves() {
+        return moves;
+    }
+
     /** An item outside its field's box counts as a collision too. */
     private double total() {
         var total = layout.total();
@@ -78,7 +84,10 @@ final class Separation {
         }
         for (var item : order) {
             if (stop.stopRequested()) return;
-            if (layout.collides(item) || !layout.isWithin(item)) search.move(item);
+            if (layout.collides(item) || !layout.isWithin(item)) {
+                search.move(item);
+                moves++;
+            }
         }
     }
 
