@@ -14,7 +14,11 @@ import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Grain;
 import welumen.pattern.Pairing;
+import welumen.pattern.PatternChange;
+import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
+import welumen.pattern.Pieces;
+import welumen.pattern.Relief;
 import welumen.pattern.Under;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
@@ -117,5 +121,29 @@ class FromPatternTest {
                 .hasMessageContaining("gap");
         var twice = List.of(Cases.rectangle("a", 1, 1, 1), Cases.rectangle("a", 2, 2, 1));
         assertThatThrownBy(() -> new CutProblem(0, twice, List.of(), List.of())).hasMessageContaining("[a]");
+    }
+
+    /** Pile lies one way on a roll, of the right piece too: it is not the left one turned round. */
+    @Test
+    void napLeavesOneTurnAndItIsNotTheSameOnBothSides() {
+        var piece = Pieces.rectangle("carpet", 400, 300)
+                .with(new Grain.NapToward(60))
+                .with(Pairing.LEFT_AND_RIGHT);
+        var cut = FromPattern.pieces(List.of(piece));
+        assertThat(cut)
+                .extracting(CutPiece::turns)
+                .containsExactly(new Turns.Listed(List.of(-60.0)), new Turns.Listed(List.of(-120.0)));
+    }
+
+    @Test
+    void whatIsHeldIsNotCutAndWhatIsFlutedIsCutWider() {
+        var plain = Pieces.rectangle("plain", 400, 300);
+        var fluted = Pieces.rectangle("fluted", 400, 300);
+        var patterns = Patterns.of(
+                        List.of(plain, fluted.with(fluted.inside().with(new Relief.Fluted(40, 90, 1.1)))), List.of())
+                .after(new PatternChange.CutHeld(plain.id(), "the bezel"));
+        var cut = FromPattern.pieces(patterns);
+        assertThat(cut).hasSize(1);
+        assertThat(cut.getFirst().shape().outline().box().width()).isCloseTo(420 * 1.1, within(1e-6));
     }
 }

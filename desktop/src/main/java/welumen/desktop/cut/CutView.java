@@ -3,32 +3,48 @@ package welumen.desktop.cut;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import welumen.cut.ByHand;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable;
 import welumen.cut.FromPattern;
 import welumen.cut.NestOptions;
+import welumen.cut.Placement;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.StagePane;
 import welumen.job.JobChange.AtCut;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
 import welumen.pattern.ReadyToCut;
+import welumen.shape.Pose;
 
 /** Lays the pattern's pieces out on the hides in stock, better while it runs, and keeps the plan when it ends. */
 public final class CutView extends StagePane {
     private static final double GAP = 3;
+    private static final double TURN = 5;
     private static final NestOptions OPTIONS = NestOptions.USUAL.withTime(Duration.ofSeconds(12));
 
-    private final HideTable table = new HideTable();
+    private final ObjectProperty<Placement> picked = new SimpleObjectProperty<>();
+    private final HideTable table = new HideTable(picked);
+    private final Button again =
+            Nodes.button("Lay the rest again", "What is pinned stays, and all else is laid anew", this::layRestAgain);
+    private final Button pin = Nodes.button("Pin", "The picked piece stays where it lies (P)", this::pin);
+    private final Label wrong = Nodes.label("", Styles.DANGER);
     private final VBox words = new VBox(8);
     private final ProgressBar progress = new ProgressBar(0);
     private final Button layOut = Nodes.chief("Lay out", "Lay the pieces out on the hides", this::layOut);
@@ -44,13 +60,21 @@ public final class CutView extends StagePane {
         progress.setAccessibleText("How much of the time has gone");
         progress.setPrefWidth(200);
         progress.setMinHeight(18);
-        var bar = Nodes.row(12, layOut, finish, cancel, progress);
+        again.setId("lay-rest-again");
+        pin.setId("pin");
+        wrong.setId("cut-wrong");
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        table.onMove(this::moved);
+        table.setFocusTraversable(true);
+        table.setOnKeyPressed(this::key);
+        picked.subscribe(this::showPicked);
+        var bar = Nodes.row(12, layOut, again, pin, finish, cancel, progress);
         bar.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         var lower = new HBox(24, table, right());
         HBox.setHgrow(table, Priority.ALWAYS);
         VBox.setVgrow(lower, Priority.ALWAYS);
         lower.setMinHeight(0);
-        getChildren().addAll(bar, lower);
+        getChildren().addAll(bar, wrong, lower);
         showButtons();
     }
 
@@ -76,6 +100,7 @@ public final class CutView extends StagePane {
     @Override
     protected void refresh() {
         if (running.isPresent()) return;
+        showPicked();
         switch (model.job().table()) {
             case CuttingTable.Clear() -> showEmpty();
             case CuttingTable.Laid(var problem, var plan) -> show(problem, plan);
@@ -173,7 +198,13 @@ public final class CutView extends StagePane {
     }
 
     private void layOut() {
-        var task = new LayOut(problem(), OPTIONS);
+        layOut(problem());
+    }
+
+    private void layOut(CutProblem problem) {
+        picked.set(null);
+        wrong.setText("");
+        var task = new LayOut(problem, OPTIONS);
         running = Optional.of(task);
         progress.progressProperty().bind(task.progressProperty());
         task.valueProperty().subscribe(plan -> {
@@ -212,6 +243,82 @@ public final class CutView extends StagePane {
                                 Words.percent(plan.utilisation())),
                 "Round %d. “Finish now” keeps the best.".formatted(plan.rounds()));
         table.show(task.problem(), plan);
+    }
+
+    private Optional<ByHand> byHand() {
+        return model.job().table() instanceof CuttingTable.Laid(var problem, var plan)
+                ? Optional.of(new ByHand(problem, plan))
+                : Optional.empty();
+    }
+
+    private void showPicked() {
+        table.redraw();
+        var plan = byHand();
+        pin.setDisable(picked.get() == null || plan.isEmpty());
+        pin.setText(plan.isPresent() && picked.get() != null && plan.get().isPinned(picked.get()) ? "Unpin" : "Pin");
+        again.setDisable(plan.isEmpty() || plan.get().problem().pinned().isEmpty());
+        if (picked.get() != null) table.requestFocus();
+    }
+
+    private void moved(Placement from, String stock, Pose to) {
+        if (byHand().isEmpty() || running.isPresent()) return;
+        switch (byHand().get().moved(from, stock, to)) {
+            case Refused<ByHand>(var why) -> {
+                wrong.setText(why);
+                table.redraw();
+            }
+            case Understood<ByHand>(var moved) -> {
+                wrong.setText("");
+                accept(moved, moved.find(from.piece(), from.copy()));
+            }
+        }
+    }
+
+    private void accept(ByHand changed, Optional<Placement> then) {
+        model.make(new AtCut(new PlanAccepted(changed.problem(), changed.plan())));
+        picked.set(then.orElse(null));
+        showPicked();
+    }
+
+    private void pin() {
+        if (picked.get() == null || byHand().isEmpty()) return;
+        var plan = byHand().get();
+        accept(plan.pinned(picked.get(), !plan.isPinned(picked.get())), Optional.of(picked.get()));
+    }
+
+    /** Arrows move the picked piece by 5 mm, with Shift by 50; comma and full stop turn it by 5°. */
+    private void key(KeyEvent key) {
+        if (picked.get() == null) return;
+        var pose = picked.get().pose();
+        var step = key.isShiftDown() ? 50 : 5;
+        var to = switch (key.getCode()) {
+            case LEFT -> pose.at(pose.x() - step, pose.y());
+            case RIGHT -> pose.at(pose.x() + step, pose.y());
+            case UP -> pose.at(pose.x(), pose.y() + step);
+            case DOWN -> pose.at(pose.x(), pose.y() - step);
+            case COMMA -> turned(TURN);
+            case PERIOD -> turned(-TURN);
+            default -> pose;
+        };
+        if (key.getCode() == KeyCode.P) pin();
+        else if (to.equals(pose)) return;
+        else moved(picked.get(), picked.get().stock(), to);
+        key.consume();
+    }
+
+    /** About the middle of the piece. */
+    private Pose turned(double degrees) {
+        var pose = picked.get().pose();
+        var problem = byHand().orElseThrow().problem();
+        var middle = problem.piece(picked.get().piece()).shape().outline().box().middle();
+        var at = pose.apply(middle);
+        var turned = new Pose(0, 0, pose.turnDegrees() + degrees, pose.flipped());
+        var shift = at.minus(turned.apply(middle));
+        return turned.at(shift.x(), shift.y());
+    }
+
+    private void layRestAgain() {
+        byHand().ifPresent(plan -> layOut(plan.problem()));
     }
 
     private void finishNow() {

@@ -1,32 +1,55 @@
 package welumen.desktop.cut;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.css.PseudoClass;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
+import javafx.scene.shape.Path;
+import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
+import welumen.cut.Placement;
 import welumen.cut.Stock;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
-import welumen.shape.Shape;
+import welumen.shape.Pose;
 
 /** The hides side by side on felt, with their grades, flaws and the pieces that lie on them. */
 final class HideTable extends FeltPane {
     private static final double GAP = 120;
     private static final double PADDING = 16;
+    private static final PseudoClass PINNED = PseudoClass.getPseudoClass("pinned");
 
     private record Shown(CutProblem problem, CutPlan plan) {}
 
-    private Optional<Shown> shown = Optional.empty();
+    /** Told where a piece was put: on which stock, and how. */
+    interface Hand {
+        void moved(Placement from, String stock, Pose to);
+    }
 
-    HideTable() {
+    private final ObjectProperty<Placement> picked;
+    private final Map<String, Chalk> chalks = new LinkedHashMap<>();
+    private Optional<Shown> shown = Optional.empty();
+    private Hand hand = (_, _, _) -> {};
+    private Optional<Point> grabbed = Optional.empty();
+
+    HideTable(ObjectProperty<Placement> picked) {
         super("hide-table", "The hides on the cutting table; the list beside it says what lies on them");
+        this.picked = picked;
+    }
+
+    void onMove(Hand newHand) {
+        hand = newHand;
     }
 
     void show(CutProblem problem, CutPlan plan) {
@@ -43,9 +66,11 @@ final class HideTable extends FeltPane {
         var chalk = Chalk.fitting(
                 whole(stock), PADDING, PADDING + 18, getWidth() - 2 * PADDING, getHeight() - 2 * PADDING - 18);
         var x = 0.0;
+        chalks.clear();
         for (var one : stock) {
             var box = one.shape().outline().box();
-            draw(one, new Chalk(chalk.scale(), chalk.x(x - box.minX()), chalk.y(-box.minY())));
+            chalks.put(one.id(), new Chalk(chalk.scale(), chalk.x(x - box.minX()), chalk.y(-box.minY())));
+            draw(one, chalks.get(one.id()));
             x += box.width() + GAP;
         }
     }
@@ -81,16 +106,57 @@ final class HideTable extends FeltPane {
         for (var flaw : stock.shape().holes()) getChildren().add(chalk.draw(flaw, "flaw"));
         for (var placement : shown.orElseThrow().plan().on(stock.id())) {
             var piece = shown.get().problem().piece(placement.piece());
-            lay(
-                    placement.pose().apply(piece.shape()),
-                    PieceName.of(shown.get().problem(), piece),
-                    piece.grade(),
-                    chalk);
+            lay(placement, PieceName.of(shown.get().problem(), piece), piece, chalk);
         }
         var box = outline.box();
         var word = Nodes.whole(stock.id(), "chalk-word");
         word.relocate(chalk.x((box.minX() + box.maxX()) / 2) - 18, 8);
         getChildren().add(word);
+    }
+
+    /** It follows the pen, onto another hide too. */
+    private void drags(Path path, Placement placement, Chalk chalk) {
+        path.setOnMousePressed(mouse -> {
+            picked.set(placement);
+            grabbed = Optional.of(new Point(mouse.getX(), mouse.getY()));
+        });
+        path.setOnMouseDragged(mouse -> grabbed.ifPresent(at -> {
+            var here = sceneToLocal(mouse.getSceneX(), mouse.getSceneY());
+            path.setTranslateX(here.getX() - at.x());
+            path.setTranslateY(here.getY() - at.y());
+        }));
+        path.setOnMouseReleased(mouse -> {
+            var dx = path.getTranslateX();
+            var dy = path.getTranslateY();
+            grabbed = Optional.empty();
+            if (Math.hypot(dx, dy) < 3) {
+                redraw();
+                return;
+            }
+            var here = sceneToLocal(mouse.getSceneX(), mouse.getSceneY());
+            var onto = stockAt(here.getX(), here.getY()).orElse(placement.stock());
+            var there = chalks.get(onto);
+            var pose = placement.pose();
+            hand.moved(
+                    placement,
+                    onto,
+                    pose.at(
+                            (chalk.x(pose.x()) + dx - there.left()) / there.scale(),
+                            (there.base() - chalk.y(pose.y()) - dy) / there.scale()));
+        });
+    }
+
+    /** The hide under a pixel, or the nearest to its side. */
+    private Optional<String> stockAt(double x, double y) {
+        return shown.stream()
+                .flatMap(one -> one.problem().stock().stream())
+                .filter(stock -> {
+                    var box = stock.shape().outline().box();
+                    var at = chalks.get(stock.id()).at(x, y);
+                    return at.x() >= box.minX() && at.x() <= box.maxX() && at.y() >= box.minY() && at.y() <= box.maxY();
+                })
+                .map(Stock::id)
+                .findFirst();
     }
 
     /** The leftmost place of an outline near a height. */
@@ -102,9 +168,16 @@ final class HideTable extends FeltPane {
                 .orElse(outline.box().minX());
     }
 
-    private void lay(Shape shape, PieceName name, int grade, Chalk chalk) {
+    private void lay(Placement placement, PieceName name, CutPiece piece, Chalk chalk) {
+        var shape = placement.pose().apply(piece.shape());
         var path = chalk.draw(shape, "laid-piece");
-        Tooltip.install(path, new Tooltip("%d  %s, grade %d or better".formatted(name.number(), name.words(), grade)));
+        path.setId("laid-%s-%d".formatted(placement.piece(), placement.copy()));
+        path.pseudoClassStateChanged(Styles.PICKED, placement.equals(picked.get()));
+        path.pseudoClassStateChanged(
+                PINNED, shown.orElseThrow().problem().pinned().contains(placement));
+        Tooltip.install(
+                path, new Tooltip("%d  %s, grade %d or better".formatted(name.number(), name.words(), piece.grade())));
+        drags(path, placement, chalk);
         getChildren().add(path);
         var box = shape.outline().box();
         var text = name.fitting(box.width() * chalk.scale(), box.height() * chalk.scale());
