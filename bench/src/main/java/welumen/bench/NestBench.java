@@ -3,6 +3,7 @@ package welumen.bench;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -46,7 +47,7 @@ public class NestBench {
                 .toList();
         problem = new CutProblem(
                 2,
-                java.util.stream.IntStream.range(0, pieces)
+                IntStream.range(0, pieces)
                         .mapToObj(i -> new CutPiece(
                                 "p" + i, all.get(i), 1, "", new Turns.Half(), false, 4, new Stretch.Any(), ""))
                         .toList(),

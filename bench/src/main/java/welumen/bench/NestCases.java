@@ -13,6 +13,7 @@ import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
 import welumen.cut.PlanCheck;
+import welumen.cut.PlanScore;
 import welumen.cut.Stock;
 import welumen.cut.Stretch;
 import welumen.cut.Turns;
@@ -62,7 +63,7 @@ public final class NestCases {
                     100 * plan.utilisation(),
                     plan.sheets().size(),
                     plan.unplaced().size(),
-                    welumen.cut.PlanScore.of(problem, plan.placements()).leastOfSheet(),
+                    PlanScore.of(problem, plan.placements()).leastOfSheet(),
                     firstAfter.get() / 1e9,
                     plan.rounds());
         }

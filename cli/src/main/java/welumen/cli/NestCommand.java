@@ -11,6 +11,8 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
 import welumen.cut.PlanCheck;
 import welumen.cut.nest.Nester;
@@ -69,7 +71,7 @@ final class NestCommand implements Callable<Integer> {
         return 0;
     }
 
-    private welumen.cut.CutPlan lay(welumen.cut.CutProblem problem) throws BadFile {
+    private CutPlan lay(CutProblem problem) throws BadFile {
         if (!(seconds >= 0 && seconds <= 1e6))
             throw new BadFile("--seconds is %s, not from 0 to 1000000.".formatted(seconds));
         if (rounds != null && rounds < 1) throw new BadFile("--rounds is %d, below 1.".formatted(rounds));

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -155,7 +156,7 @@ public final class Spreading {
         } catch (InterruptedException interrupted) {
             Thread.currentThread().interrupt();
             return Optional.empty();
-        } catch (java.util.concurrent.ExecutionException failed) {
+        } catch (ExecutionException failed) {
             throw new IllegalStateException(
                     "Laying out failed: " + failed.getCause().getMessage(), failed.getCause());
         }

@@ -3,6 +3,7 @@ package welumen.pattern;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
@@ -183,7 +184,7 @@ public final class CuttingLine {
         for (var stretch : stretches) {
             var middle =
                     between(stretch.a(), stretch.b(), 0.5).plus(stretch.out().times(stretch.allowance()));
-            var at = Planar.FACTORY.createPoint(new org.locationtech.jts.geom.Coordinate(middle.x(), middle.y()));
+            var at = Planar.FACTORY.createPoint(new Coordinate(middle.x(), middle.y()));
             if (toCut.distance(at) > 10 * ROUNDING && !cut.contains(at))
                 throw new IllegalStateException("The cutting line of [%s] falls short of the allowance at (%s, %s)."
                         .formatted(piece.name(), middle.x(), middle.y()));

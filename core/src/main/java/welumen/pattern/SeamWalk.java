@@ -1,5 +1,7 @@
 package welumen.pattern;
 
+import java.util.NoSuchElementException;
+
 /**
  * Two edges that are sewn to each other, compared along the stitch line.
  *
@@ -11,7 +13,7 @@ public record SeamWalk(double oneMm, double otherMm, double easeMm) {
     private static final double LEAST_MM = 2;
     private static final double SHARE = 0.005;
 
-    /** @throws java.util.NoSuchElementException if one of its pieces is gone; patterns keep no such seam */
+    /** @throws NoSuchElementException if one of its pieces is gone; patterns keep no such seam */
     public static SeamWalk of(Patterns patterns, Seam seam) {
         return of(
                 patterns.findOne(seam.one().piece()).orElseThrow(),

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import net.jqwik.api.ForAll;
@@ -29,7 +30,7 @@ class CuttingLinePropertiesTest {
     @Property(tries = 150)
     void oneAllowanceAllRoundIsTheMitredBuffer(
             @ForAll @IntRange(min = 3, max = 9) int corners, @ForAll @IntRange(min = 1, max = 30) int allowance) {
-        var outline = OutlineTest.star(java.util.Collections.nCopies(corners, 400.0), 10, -20);
+        var outline = OutlineTest.star(Collections.nCopies(corners, 400.0), 10, -20);
         var line = CuttingLine.of(piece(outline, allowances(corners, allowance)));
         var buffer = BufferOp.bufferOp(
                 Planar.polygon(outline),
@@ -109,7 +110,7 @@ class CuttingLinePropertiesTest {
     }
 
     private static List<Double> allowances(int corners, double each) {
-        return java.util.Collections.nCopies(corners, each);
+        return Collections.nCopies(corners, each);
     }
 
     private static org.locationtech.jts.geom.Point at(Point point) {

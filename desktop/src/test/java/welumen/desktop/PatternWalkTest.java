@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
 import org.apache.pdfbox.Loader;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -224,7 +225,7 @@ class PatternWalkTest {
         assertThat(bench.text("strips-answer")).isEqualTo(before);
         assertThat(bench.ask(() -> bench.robot
                         .lookup("#strip-length")
-                        .queryAs(javafx.scene.control.TextField.class)
+                        .queryAs(TextField.class)
                         .getText()))
                 .isNotEqualTo("1400 mm");
         bench.click("leaf-pieces");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -125,7 +126,7 @@ class PlanningWalkTest {
         bench.ask(() -> {
             bench.robot
                     .lookup("#edges")
-                    .<javafx.scene.control.ListView<Integer>>query()
+                    .<ListView<Integer>>query()
                     .getSelectionModel()
                     .select(half.edges().size() - 1);
             return null;

@@ -1,6 +1,7 @@
 package welumen.cut.nest;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -77,7 +78,7 @@ final class Form {
     /** The largest polygon of a geometry as a form. */
     static Form ofLargest(Geometry geometry, int most) {
         return Planar.polygons(geometry).stream()
-                .max(java.util.Comparator.comparingDouble(Polygon::getArea))
+                .max(Comparator.comparingDouble(Polygon::getArea))
                 .map(polygon -> of(polygon, most))
                 .orElseThrow(() -> new IllegalArgumentException("There is nothing of the shape left."));
     }

@@ -1,5 +1,6 @@
 package welumen.cut.nest;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -77,7 +78,7 @@ final class HideSearch extends Search {
     private Optional<Layout> among(List<Item> left, int worker, RandomGenerator random, StopSignal stop) {
         var some = worker == 0 ? left : List.of(left.get(random.nextInt(left.size())));
         var all = best.copy();
-        java.util.Arrays.fill(all.isOpen, true);
+        Arrays.fill(all.isOpen, true);
         return separated(with(all, some, random), random, stop);
     }
 

@@ -3,6 +3,7 @@ package welumen.cut.nest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -163,7 +164,7 @@ public final class Nester {
         } catch (InterruptedException interrupted) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException("Laying out was interrupted.", interrupted);
-        } catch (java.util.concurrent.ExecutionException failed) {
+        } catch (ExecutionException failed) {
             throw new IllegalStateException(
                     "Laying out failed: " + failed.getCause().getMessage(), failed.getCause());
         }

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.ddogleg.optimization.FactoryOptimization;
 import org.ddogleg.optimization.UtilOptimize;
 import org.ddogleg.optimization.functions.FunctionNtoM;
@@ -130,7 +131,7 @@ final class Distances {
     }
 
     private static List<Point> points(double[] corners) {
-        return java.util.stream.IntStream.range(0, corners.length / 2)
+        return IntStream.range(0, corners.length / 2)
                 .mapToObj(i -> new Point(corners[2 * i], corners[2 * i + 1]))
                 .toList();
     }

@@ -1,5 +1,6 @@
 package welumen.pattern.draft;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
@@ -205,7 +206,7 @@ public final class EditText {
     }
 
     private Parsed<List<PatternChange>> named(String name) {
-        var edges = new java.util.ArrayList<>(piece.edges());
+        var edges = new ArrayList<>(piece.edges());
         edges.set(edge, edges.get(edge).named(name));
         return drawn(piece.withEdges(edges));
     }
@@ -244,7 +245,7 @@ public final class EditText {
 
     private Parsed<List<PatternChange>> opened(Matcher line) {
         return room(line, room -> {
-            var holes = new java.util.ArrayList<>(piece.holes());
+            var holes = new ArrayList<>(piece.holes());
             holes.add(room);
             try {
                 return drawn(piece.with(piece.inside().withHoles(holes)));

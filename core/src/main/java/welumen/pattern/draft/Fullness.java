@@ -8,6 +8,7 @@ import welumen.measure.Parsed.Understood;
 import welumen.pattern.Edge;
 import welumen.pattern.Inside;
 import welumen.pattern.Piece;
+import welumen.pattern.Piercing;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 
@@ -75,7 +76,7 @@ public final class Fullness {
                     hole.corners().stream().map(corner -> corner.plus(shift)).toList()));
         }
         var piercings = piece.inside().piercings().stream()
-                .map(piercing -> new welumen.pattern.Piercing(
+                .map(piercing -> new Piercing(
                         piercing.what(),
                         piercing.kind(),
                         way.moved(piercing.at()),

@@ -3,6 +3,7 @@ package welumen.pattern.seam;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.NoSuchElementException;
 import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.pattern.Seam;
@@ -43,7 +44,7 @@ public record Divergence(List<Place> places) {
         places = List.copyOf(places);
     }
 
-    /** @throws java.util.NoSuchElementException if one of its pieces is gone; patterns keep no such seam */
+    /** @throws NoSuchElementException if one of its pieces is gone; patterns keep no such seam */
     public static Divergence of(Patterns patterns, Seam seam) {
         var one = patterns.findOne(seam.one().piece()).orElseThrow();
         var other = patterns.findOne(seam.other().piece()).orElseThrow();

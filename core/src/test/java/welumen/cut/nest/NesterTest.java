@@ -7,6 +7,7 @@ import static welumen.cut.Cases.*;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
 import net.jqwik.api.ForAll;
@@ -24,6 +25,7 @@ import welumen.cut.Stretch;
 import welumen.cut.Turns;
 import welumen.cut.Zone;
 import welumen.shape.Outline;
+import welumen.shape.OutlineTest;
 import welumen.shape.Pose;
 import welumen.shape.Shape;
 
@@ -150,7 +152,7 @@ class NesterTest {
     /** A round piece meets no corner with a corner; it must find its place all the same. */
     @Test
     void roundPiecesFillASquareSheet() {
-        var disc = new Shape(welumen.shape.OutlineTest.star(java.util.Collections.nCopies(40, 50.0), 0, 0));
+        var disc = new Shape(OutlineTest.star(Collections.nCopies(40, 50.0), 0, 0));
         var plan = lay(problem(0, List.of(piece("disc", disc, 9, 4, new Stretch.Any())), sheet("s", 302, 302)), 2);
         assertThat(plan.unplaced()).isEmpty();
     }

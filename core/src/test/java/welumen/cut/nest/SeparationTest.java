@@ -11,6 +11,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Polygon;
 import welumen.cut.Cases;
 import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
@@ -52,7 +54,7 @@ class SeparationTest {
         assertThat(new Collider().collide(other, one)).isEqualTo(new Collider().collide(one, other));
     }
 
-    private static org.locationtech.jts.geom.Polygon polygon(Body body) {
+    private static Polygon polygon(Body body) {
         var points = new ArrayList<Point>();
         for (var i = 0; i < body.sides; i++) points.add(new Point(body.ax[i], body.ay[i]));
         return Planar.polygon(new Outline(points));
@@ -65,7 +67,7 @@ class SeparationTest {
         assertThat(poles).isNotEmpty();
         for (var i = 0; i < poles.size(); i++) {
             var at = poles.get(i);
-            var point = Planar.FACTORY.createPoint(new org.locationtech.jts.geom.Coordinate(at[0], at[1]));
+            var point = Planar.FACTORY.createPoint(new Coordinate(at[0], at[1]));
             assertThat(polygon.contains(point)).isTrue();
             assertThat(polygon.getExteriorRing().distance(point)).isGreaterThanOrEqualTo(at[2] - 1e-6);
             for (var k = 0; k < i; k++)

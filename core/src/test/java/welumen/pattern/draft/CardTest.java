@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
@@ -78,7 +79,7 @@ class CardTest {
             for (var step : List.of(new Point(0.02, 0), new Point(-0.02, 0), new Point(0, 0.02), new Point(0, -0.02))) {
                 var pushed = new ArrayList<>(card.corners());
                 pushed.set(i, pushed.get(i).plus(step));
-                assertThat(new Card(pushed, measures, java.util.Optional.empty()).rmsMm())
+                assertThat(new Card(pushed, measures, Optional.empty()).rmsMm())
                         .isGreaterThanOrEqualTo(card.rmsMm() - 1e-9);
             }
     }

@@ -2,10 +2,12 @@ package welumen.pattern.seam;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Pairing;
+import welumen.pattern.PatternChange;
 import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.pattern.Pieces;
@@ -15,7 +17,7 @@ import welumen.pattern.Seam.Side;
 /** A piece that is drawn once and cut twice is sewn twice. */
 class CopiesTest {
     private static Piece named(Piece piece, String... names) {
-        var edges = new java.util.ArrayList<>(piece.edges());
+        var edges = new ArrayList<>(piece.edges());
         for (var i = 0; i < names.length; i++) edges.set(i, edges.get(i).named(names[i]));
         return piece.withEdges(edges);
     }
@@ -50,18 +52,16 @@ class CopiesTest {
         var left = new Seam(new Side(CENTRE.id(), 3), new Side(BOLSTER.id(), 0, 0), 0, false);
         var right = new Seam(new Side(CENTRE.id(), 1), new Side(BOLSTER.id(), 0, 1), 0, false);
         var patterns = Patterns.of(List.of(CENTRE, BOLSTER), List.of())
-                .after(new welumen.pattern.PatternChange.SeamJoined(left))
-                .after(new welumen.pattern.PatternChange.SeamJoined(right));
+                .after(new PatternChange.SeamJoined(left))
+                .after(new PatternChange.SeamJoined(right));
         assertThat(patterns.seams()).containsExactly(left, right);
-        assertThat(patterns.after(new welumen.pattern.PatternChange.SeamTakenApart(left))
-                        .seams())
+        assertThat(patterns.after(new PatternChange.SeamTakenApart(left)).seams())
                 .containsExactly(right);
         // two bolsters and a centre: no ring is closed
         var order = SewingOrder.of(patterns.pieces(), patterns.seams());
         assertThat(order.steps()).hasSize(2);
         assertThat(order.steps()).noneMatch(step -> step.why().contains("ring"));
-        assertThat(patterns.after(new welumen.pattern.PatternChange.PieceDropped(BOLSTER.id()))
-                        .seams())
+        assertThat(patterns.after(new PatternChange.PieceDropped(BOLSTER.id())).seams())
                 .isEmpty();
     }
 

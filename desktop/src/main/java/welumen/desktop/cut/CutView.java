@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -69,7 +70,7 @@ public final class CutView extends StagePane {
         table.setOnKeyPressed(this::key);
         picked.subscribe(this::showPicked);
         var bar = Nodes.row(12, layOut, again, pin, finish, cancel, progress);
-        bar.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        bar.setAlignment(Pos.CENTER_LEFT);
         var lower = new HBox(24, table, right());
         HBox.setHgrow(table, Priority.ALWAYS);
         VBox.setVgrow(lower, Priority.ALWAYS);

@@ -1,7 +1,10 @@
 package welumen.desktop.pattern;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javafx.collections.ObservableList;
 import javafx.scene.Node;
@@ -16,6 +19,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.job.JobChange.AtPattern;
+import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.Piece;
@@ -106,7 +110,7 @@ final class BoardsLeaf extends Leaf {
     }
 
     private Optional<TurnIn> turnIn() {
-        for (var field : java.util.List.of(board, padding, turn))
+        for (var field : List.of(board, padding, turn))
             if (field.mm().isEmpty() || (field == turn && field.mm().get() == 0)) {
                 answer.setText(field.wrong());
                 return Optional.empty();
@@ -124,7 +128,7 @@ final class BoardsLeaf extends Leaf {
         if (plan.isEmpty() || piece.piece().isEmpty()) return;
         answer.setText(said(piece.piece().get(), plan.get()));
         var kinds = plan.get().reliefs().stream()
-                .collect(Collectors.groupingBy(WrapPlan.Relief::kind, java.util.TreeMap::new, Collectors.toList()));
+                .collect(Collectors.groupingBy(WrapPlan.Relief::kind, TreeMap::new, Collectors.toList()));
         kinds.forEach((kind, reliefs) -> list.getChildren()
                 .add(Nodes.label("%d × %s: %.1f mm each at the most"
                         .formatted(
@@ -160,7 +164,7 @@ final class BoardsLeaf extends Leaf {
         var turnIn = turnIn();
         if (piece.piece().isEmpty() || turnIn.isEmpty()) return;
         var wanted = turnIn.get().allowanceMm();
-        if (wanted > welumen.pattern.Edge.LARGEST_ALLOWANCE) {
+        if (wanted > Edge.LARGEST_ALLOWANCE) {
             answer.setText("%s is more than an allowance can be here, 300 mm.".formatted(Words.mm(wanted)));
             return;
         }
@@ -174,7 +178,7 @@ final class BoardsLeaf extends Leaf {
                 edge.finished(EdgeFinish.WRAPPED, Math.min(300, turnIn.get().allowanceMm())));
     }
 
-    private void redraw(java.util.function.UnaryOperator<welumen.pattern.Edge> change) {
+    private void redraw(UnaryOperator<Edge> change) {
         var one = piece.piece().orElseThrow();
         model.make(new AtPattern(
                 new PieceDrawn(one.withEdges(one.edges().stream().map(change).toList()))));
@@ -182,12 +186,11 @@ final class BoardsLeaf extends Leaf {
 
     private void over(Chalk chalk, ObservableList<Node> nodes) {
         plan.ifPresent(all -> all.reliefs()
-                .forEach(
-                        relief -> nodes.add(chalk.draw(java.util.List.of(relief.at(), relief.out()), "relief-notch"))));
+                .forEach(relief -> nodes.add(chalk.draw(List.of(relief.at(), relief.out()), "relief-notch"))));
     }
 
     private void reckon() {
-        for (var field : java.util.List.of(wide, high, cover, lining, gap))
+        for (var field : List.of(wide, high, cover, lining, gap))
             if (field.mm().isEmpty()) {
                 dropIn.setText(field.wrong());
                 return;

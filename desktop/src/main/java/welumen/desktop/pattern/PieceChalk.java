@@ -7,6 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.shape.Circle;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.Nodes;
+import welumen.pattern.Grain;
 import welumen.pattern.KeepOutCheck;
 import welumen.pattern.Piece;
 import welumen.pattern.Piercing;
@@ -61,8 +62,7 @@ final class PieceChalk {
         var nodes = new ArrayList<Node>();
         nodes.add(chalk.draw(List.of(tail, tip), "grain-line"));
         nodes.add(barbs(tip, along, across, barb, chalk));
-        if (piece.grain() instanceof welumen.pattern.Grain.StretchAlong)
-            nodes.add(barbs(tail, along.times(-1), across, barb, chalk));
+        if (piece.grain() instanceof Grain.StretchAlong) nodes.add(barbs(tail, along.times(-1), across, barb, chalk));
         return nodes;
     }
 

@@ -13,6 +13,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
@@ -134,7 +135,7 @@ final class PiecesLeaf extends Leaf {
         return PatternView.pieces(model);
     }
 
-    private @org.jspecify.annotations.Nullable Piece piece(String id) {
+    private @Nullable Piece piece(String id) {
         return model.job().patterns().findOne(id).orElse(null);
     }
 

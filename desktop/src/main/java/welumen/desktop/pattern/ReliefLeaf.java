@@ -1,5 +1,6 @@
 package welumen.desktop.pattern;
 
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -31,7 +32,8 @@ import welumen.pattern.relief.StitchWork;
 /** Flutes and diamonds on one piece: whole ones, the blank they want, and on across a seam so that their rows meet. */
 final class ReliefLeaf extends Leaf {
     private static final double STITCH_MM = 4;
-    private static final double COVER_MM = 2;
+    /** What lies under the foot: the cover, the padding pressed flat, a backing. */
+    private static final double THROUGH_MM = 8;
 
     /** What is sewn. */
     private enum Kind {
@@ -118,7 +120,7 @@ final class ReliefLeaf extends Leaf {
     protected void refresh() {
         var before = piece.getValue();
         piece.fill(PatternView.pieces(model));
-        if (java.util.Objects.equals(before, piece.getValue())) show();
+        if (Objects.equals(before, piece.getValue())) show();
         else turnTo();
     }
 
@@ -209,8 +211,7 @@ final class ReliefLeaf extends Leaf {
     private static Optional<Label> work(Piece piece) {
         var lines = SewnLines.of(piece);
         if (lines.rows().isEmpty()) return Optional.empty();
-        var padding = 6;
-        var work = StitchWork.of(lines, STITCH_MM, COVER_MM + padding);
+        var work = StitchWork.of(lines, STITCH_MM, THROUGH_MM);
         return Optional.of(Nodes.label("%s, %.1f m sewn at %.0f mm a stitch: %d stitches, %.0f m of thread, %.0f min."
                 .formatted(
                         Words.many(lines.rows().size(), "row"),

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import welumen.pattern.KeepOut;
 import welumen.pattern.Piercing;
 import welumen.pattern.Relief;
@@ -82,16 +83,16 @@ final class InsideWords {
         return new Relief.Plain();
     }
 
-    static Optional<Double> number(@org.jspecify.annotations.Nullable String text) {
+    static Optional<Double> number(@Nullable String text) {
         if (text == null || !text.matches("-?\\d{1,6}(\\.\\d{1,20})?(E-?\\d{1,2})?")) return Optional.empty();
         return Optional.of(Double.valueOf(text));
     }
 
-    static <E extends Enum<E>> Optional<E> named(E[] values, @org.jspecify.annotations.Nullable String name) {
+    static <E extends Enum<E>> Optional<E> named(E[] values, @Nullable String name) {
         return Stream.of(values).filter(value -> value.name().equals(name)).findFirst();
     }
 
-    private static double[] numbers(@org.jspecify.annotations.Nullable String text) {
+    private static double[] numbers(@Nullable String text) {
         if (text == null) return new double[0];
         var parts = text.strip().split(" +");
         var numbers = Stream.of(parts)

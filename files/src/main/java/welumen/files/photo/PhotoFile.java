@@ -15,6 +15,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.ZoneId;
+import java.util.Date;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TimeZone;
@@ -63,7 +65,7 @@ public final class PhotoFile {
             if (!readers.hasNext()) throw new IOException("it is no JPEG or PNG");
             var reader = readers.next();
             try {
-                if (!FORMATS.contains(reader.getFormatName().toLowerCase(java.util.Locale.ROOT)))
+                if (!FORMATS.contains(reader.getFormatName().toLowerCase(Locale.ROOT)))
                     throw new IOException("it is no JPEG or PNG");
                 reader.setInput(in);
                 return Turn.upright(shrunk(whole(reader, longest), longest), orientation());
@@ -95,7 +97,7 @@ public final class PhotoFile {
         return metadata()
                 .map(data -> data.getFirstDirectoryOfType(ExifSubIFDDirectory.class))
                 .map(exif -> exif.getDateOriginal(TimeZone.getTimeZone(zone)))
-                .map(java.util.Date::toInstant);
+                .map(Date::toInstant);
     }
 
     private BufferedImage whole(ImageReader reader, int longest) throws IOException {

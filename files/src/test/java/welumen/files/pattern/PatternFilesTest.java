@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -241,8 +242,7 @@ class PatternFilesTest {
                 EOF
                 """;
         var piece = PatternDxf.read(dxf, PART).getFirst();
-        assertThat(piece.net().area())
-                .isCloseTo(10_000 - 400 + 100 * Math.PI, org.assertj.core.api.Assertions.within(0.5));
+        assertThat(piece.net().area()).isCloseTo(10_000 - 400 + 100 * Math.PI, Assertions.within(0.5));
         assertThat(piece.edges())
                 .hasSize(3)
                 .allSatisfy(edge -> assertThat(edge.finish()).isEqualTo(EdgeFinish.RAW));

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -38,7 +40,7 @@ class SelkieTest {
         for (var change : SelkieRules.all()) {
             var parts = switch (change) {
                 case StripRuleNoted(var rule) ->
-                    java.util.stream.Stream.concat(java.util.stream.Stream.of(rule.part()), rule.byAnyOf().stream())
+                    Stream.concat(Stream.of(rule.part()), rule.byAnyOf().stream())
                             .toList();
                 case LapNoted(var lap) -> List.of(lap.over(), lap.under());
                 case RefitLinkNoted(var link) -> List.of(link.first(), link.then());
@@ -64,7 +66,7 @@ class SelkieTest {
 
     @Test
     void everyPieceBelongsToAPartAndCanBeCut() {
-        var pieces = new java.util.ArrayList<>(SeatPattern.frontSeat("left"));
+        var pieces = new ArrayList<>(SeatPattern.frontSeat("left"));
         pieces.addAll(SeatPattern.frontSeat("right"));
         pieces.addAll(SeatPattern.rearSeat());
         assertThat(pieces).extracting(piece -> piece.id()).doesNotHaveDuplicates();
