@@ -23,7 +23,9 @@ public final class Tracer {
     private static final double POOR_FIT_MM = 0.5;
     private static final double SAG_MM = 0.02;
     private static final double ROUND_MM = 0.3;
-    private static final double FILLED = 0.85;
+    /** Of a small hole few points are seen, and the odd one is missing. */
+    private static final double FILLED = 0.75;
+
     private static final int FEWEST_POINTS = 8;
 
     private final Picture picture;

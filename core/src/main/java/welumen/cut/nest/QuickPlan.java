@@ -12,9 +12,9 @@ import welumen.cut.Placement;
  * one; a further stock is opened only where those that are open have none.
  */
 final class QuickPlan {
-    private static final int LOOKS = 140;
-    private static final int FEWER = 60;
-    private static final int FOUND = 9;
+    private static final int LOOKS = 90;
+    private static final int FEWER = 40;
+    private static final int FOUND = 6;
     private static final double STEP = 0.5;
 
     private final Layout layout;
