@@ -6,9 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
-import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.random.RandomGenerator;
 import welumen.cut.Spread.Copy;
@@ -70,7 +68,7 @@ public final class Spreading {
 
     private long search(NestOptions options, NestProgress progress, StopSignal stop) {
         var end = System.nanoTime() + Math.min(options.time().toNanos(), Long.MAX_VALUE / 4);
-        try (var pool = Executors.newFixedThreadPool(WORKERS, Spreading::thread)) {
+        try (var pool = Workers.pool(WORKERS)) {
             var round = 0L;
             while (round < options.rounds() && !stop.stopRequested()) {
                 var first = round == 0;
@@ -95,7 +93,7 @@ public final class Spreading {
                     .filter(placements -> PlanCheck.faults(problem, placements).isEmpty())
                     .map(placements -> attempt(way, placements))));
         }
-        var results = running.stream().map(Spreading::result).toList();
+        var results = running.stream().map(Workers::result).toList();
         if (stop.stopRequested() && results.stream().anyMatch(Optional::isEmpty)) return false;
         for (var result : results)
             if (result.isPresent() && result.get().score().compareTo(best.score()) < 0) best = result.get();
@@ -148,24 +146,5 @@ public final class Spreading {
         copies.sort(Comparator.comparingDouble(
                 copy -> -copy.piece().shape().outline().box().area()));
         return List.copyOf(copies);
-    }
-
-    private static Optional<Attempt> result(Future<Optional<Attempt>> running) {
-        try {
-            return running.get();
-        } catch (InterruptedException interrupted) {
-            Thread.currentThread().interrupt();
-            return Optional.empty();
-        } catch (ExecutionException failed) {
-            throw new IllegalStateException(
-                    "Laying out failed: " + failed.getCause().getMessage(), failed.getCause());
-        }
-    }
-
-    private static Thread thread(Runnable work) {
-        var thread = new Thread(work, "laying out");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.NORM_PRIORITY - 1);
-        return thread;
     }
 }

@@ -46,14 +46,14 @@ public record Piece(
         this(id, part, name, material, pairing, grade, grain, Face.UP, under, edges, Inside.NOTHING);
     }
 
-    /** @throws IllegalArgumentException if the finished line is no outline, or the grade not from 1 to 4 */
+    /** @throws IllegalArgumentException if the finished line is no outline that runs counter-clockwise, or the grade not from 1 to 4 */
     public Piece {
         edges = List.copyOf(edges);
         if (grade < 1 || grade > 4)
             throw new IllegalArgumentException("The grade [%d] of [%s] is not from 1 to 4.".formatted(grade, name));
         if (Outline.ofRing(points(edges)) instanceof Refused<Outline>(var why))
             throw new IllegalArgumentException("The line of [%s] %s.".formatted(name, why));
-        var fault = Planar.fault(new Shape(Outline.ofRing(points(edges)).orThrow(), inside.holes()));
+        var fault = Planar.fault(new Shape(new Outline(points(edges)), inside.holes()));
         if (fault.isPresent()) throw new IllegalArgumentException("The piece [%s]: %s".formatted(name, fault.get()));
     }
 

@@ -3,9 +3,7 @@ package welumen.cut.nest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
@@ -20,6 +18,7 @@ import welumen.cut.Spreading;
 import welumen.cut.Stock;
 import welumen.cut.StopSignal;
 import welumen.cut.Unplaceable;
+import welumen.cut.Workers;
 
 /**
  * Lays pieces out on hides and rolls. The first round spreads them one after the other; every later one has two seeded
@@ -89,7 +88,7 @@ public final class Nester {
         var nester = new Nester(problem, options, stop);
         var rounds = 1L;
         progress.advanced(rounds, nester.plan(rounds, false));
-        try (var pool = Executors.newFixedThreadPool(WORKERS, Nester::thread)) {
+        try (var pool = Workers.pool(WORKERS)) {
             StopSignal now = () -> stop.stopRequested() || System.nanoTime() > end;
             while (rounds < options.rounds() && !nester.searches.isEmpty() && !now.stopRequested()) {
                 if (!nester.round(pool, rounds, now)) break;
@@ -122,7 +121,7 @@ public final class Nester {
             var number = worker;
             running.add(pool.submit(() -> search.attempt(number, stop)));
         }
-        var found = running.stream().map(Nester::result).toList();
+        var found = running.stream().map(Workers::result).toList();
         if (stop.stopRequested()) return false;
         var better = found.stream()
                 .flatMap(Optional::stream)
@@ -156,24 +155,5 @@ public final class Nester {
                 withReasons ? Unplaceable.reasons(problem, best) : List.of(),
                 SheetUses.of(problem, best),
                 rounds);
-    }
-
-    private static <T> T result(Future<T> running) {
-        try {
-            return running.get();
-        } catch (InterruptedException interrupted) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException("Laying out was interrupted.", interrupted);
-        } catch (ExecutionException failed) {
-            throw new IllegalStateException(
-                    "Laying out failed: " + failed.getCause().getMessage(), failed.getCause());
-        }
-    }
-
-    private static Thread thread(Runnable work) {
-        var thread = new Thread(work, "laying out");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.NORM_PRIORITY - 1);
-        return thread;
     }
 }

@@ -80,6 +80,16 @@ public final class Nodes {
         return new HBox(gap, nodes);
     }
 
+    /** A picture that takes what is left, and beside it a column of that width; as high as there is room. */
+    public static HBox beside(Node picture, Region column, double width) {
+        column.setMinWidth(width);
+        column.setMaxWidth(width);
+        var both = row(24, grown(picture), column);
+        VBox.setVgrow(both, Priority.ALWAYS);
+        both.setMinHeight(0);
+        return both;
+    }
+
     public static Region spring() {
         var spring = new Region();
         HBox.setHgrow(spring, Priority.ALWAYS);

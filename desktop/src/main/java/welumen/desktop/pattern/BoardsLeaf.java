@@ -10,7 +10,6 @@ import javafx.collections.ObservableList;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.Nodes;
@@ -79,11 +78,7 @@ final class BoardsLeaf extends Leaf {
                         Nodes.field("Lining", lining),
                         Nodes.field("Gap", gap)));
         var right = Nodes.scroll(Nodes.column(14, Nodes.row(10, wrapAll, take), list, opening));
-        right.setMinWidth(340);
-        right.setMaxWidth(340);
-        var both = Nodes.row(24, Nodes.grown(felt), right);
-        VBox.setVgrow(both, Priority.ALWAYS);
-        both.setMinHeight(0);
+        var both = Nodes.beside(felt, right, 340);
         getChildren()
                 .addAll(
                         new FlowPane(

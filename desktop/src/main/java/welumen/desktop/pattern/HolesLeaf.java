@@ -6,7 +6,6 @@ import javafx.collections.ObservableList;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import welumen.desktop.look.Chalk;
@@ -48,11 +47,7 @@ final class HolesLeaf extends Leaf {
         answer.setMinHeight(USE_PREF_SIZE);
         list.setId("holes");
         var right = Nodes.scroll(list);
-        right.setMinWidth(330);
-        right.setMaxWidth(330);
-        var both = Nodes.row(24, Nodes.grown(felt), right);
-        VBox.setVgrow(both, Priority.ALWAYS);
-        both.setMinHeight(0);
+        var both = Nodes.beside(felt, right, 330);
         getChildren()
                 .addAll(
                         Nodes.row(

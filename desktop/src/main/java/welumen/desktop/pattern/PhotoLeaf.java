@@ -5,8 +5,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import welumen.cabin.PartId;
@@ -69,12 +67,7 @@ final class PhotoLeaf extends Leaf {
                 Nodes.field("It is called", name),
                 make,
                 warnings);
-        right.setMinWidth(300);
-        right.setMaxWidth(300);
-        HBox.setHgrow(felt, Priority.ALWAYS);
-        var both = Nodes.row(24, felt, right);
-        VBox.setVgrow(both, Priority.ALWAYS);
-        both.setMinHeight(0);
+        var both = Nodes.beside(felt, right, 300);
         getChildren().addAll(answer, both);
     }
 

@@ -9,7 +9,6 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
@@ -91,11 +90,7 @@ final class ReliefLeaf extends Leaf {
         var carry = Nodes.button("Carry on", "The diamonds go on over that edge, and their rows meet", this::carry);
         carry.setId("carry-relief");
         var right = Nodes.column(10, sew, facts, Nodes.field("Over its edge", from), Nodes.field("on to", onto), carry);
-        right.setMinWidth(250);
-        right.setMaxWidth(250);
-        var both = Nodes.row(24, Nodes.grown(felt), right);
-        VBox.setVgrow(both, Priority.ALWAYS);
-        both.setMinHeight(0);
+        var both = Nodes.beside(felt, right, 250);
         getChildren()
                 .addAll(
                         new FlowPane(

@@ -9,7 +9,6 @@ import javafx.collections.ObservableList;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.Nodes;
@@ -56,11 +55,7 @@ final class SidesLeaf extends Leaf {
         answer.setMinHeight(USE_PREF_SIZE);
         list.setId("sides-list");
         var right = Nodes.scroll(list);
-        right.setMinWidth(300);
-        right.setMaxWidth(300);
-        var both = Nodes.row(24, Nodes.grown(felt), right);
-        VBox.setVgrow(both, Priority.ALWAYS);
-        both.setMinHeight(0);
+        var both = Nodes.beside(felt, right, 300);
         var choice = Nodes.row(14, Nodes.field("This piece", one), Nodes.field("and its fellow", other));
         getChildren().addAll(choice, station, answer, both);
     }

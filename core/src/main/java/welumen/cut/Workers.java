@@ -1,0 +1,35 @@
+package welumen.cut;
+
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+
+/** Threads that lay out, below the window's own. */
+public final class Workers {
+    private Workers() {}
+
+    public static ExecutorService pool(int count) {
+        return Executors.newFixedThreadPool(count, Workers::thread);
+    }
+
+    /** @throws IllegalStateException if the work failed, or the wait was interrupted */
+    public static <T> T result(Future<T> running) {
+        try {
+            return running.get();
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("Laying out was interrupted.", interrupted);
+        } catch (ExecutionException failed) {
+            throw new IllegalStateException(
+                    "Laying out failed: " + failed.getCause().getMessage(), failed.getCause());
+        }
+    }
+
+    private static Thread thread(Runnable work) {
+        var thread = new Thread(work, "laying out");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.NORM_PRIORITY - 1);
+        return thread;
+    }
+}
