@@ -31,6 +31,10 @@ import welumen.pattern.relief.StitchWork;
 /** Flutes and diamonds on one piece: whole ones, the blank they want, and on across a seam so that their rows meet. */
 final class ReliefLeaf extends Leaf {
     private static final double STITCH_MM = 4;
+    /** Flutes run from front to back; diamonds are so pointed. */
+    private static final String USUAL_WAY = "90";
+
+    private static final String USUAL_POINT = "60";
     /** What lies under the foot: the cover, the padding pressed flat, a backing. */
     private static final double THROUGH_MM = 8;
 
@@ -70,6 +74,7 @@ final class ReliefLeaf extends Leaf {
         kind.setValue(Kind.FLUTES);
         kind.setId("relief-kind");
         WordCell.in(kind, one -> one.word);
+        kind.valueProperty().subscribe(chosen -> degrees.setText(chosen == Kind.DIAMONDS ? USUAL_POINT : USUAL_WAY));
         degrees.setId("relief-degrees");
         degrees.setPrefColumnCount(4);
         degrees.setOnAction(_ -> sew());
