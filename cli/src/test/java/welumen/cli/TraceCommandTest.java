@@ -56,7 +56,7 @@ class TraceCommandTest {
         assertThat(file.at("/residual").asDouble()).isLessThan(0.3);
         var drawn = PatternDxf.read(Files.readString(dxf), new PartId("card")).getFirst();
         assertThat(drawn.net().area()).isCloseTo(area, within(0.003 * area));
-        assertThat(drawn.holes()).hasSize(3);
+        assertThat(drawn.inside().piercings()).hasSize(3);
     }
 
     @Test

@@ -113,6 +113,8 @@ public final class PatternDxf {
                 }
                 case 13 -> {
                     if (piercing(entity) instanceof Piercing piercing) inside = inside.with(piercing);
+                    else if (points.size() > 2 && Outline.ofRing(points) instanceof Understood<Outline>(var hole))
+                        inside = inside.withHoles(with(inside.holes(), hole));
                 }
                 case 8 -> {
                     if (InsideWords.isKeepOut(entity.words())
