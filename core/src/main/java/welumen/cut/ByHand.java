@@ -22,60 +22,78 @@ public record ByHand(CutProblem problem, CutPlan plan) {
 
     /** The piece there instead, or a little beside it where that is free; refused with what is in its way. */
     public Parsed<ByHand> moved(Placement from, String stock, Pose to) {
-        var there = new Placement(from.piece(), from.copy(), stock, to);
         var others = new ArrayList<>(plan.placements());
         others.remove(from);
-        for (var off = 0.0; off <= SLIDES_MM; off += STEP_MM)
-            for (var way = 0; way < (off == 0 ? 1 : WAYS); way++) {
-                var angle = 2 * Math.PI * way / WAYS;
-                var tried = new Placement(
-                        from.piece(),
-                        from.copy(),
-                        stock,
-                        to.at(to.x() + off * Math.cos(angle), to.y() + off * Math.sin(angle)));
-                if (isFree(others, tried)) return new Understood<>(with(others, tried));
-            }
-        others.add(there);
+        var sheet = sheet(stock, others);
+        var piece = problem.piece(from.piece());
+        var attitude = Attitude.of(piece, to.turnDegrees(), to.flipped());
+        if (piece.mayLie(to.turnDegrees(), to.flipped(), problem.stock(stock)))
+            for (var off = 0.0; off <= SLIDES_MM; off += STEP_MM)
+                for (var way = 0; way < (off == 0 ? 1 : WAYS); way++) {
+                    var angle = 2 * Math.PI * way / WAYS;
+                    var x = to.x() + off * Math.cos(angle);
+                    var y = to.y() + off * Math.sin(angle);
+                    if (!sheet.takes(attitude, x, y)) continue;
+                    var moved = with(others, new Placement(from.piece(), from.copy(), stock, to.at(x, y)));
+                    if (PlanCheck.faults(problem, moved.plan().placements()).isEmpty()) return new Understood<>(moved);
+                }
+        others.add(new Placement(from.piece(), from.copy(), stock, to));
         return new Refused<>("It does not go there: "
                 + PlanCheck.faults(problem, others).getFirst().said());
     }
 
-    private boolean isFree(List<Placement> others, Placement tried) {
-        var near = new ArrayList<Placement>();
-        var box = Lies.of(problem, tried).shape().outline().box();
-        for (var other : others) {
-            if (!other.stock().equals(tried.stock())) continue;
-            var lies = Lies.of(problem, other).shape().outline().box();
-            if (lies.minX() - problem.gap() < box.maxX()
-                    && lies.maxX() + problem.gap() > box.minX()
-                    && lies.minY() - problem.gap() < box.maxY()
-                    && lies.maxY() + problem.gap() > box.minY()) near.add(other);
-        }
-        near.add(tried);
-        return PlanCheck.faults(problem, near).stream()
-                .noneMatch(fault -> fault.said().contains("“%s, copy %d”".formatted(tried.piece(), tried.copy())));
+    /** A piece turned about its middle by so many degrees, counter-clockwise; else as {@link #moved}. */
+    public Parsed<ByHand> turned(Placement from, double degrees) {
+        var middle = problem.piece(from.piece()).shape().outline().box().middle();
+        var turned =
+                new Pose(0, 0, from.pose().turnDegrees() + degrees, from.pose().flipped());
+        var shift = from.pose().apply(middle).minus(turned.apply(middle));
+        return moved(from, from.stock(), turned.at(shift.x(), shift.y()));
+    }
+
+    /** A piece shifted on its stock; else as {@link #moved}. */
+    public Parsed<ByHand> shifted(Placement from, double dx, double dy) {
+        return moved(
+                from,
+                from.stock(),
+                from.pose().at(from.pose().x() + dx, from.pose().y() + dy));
+    }
+
+    private Sheet sheet(String stock, List<Placement> others) {
+        var sheet = new Sheet(new Ground(problem.stock(stock), problem.gap()), problem.gap(), Taste.BOX);
+        for (var other : others)
+            if (other.stock().equals(stock))
+                sheet.lay(
+                        Attitude.of(
+                                problem.piece(other.piece()),
+                                other.pose().turnDegrees(),
+                                other.pose().flipped()),
+                        other.pose().x(),
+                        other.pose().y());
+        return sheet;
     }
 
     private ByHand with(List<Placement> others, Placement moved) {
-        others.add(moved);
-        var pins = new ArrayList<>(problem.pinned());
-        pins.removeIf(pin -> isSame(pin, moved));
-        pins.add(moved);
+        var all = new ArrayList<>(others);
+        all.add(moved);
         return new ByHand(
-                new CutProblem(problem.gap(), problem.pieces(), problem.stock(), pins),
-                new CutPlan(others, plan.unplaced(), SheetUses.of(problem, others), plan.rounds()));
+                pins(moved, true), new CutPlan(all, plan.unplaced(), SheetUses.of(problem, all), plan.rounds()));
     }
 
     /** Where it lies it stays, or not any more. */
     public ByHand pinned(Placement placement, boolean isPinned) {
+        return new ByHand(pins(placement, isPinned), plan);
+    }
+
+    private CutProblem pins(Placement placement, boolean isPinned) {
         var pins = new ArrayList<>(problem.pinned());
-        pins.removeIf(pin -> isSame(pin, placement));
+        pins.removeIf(pin -> pin.piece().equals(placement.piece()) && pin.copy() == placement.copy());
         if (isPinned) pins.add(placement);
-        return new ByHand(new CutProblem(problem.gap(), problem.pieces(), problem.stock(), pins), plan);
+        return problem.withPinned(pins);
     }
 
     public boolean isPinned(Placement placement) {
-        return problem.pinned().stream().anyMatch(pin -> isSame(pin, placement));
+        return problem.isPinned(placement.piece(), placement.copy());
     }
 
     /** Where a copy lies. */
@@ -83,9 +101,5 @@ public record ByHand(CutProblem problem, CutPlan plan) {
         return plan.placements().stream()
                 .filter(placement -> placement.piece().equals(piece) && placement.copy() == copy)
                 .findFirst();
-    }
-
-    private static boolean isSame(Placement one, Placement other) {
-        return one.piece().equals(other.piece()) && one.copy() == other.copy();
     }
 }

@@ -21,6 +21,16 @@ public record CutProblem(double gap, List<CutPiece> pieces, List<Stock> stock, L
         unique("stock", stock.stream().map(Stock::id).toList());
     }
 
+    /** Whether a copy of a piece stays where it lies. */
+    public boolean isPinned(String piece, int copy) {
+        return pinned.stream().anyMatch(pin -> pin.piece().equals(piece) && pin.copy() == copy);
+    }
+
+    /** The same with other pins. */
+    public CutProblem withPinned(List<Placement> others) {
+        return new CutProblem(gap, pieces, stock, others);
+    }
+
     /** @throws IllegalArgumentException if there is no such piece */
     public CutPiece piece(String id) {
         return pieces.stream()

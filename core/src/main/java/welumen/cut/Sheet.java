@@ -105,12 +105,12 @@ final class Sheet {
             var moved = true;
             while (moved) {
                 moved = false;
-                if (takes(place.attitude(), dx + taste.x() * step, dy)) {
-                    dx += taste.x() * step;
+                if (takes(place.attitude(), dx - step, dy)) {
+                    dx -= step;
                     moved = true;
                 }
-                if (takes(place.attitude(), dx, dy + taste.y() * step)) {
-                    dy += taste.y() * step;
+                if (takes(place.attitude(), dx, dy - step)) {
+                    dy -= step;
                     moved = true;
                 }
             }

@@ -19,6 +19,8 @@ public final class Unplaceable {
 
     /** One line for each copy that is missing from the placements. */
     public static List<Unplaced> reasons(CutProblem problem, List<Placement> placements) {
+        var all = problem.pieces().stream().mapToInt(CutPiece::quantity).sum();
+        if (placements.size() == all) return List.of();
         var grounds = problem.stock().stream()
                 .map(stock -> new Ground(stock, problem.gap()))
                 .toList();

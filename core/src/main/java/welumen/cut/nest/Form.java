@@ -1,12 +1,9 @@
 package welumen.cut.nest;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
-import welumen.shape.Planar;
 
 /**
  * A shape that does not change but may be turned and shifted: its sides, and circles inscribed in it, the largest first, by
@@ -29,8 +26,6 @@ final class Form {
 
     final double middleY;
     final double area;
-    /** How far the farthest corner lies from the middle. */
-    final double reach;
     /** The larger side of its box. */
     final double size;
 
@@ -46,15 +41,12 @@ final class Form {
         ay = new double[count];
         bx = new double[count];
         by = new double[count];
-        var farthest = 0.0;
         for (var i = 0; i < count; i++) {
             ax[i] = sides.get(i)[0];
             ay[i] = sides.get(i)[1];
             bx[i] = sides.get(i)[2];
             by[i] = sides.get(i)[3];
-            farthest = Math.max(farthest, Math.hypot(ax[i], ay[i]));
         }
-        reach = farthest;
         px = poles.stream().mapToDouble(pole -> pole[0] - middleX).toArray();
         py = poles.stream().mapToDouble(pole -> pole[1] - middleY).toArray();
         pr = poles.stream().mapToDouble(pole -> pole[2]).toArray();
@@ -73,13 +65,5 @@ final class Form {
     /** @param most how many circles at the most */
     static Form of(Polygon polygon, int most) {
         return new Form(polygon, Poles.of(polygon, most));
-    }
-
-    /** The largest polygon of a geometry as a form. */
-    static Form ofLargest(Geometry geometry, int most) {
-        return Planar.polygons(geometry).stream()
-                .max(Comparator.comparingDouble(Polygon::getArea))
-                .map(polygon -> of(polygon, most))
-                .orElseThrow(() -> new IllegalArgumentException("There is nothing of the shape left."));
     }
 }

@@ -21,8 +21,9 @@ final class HideSearch extends Search {
     private static final double FIRST_BITE = 0.06;
     private static final double LARGEST_BITE = 0.12;
     private static final double SMALLEST_BITE = 0.002;
-    private static final double GROWS = 1.3;
-    private static final double SHRINKS = 0.6;
+    /** The second worker's bite against the first's. */
+    private static final double SMALLER = 0.4;
+
     private static final int LEAST_IDLE = 8;
     private static final int MOST_IDLE = 30;
     private static final int RETURNS = 1;
@@ -33,7 +34,7 @@ final class HideSearch extends Search {
 
     private final double[] room;
     private final Map<Integer, Trial> trials = new ConcurrentHashMap<>();
-    private double bite = FIRST_BITE;
+    private final Bite bite = new Bite(FIRST_BITE, LARGEST_BITE, SMALLEST_BITE);
     private int attempts;
     private int failures;
 
@@ -56,15 +57,11 @@ final class HideSearch extends Search {
     @Override
     void learn(Optional<Layout> found) {
         attempts++;
-        if (found.isPresent()) {
-            best = found.get();
-            trials.clear();
-            bite = Math.min(LARGEST_BITE, bite * GROWS);
-            failures = 0;
-        } else {
-            bite = Math.max(SMALLEST_BITE, bite * SHRINKS);
-            failures++;
-        }
+        failures = found.isPresent() ? 0 : failures + 1;
+        bite.learn(found.isPresent());
+        if (found.isEmpty()) return;
+        best = found.get();
+        trials.clear();
     }
 
     private List<Item> leftOver() {
@@ -83,10 +80,12 @@ final class HideSearch extends Search {
     }
 
     private Optional<Layout> separated(Layout layout, RandomGenerator random, StopSignal stop) {
-        var idle = Math.min(MOST_IDLE, LEAST_IDLE + 2 * failures);
-        return new Separation(layout, random, idle, RETURNS, stop).run()
-                ? Optional.of(closedWhereEmpty(layout))
-                : Optional.empty();
+        return separation(layout, random, stop).run() ? Optional.of(closedWhereEmpty(layout)) : Optional.empty();
+    }
+
+    /** The more attempts have failed, the longer it keeps at it. */
+    private Separation separation(Layout layout, RandomGenerator random, StopSignal stop) {
+        return new Separation(layout, random, Math.min(MOST_IDLE, LEAST_IDLE + 2 * failures), RETURNS, stop);
     }
 
     /** A field without pieces is not used, and has its whole box again. */
@@ -147,9 +146,9 @@ final class HideSearch extends Search {
             trials.put(worker, trial);
         }
         trial.rounds++;
-        return new Separation(trial.layout, random, TRIAL_IDLE, 0, stop).run()
-                ? Optional.of(closedWhereEmpty(trial.layout))
-                : Optional.empty();
+        if (!new Separation(trial.layout, random, TRIAL_IDLE, 0, stop).run()) return Optional.empty();
+        trials.remove(worker);
+        return Optional.of(closedWhereEmpty(trial.layout));
     }
 
     /** As a rule the one with least on it. */
@@ -175,13 +174,12 @@ final class HideSearch extends Search {
     /** The box about the emptiest hide's pieces, bite after bite smaller from one of its sides, as long as they go easily. */
     private Optional<Layout> squeezed(int worker, RandomGenerator random, StopSignal stop) {
         if (used().length == 0) return Optional.empty();
-        var share = worker == 0 ? bite : bite * 0.4;
+        var share = bite.share(worker == 0 ? 1 : SMALLER);
         var layout = best.copy();
         Optional<Layout> found = Optional.empty();
         for (var moves = 0L; moves < EASY && !stop.stopRequested(); ) {
             squeeze(layout, share, random);
-            var idle = Math.min(MOST_IDLE, LEAST_IDLE + 2 * failures);
-            var separation = new Separation(layout, random, idle, RETURNS, stop);
+            var separation = separation(layout, random, stop);
             if (!separation.run()) break;
             moves += 1 + separation.moves();
             closedWhereEmpty(layout);

@@ -38,11 +38,13 @@ record Item(CutPiece piece, int copy, Form plain, Form flipped, List<Ways> ways)
 
     private static Form form(CutPiece piece, double gap, boolean flipped) {
         var shape = new Pose(0, 0, 0, flipped).apply(piece.shape());
-        var grown = BufferOp.bufferOp(
-                Planar.polygon(shape),
+        var polygon = Planar.polygon(shape);
+        var grown = Planar.polygons(BufferOp.bufferOp(
+                polygon,
                 gap / 2 - SLACK_MM,
-                new BufferParameters(2, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, MITRE));
-        return Form.ofLargest(grown, MOST_POLES);
+                new BufferParameters(2, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, MITRE)));
+        // what is thinner than the slack would fall apart, and is laid as it is
+        return Form.of(grown.size() == 1 ? grown.getFirst() : polygon, MOST_POLES);
     }
 
     Form form(boolean isFlipped) {

@@ -3,7 +3,6 @@ package welumen.cut.nest;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
 import welumen.cut.Stock;
 
@@ -19,14 +18,10 @@ final class Items {
             var first = Item.of(piece, 1, problem.gap(), stocks);
             if (first.ways().stream().allMatch(Ways::none)) continue;
             for (var copy = 1; copy <= piece.quantity(); copy++)
-                if (!isPinned(problem, piece, copy))
+                if (!problem.isPinned(piece.id(), copy))
                     items.add(new Item(piece, copy, first.plain(), first.flipped(), first.ways()));
         }
         items.sort(Comparator.comparingDouble(item -> -item.plain().area));
         return List.copyOf(items);
-    }
-
-    private static boolean isPinned(CutProblem problem, CutPiece piece, int copy) {
-        return problem.pinned().stream().anyMatch(pin -> pin.piece().equals(piece.id()) && pin.copy() == copy);
     }
 }

@@ -73,9 +73,9 @@ final class Layout {
         for (var i = 0; i < items.size(); i++) {
             lay(i, other.field[i], other.bodies[i].x, other.bodies[i].y, other.bodies[i].turn, other.flipped[i]);
             System.arraycopy(other.depth[i], 0, depth[i], 0, depth[i].length);
-            groundDepth[i] = other.groundDepth[i].clone();
-            if (groundWeight[i].length < groundDepth[i].length)
-                groundWeight[i] = Arrays.copyOf(groundWeight[i], groundDepth[i].length);
+            makeRoom(i, other.groundDepth[i].length);
+            Arrays.fill(groundDepth[i], 0);
+            System.arraycopy(other.groundDepth[i], 0, groundDepth[i], 0, other.groundDepth[i].length);
         }
         System.arraycopy(other.isOpen, 0, isOpen, 0, isOpen.length);
         System.arraycopy(other.minX, 0, minX, 0, minX.length);
@@ -92,13 +92,17 @@ final class Layout {
 
     List<Body> obstacles(int item, int onField) {
         var grounds = fields.get(onField).obstacles(items.get(item).piece().grade());
-        if (groundWeight[item].length < grounds.size()) {
-            var known = groundWeight[item].length;
-            groundWeight[item] = Arrays.copyOf(groundWeight[item], grounds.size());
-            Arrays.fill(groundWeight[item], known, grounds.size(), 1);
-            groundDepth[item] = Arrays.copyOf(groundDepth[item], grounds.size());
-        }
+        makeRoom(item, grounds.size());
         return grounds;
+    }
+
+    /** What has not collided yet weighs as much as at the start. */
+    private void makeRoom(int item, int obstacles) {
+        var known = groundWeight[item].length;
+        if (obstacles <= known) return;
+        groundWeight[item] = Arrays.copyOf(groundWeight[item], obstacles);
+        Arrays.fill(groundWeight[item], known, obstacles, 1);
+        groundDepth[item] = Arrays.copyOf(groundDepth[item], obstacles);
     }
 
     void lay(int item, int onField, double x, double y, double turn, boolean isFlipped) {

@@ -18,7 +18,6 @@ import welumen.cut.Spreading;
 import welumen.cut.Stock;
 import welumen.cut.StopSignal;
 import welumen.cut.Unplaceable;
-import welumen.cut.Workers;
 
 /**
  * Lays pieces out on hides and rolls. The first round spreads them one after the other; every later one has two seeded
@@ -106,8 +105,7 @@ public final class Nester {
         var isValid = PlanCheck.faults(problem, quick).isEmpty();
         var pieces = problem.pieces().stream().mapToInt(CutPiece::quantity).sum();
         if (isValid && pieces * problem.stock().size() > FEW) return List.copyOf(quick);
-        var spread = Spreading.lay(problem, options.withRounds(1), (_, _) -> {}, stop)
-                .placements();
+        var spread = Spreading.lay(problem, stop);
         return isValid && PlanScore.of(problem, quick).compareTo(PlanScore.of(problem, spread)) < 0
                 ? List.copyOf(quick)
                 : spread;
@@ -134,7 +132,8 @@ public final class Nester {
     /** Takes a layout over if its plan is valid and better. */
     private boolean isBetter(Search search, Layout layout) {
         var plan = new ArrayList<>(best.stream()
-                .filter(placement -> !search.has(problem.piece(placement.piece())) || isPinned(placement))
+                .filter(placement -> !search.has(problem.piece(placement.piece()))
+                        || problem.isPinned(placement.piece(), placement.copy()))
                 .toList());
         plan.addAll(layout.placements());
         var reached = PlanScore.of(problem, plan);
@@ -142,11 +141,6 @@ public final class Nester {
         best = List.copyOf(plan);
         score = reached;
         return true;
-    }
-
-    private boolean isPinned(Placement placement) {
-        return problem.pinned().stream()
-                .anyMatch(pin -> pin.piece().equals(placement.piece()) && pin.copy() == placement.copy());
     }
 
     private CutPlan plan(long rounds, boolean withReasons) {

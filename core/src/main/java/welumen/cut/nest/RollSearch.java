@@ -16,8 +16,6 @@ final class RollSearch extends Search {
     private static final double FIRST_BITE = 0.02;
     private static final double LARGEST_BITE = 0.04;
     private static final double SMALLEST_BITE = 0.0006;
-    private static final double GROWS = 1.25;
-    private static final double SHRINKS = 0.55;
     private static final int IDLE = 25;
     private static final int RETURNS = 2;
     /** In items moved. */
@@ -31,7 +29,7 @@ final class RollSearch extends Search {
     /** As many of the largest may change places. */
     private static final double LARGE = 0.4;
 
-    private double bite = FIRST_BITE;
+    private final Bite bite = new Bite(FIRST_BITE, LARGEST_BITE, SMALLEST_BITE);
     private @Nullable Layout trial;
     private int tries;
 
@@ -52,7 +50,7 @@ final class RollSearch extends Search {
         Optional<Layout> found = Optional.empty();
         for (var moves = 0L; moves < EASY && !stop.stopRequested(); ) {
             var length = length(layout);
-            shorten(layout, length, length * bite, random);
+            shorten(layout, length, length * bite.share(), random);
             var separation = new Separation(layout, random, IDLE, RETURNS, stop);
             if (!separation.run()) break;
             moves += separation.moves();
@@ -72,7 +70,7 @@ final class RollSearch extends Search {
         if (trial == null || trial.maxX[0] >= length * (1 - SMALLEST_BITE) || tries >= PATIENCE) {
             trial = best.copy();
             tries = 0;
-            shorten(trial, length, length * Math.max(FAR * bite, SMALLEST_BITE), random);
+            shorten(trial, length, length * bite.share(FAR), random);
         } else {
             trial.forget();
             swapLarge(trial, random);
@@ -87,10 +85,8 @@ final class RollSearch extends Search {
 
     @Override
     void learn(Optional<Layout> found) {
-        if (found.isPresent()) {
-            best = found.get();
-            bite = Math.min(LARGEST_BITE, bite * GROWS);
-        } else bite = Math.max(SMALLEST_BITE, bite * SHRINKS);
+        found.ifPresent(layout -> best = layout);
+        bite.learn(found.isPresent());
     }
 
     private static double length(Layout layout) {

@@ -3,6 +3,7 @@ package welumen.desktop.cut;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Pos;
@@ -10,7 +11,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -29,15 +29,17 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.StagePane;
 import welumen.job.JobChange.AtCut;
+import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.ReadyToCut;
-import welumen.shape.Pose;
 
 /** Lays the pattern's pieces out on the hides in stock, better while it runs, and keeps the plan when it ends. */
 public final class CutView extends StagePane {
     private static final double GAP = 3;
     private static final double TURN = 5;
+    private static final double STEP = 5;
+    private static final double LONG_STEP = 50;
     private static final NestOptions OPTIONS = NestOptions.USUAL.withTime(Duration.ofSeconds(12));
 
     private final ObjectProperty<Placement> picked = new SimpleObjectProperty<>();
@@ -65,7 +67,7 @@ public final class CutView extends StagePane {
         pin.setId("pin");
         wrong.setId("cut-wrong");
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
-        table.onMove(this::moved);
+        table.onMove((from, stock, to) -> moved(from, plan -> plan.moved(from, stock, to)));
         table.setFocusTraversable(true);
         table.setOnKeyPressed(this::key);
         picked.subscribe(this::showPicked);
@@ -261,9 +263,9 @@ public final class CutView extends StagePane {
         if (picked.get() != null) table.requestFocus();
     }
 
-    private void moved(Placement from, String stock, Pose to) {
+    private void moved(Placement from, Function<ByHand, Parsed<ByHand>> how) {
         if (byHand().isEmpty() || running.isPresent()) return;
-        switch (byHand().get().moved(from, stock, to)) {
+        switch (how.apply(byHand().get())) {
             case Refused<ByHand>(var why) -> {
                 wrong.setText(why);
                 table.redraw();
@@ -289,33 +291,22 @@ public final class CutView extends StagePane {
 
     /** Arrows move the picked piece by 5 mm, with Shift by 50; comma and full stop turn it by 5°. */
     private void key(KeyEvent key) {
-        if (picked.get() == null) return;
-        var pose = picked.get().pose();
-        var step = key.isShiftDown() ? 50 : 5;
-        var to = switch (key.getCode()) {
-            case LEFT -> pose.at(pose.x() - step, pose.y());
-            case RIGHT -> pose.at(pose.x() + step, pose.y());
-            case UP -> pose.at(pose.x(), pose.y() + step);
-            case DOWN -> pose.at(pose.x(), pose.y() - step);
-            case COMMA -> turned(TURN);
-            case PERIOD -> turned(-TURN);
-            default -> pose;
-        };
-        if (key.getCode() == KeyCode.P) pin();
-        else if (to.equals(pose)) return;
-        else moved(picked.get(), picked.get().stock(), to);
+        var at = picked.get();
+        if (at == null) return;
+        var step = key.isShiftDown() ? LONG_STEP : STEP;
+        switch (key.getCode()) {
+            case LEFT -> moved(at, plan -> plan.shifted(at, -step, 0));
+            case RIGHT -> moved(at, plan -> plan.shifted(at, step, 0));
+            case UP -> moved(at, plan -> plan.shifted(at, 0, step));
+            case DOWN -> moved(at, plan -> plan.shifted(at, 0, -step));
+            case COMMA -> moved(at, plan -> plan.turned(at, TURN));
+            case PERIOD -> moved(at, plan -> plan.turned(at, -TURN));
+            case P -> pin();
+            default -> {
+                return;
+            }
+        }
         key.consume();
-    }
-
-    /** About the middle of the piece. */
-    private Pose turned(double degrees) {
-        var pose = picked.get().pose();
-        var problem = byHand().orElseThrow().problem();
-        var middle = problem.piece(picked.get().piece()).shape().outline().box().middle();
-        var at = pose.apply(middle);
-        var turned = new Pose(0, 0, pose.turnDegrees() + degrees, pose.flipped());
-        var shift = at.minus(turned.apply(middle));
-        return turned.at(shift.x(), shift.y());
     }
 
     private void layRestAgain() {

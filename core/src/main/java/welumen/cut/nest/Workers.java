@@ -1,4 +1,4 @@
-package welumen.cut;
+package welumen.cut.nest;
 
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
@@ -6,15 +6,15 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 
 /** Threads that lay out, below the window's own. */
-public final class Workers {
+final class Workers {
     private Workers() {}
 
-    public static ExecutorService pool(int count) {
+    static ExecutorService pool(int count) {
         return Executors.newFixedThreadPool(count, Workers::thread);
     }
 
     /** @throws IllegalStateException if the work failed, or the wait was interrupted */
-    public static <T> T result(Future<T> running) {
+    static <T> T result(Future<T> running) {
         try {
             return running.get();
         } catch (InterruptedException interrupted) {
