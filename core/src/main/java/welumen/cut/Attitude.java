@@ -56,7 +56,7 @@ final class Attitude {
     private static Shape smaller(Shape shape) {
         var parameters = new BufferParameters(4, BufferParameters.CAP_SQUARE, BufferParameters.JOIN_MITRE, 10);
         var polygons = Planar.polygons(BufferOp.bufferOp(Planar.polygon(shape), -HAIR, parameters));
-        return polygons.size() == 1 ? Planar.shape(polygons.getFirst()) : shape;
+        return polygons.size() == 1 && !polygons.getFirst().isEmpty() ? Planar.shape(polygons.getFirst()) : shape;
     }
 
     private Stream<Point> boxCorners() {
@@ -72,6 +72,7 @@ final class Attitude {
         var plain =
                 DouglasPeuckerSimplifier.simplify(Planar.polygon(outline), 1).convexHull();
         var hull = Planar.points(plain.getCoordinates());
+        if (hull.size() < 4) return outline.corners(); // thinner than what is taken for plain
         var all = hull.subList(0, hull.size() - 1);
         if (all.size() <= MOST_CORNERS) return all;
         var some = new ArrayList<Point>();

@@ -14,6 +14,12 @@ public sealed interface Stock {
     /** The whole of it, its holes being flaws. */
     Shape shape();
 
+    /** How long a strip can be cut from it: the longer way of its box. */
+    default double longestMm() {
+        var box = shape().outline().box();
+        return Math.max(box.width(), box.height());
+    }
+
     Stretch stretch();
 
     /** The grade where no zone lies. */

@@ -1,5 +1,11 @@
 package welumen.pattern;
 
+import java.util.regex.Pattern;
+import welumen.measure.Length;
+import welumen.measure.Parsed;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+
 /**
  * Room that something moving needs: a foot beside a pedal, a lever over a console, a door past a seal.
  *
@@ -8,6 +14,25 @@ package welumen.pattern;
  * @param grownMm what is laid in takes of it
  */
 public record Clearance(String what, double freeMm, double neededMm, double grownMm) {
+    private static final Pattern TYPED = Pattern.compile(
+            "(?<what>\\D[^\\d]*?)\\s+(?<free>\\d[^,]*?)\\s+free\\s*,\\s*(?<needed>\\d[^,]*?)\\s+needed"
+                    + "(?:\\s*,\\s*(?<grown>\\d[^,]*?)\\s+taken)?",
+            Pattern.CASE_INSENSITIVE);
+
+    /** Reads {@code handbrake lever 22 free, 15 needed, 6 taken}; what is taken may be left out. */
+    public static Parsed<Clearance> read(String typed) {
+        var line = TYPED.matcher(typed.strip());
+        if (!line.matches())
+            return new Refused<>("Type what must move with its room, as handbrake lever 22 free, 15 needed, 6 taken.");
+        var what = line.group("what");
+        return Length.parse(line.group("free"))
+                .flatMap(free -> Length.parse(line.group("needed"))
+                        .flatMap(needed -> line.group("grown") == null
+                                ? new Understood<>(new Clearance(what, free.mm(), needed.mm(), 0))
+                                : Length.parse(line.group("grown"))
+                                        .map(grown -> new Clearance(what, free.mm(), needed.mm(), grown.mm()))));
+    }
+
     /** @throws IllegalArgumentException if it has no name, or no lengths */
     public Clearance {
         if (what.isBlank()) throw new IllegalArgumentException("A clearance wants a name.");

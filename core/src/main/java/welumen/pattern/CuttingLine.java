@@ -1,7 +1,10 @@
 package welumen.pattern;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -26,14 +29,29 @@ public final class CuttingLine {
     /** How far a mitre may stand out, in allowances. */
     public static final double MITRE_LIMIT = 3;
 
+    private static final int KEPT = 200;
     private static final double STRAIGHT = 1e-9;
     private static final double FLOWS = Math.cos(Math.toRadians(25));
     private static final double ROUNDING = 1e-6;
 
     private CuttingLine() {}
 
+    /** The lines of the pieces that were asked for last: one redraw asks for each several times. */
+    private static final Map<Piece, Outline> LAST = Collections.synchronizedMap(new LinkedHashMap<>() {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Piece, Outline> eldest) {
+            return size() > KEPT;
+        }
+    });
+
     /** @throws IllegalStateException if the check finds the line wrong, which is a fault of the program */
     public static Outline of(Piece piece) {
+        return LAST.computeIfAbsent(piece, CuttingLine::drawn);
+    }
+
+    private static Outline drawn(Piece piece) {
         var stretches = stretches(piece);
         var parts = new ArrayList<Geometry>();
         parts.add(Planar.polygon(piece.net()));

@@ -7,13 +7,14 @@ import welumen.measure.Parsed.Refused;
 import welumen.shape.Bezier;
 import welumen.shape.Point;
 import welumen.shape.Run;
+import welumen.trace.Segment;
 
 /**
  * What way an edge takes between its two corners: straight, an arc, or a curve with handles. The points keep so close to
  * the curve that they are as long as it is, to 0.01 mm.
  */
 public final class EdgeCurve {
-    static final double SAG_MM = 0.004;
+    public static final double SAG_MM = 0.004;
 
     private static final double STRAIGHT_MM = 0.02;
     private static final double SHORTEST_MM = 1;
@@ -55,13 +56,8 @@ public final class EdgeCurve {
         var centre = from.plus(to).times(0.5).plus(across.times(riseMm - radius));
         var start = Math.atan2(from.y() - centre.y(), from.x() - centre.x());
         var turn = 4 * Math.atan(2 * riseMm / chord);
-        var count = Math.max(2, (int) Math.ceil(Math.abs(turn) / (2 * Math.acos(1 - SAG_MM / Math.abs(radius)))));
-        var line = new ArrayList<Point>();
-        line.add(from);
-        for (var i = 1; i < count; i++) {
-            var angle = start + turn * i / count;
-            line.add(centre.plus(new Point(Math.cos(angle), Math.sin(angle)).times(Math.abs(radius))));
-        }
+        var line = new ArrayList<>(new Segment.Arc(centre, Math.abs(radius), start, turn).points(SAG_MM));
+        line.set(0, from);
         return line;
     }
 

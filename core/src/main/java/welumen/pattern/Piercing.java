@@ -1,6 +1,8 @@
 package welumen.pattern;
 
+import java.util.List;
 import welumen.shape.Point;
+import welumen.trace.Segment;
 
 /**
  * A hole or slit at one place of a piece, too small to be an outline of its own.
@@ -11,6 +13,7 @@ import welumen.shape.Point;
  */
 public record Piercing(String what, Kind kind, Point at, double sizeMm, double degrees, Made made) {
     public static final double LARGEST_MM = 200;
+    private static final double RING_SAG_MM = 0.02;
 
     /** How it is made. */
     public enum Kind {
@@ -64,5 +67,10 @@ public record Piercing(String what, Kind kind, Point at, double sizeMm, double d
     public Point halfSlit() {
         var turn = Math.toRadians(degrees);
         return new Point(Math.cos(turn), Math.sin(turn)).times(sizeMm / 2);
+    }
+
+    /** A round hole all round, its points that close together that it may be drawn by them. */
+    public List<Point> ring() {
+        return new Segment.Arc(at, sizeMm / 2, 0, 2 * Math.PI).points(RING_SAG_MM);
     }
 }

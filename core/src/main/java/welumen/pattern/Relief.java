@@ -37,6 +37,16 @@ public sealed interface Relief {
             check(highMm, takeUpHigh);
             if (!Double.isFinite(degrees)) throw new IllegalArgumentException("Diamonds want a direction.");
         }
+
+        /** How long a diamond's side is, in mm. */
+        public double sideMm() {
+            return Math.hypot(wideMm, highMm) / 2;
+        }
+
+        /** Between its sides at its upper tip, in degrees. */
+        public double pointed() {
+            return 2 * Math.toDegrees(Math.atan2(wideMm, highMm));
+        }
     }
 
     private static void check(double mm, double takeUp) {

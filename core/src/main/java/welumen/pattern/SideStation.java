@@ -1,5 +1,10 @@
 package welumen.pattern;
 
+import java.util.regex.Pattern;
+import welumen.measure.Length;
+import welumen.measure.Parsed;
+import welumen.measure.Parsed.Refused;
+
 /**
  * A place measured on both sides of the car before the second side is cut: “dash to sill”.
  *
@@ -9,6 +14,20 @@ package welumen.pattern;
 public record SideStation(String name, double leftMm, double rightMm, String because) {
     /** As much may be between two sides. */
     public static final double SAME_MM = 3;
+
+    private static final Pattern TYPED = Pattern.compile(
+            "(?<name>\\D[^\\d]*?)\\s+(?<left>\\d[^/]*?)\\s*/\\s*(?<right>\\d[^,]*?)(?:\\s*,\\s*(?:because\\s+)?(?<because>.+))?");
+
+    /** Reads {@code dash to sill 412 / 380, because the duct comes down there}; the reason may be left out. */
+    public static Parsed<SideStation> read(String typed) {
+        var line = TYPED.matcher(typed.strip());
+        if (!line.matches())
+            return new Refused<>("Type a place with its left and its right measure, as dash to sill 412 / 380.");
+        var because = line.group("because") == null ? "" : line.group("because");
+        return Length.parse(line.group("left"))
+                .flatMap(left -> Length.parse(line.group("right"))
+                        .map(right -> new SideStation(line.group("name"), left.mm(), right.mm(), because)));
+    }
 
     /** By how much the right side is longer. */
     public double offMm() {

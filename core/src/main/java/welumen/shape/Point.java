@@ -20,6 +20,13 @@ public record Point(double x, double y) {
         return new Point(x * factor, y * factor);
     }
 
+    /** By how much a way turns here that comes from one point and goes to another; in radians, to the left above nought. */
+    public double turn(Point from, Point to) {
+        var in = minus(from);
+        var out = to.minus(this);
+        return Math.atan2(in.x * out.y - in.y * out.x, in.x * out.x + in.y * out.y);
+    }
+
     /** The distance to another point in mm. */
     public double to(Point other) {
         return Math.hypot(x - other.x, y - other.y);

@@ -2,6 +2,7 @@ package welumen.treatment;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
 import welumen.cabin.Part;
 
@@ -30,11 +31,15 @@ public enum Matter {
 
     /** By the words in which the part's material is noted; where nobody has, by what such a part usually is of. */
     public static Matter of(Part part) {
-        var said = part.material().toLowerCase(Locale.ROOT);
+        return of(part.material()).orElseGet(() -> usual(part));
+    }
+
+    /** By the words in which a material is noted; empty where they say nothing of it. */
+    public static Optional<Matter> of(String material) {
+        var said = material.toLowerCase(Locale.ROOT);
         return Stream.of(values())
                 .filter(matter -> matter.words.stream().anyMatch(said::contains))
-                .findFirst()
-                .orElseGet(() -> usual(part));
+                .findFirst();
     }
 
     /** What carries its surface: “vinyl on board” has a board beneath; where nothing is said, the part is all of one matter. */

@@ -105,4 +105,21 @@ class ReadyToCutTest {
         assertThat(KeepOutCheck.of(PANEL.with(Inside.NOTHING.with(new KeepOut("grille", within)))))
                 .hasSize(1);
     }
+
+    @Test
+    void clearancesAndStationsAreReadAsTheyAreSaid() {
+        assertThat(Clearance.read("handbrake lever 22 free, 15 needed, 6 taken").orThrow())
+                .isEqualTo(new Clearance("handbrake lever", 22, 15, 6));
+        assertThat(Clearance.read("door to seal 1/4 in free, 4 mm needed").orThrow())
+                .isEqualTo(new Clearance("door to seal", 6.35, 4, 0));
+        for (var wrong : List.of("", "lever", "lever 22 free", "22 free, 15 needed", "lever much free, 15 needed"))
+            assertThat(Clearance.read(wrong).understood()).isEmpty();
+        assertThat(SideStation.read("dash to sill 412 / 380, because the duct comes down there")
+                        .orThrow())
+                .isEqualTo(new SideStation("dash to sill", 412, 380, "the duct comes down there"));
+        assertThat(SideStation.read("sill to floor 118/119").orThrow().because())
+                .isEmpty();
+        for (var wrong : List.of("", "dash to sill 412", "412 / 380", "dash to sill 412 / low"))
+            assertThat(SideStation.read(wrong).understood()).isEmpty();
+    }
 }

@@ -44,7 +44,8 @@ record Item(CutPiece piece, int copy, Form plain, Form flipped, List<Ways> ways)
                 gap / 2 - SLACK_MM,
                 new BufferParameters(2, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, MITRE)));
         // what is thinner than the slack would fall apart, and is laid as it is
-        return Form.of(grown.size() == 1 ? grown.getFirst() : polygon, MOST_POLES);
+        var isWhole = grown.size() == 1 && !grown.getFirst().isEmpty();
+        return Form.of(isWhole ? grown.getFirst() : polygon, MOST_POLES);
     }
 
     Form form(boolean isFlipped) {

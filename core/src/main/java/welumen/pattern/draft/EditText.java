@@ -27,6 +27,7 @@ import welumen.pattern.Piece;
 import welumen.pattern.Piercing;
 import welumen.pattern.ReadyToCut;
 import welumen.pattern.draft.Divided.Line;
+import welumen.shape.Frame;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 import welumen.shape.Pose;
@@ -266,16 +267,11 @@ public final class EditText {
                         "high",
                         high -> at(line, at -> {
                             if (!(wide > 0 && high > 0)) return new Refused<>("A room has two sizes, as in 60 x 40.");
-                            var turned = new Pose(0, 0, Math.toDegrees(heading()), false);
+                            var turned =
+                                    new Pose(0, 0, Frame.along(piece.run(edge)).degrees(), false);
                             var shift = at.minus(turned.apply(new Point(wide / 2, high / 2)));
                             return then.apply(turned.at(shift.x(), shift.y()).apply(Outline.rectangle(wide, high)));
                         })));
-    }
-
-    private double heading() {
-        var run = piece.run(edge);
-        var along = run.getLast().minus(run.getFirst());
-        return Math.atan2(along.y(), along.x());
     }
 
     private Parsed<List<PatternChange>> at(Matcher line, Function<Point, Parsed<List<PatternChange>>> then) {
@@ -283,8 +279,7 @@ public final class EditText {
                 line,
                 "x",
                 x -> with(line, "y", y -> {
-                    var turned = new Pose(0, 0, Math.toDegrees(heading()), false);
-                    return then.apply(piece.run(edge).getFirst().plus(turned.apply(new Point(x, y))));
+                    return then.apply(Frame.along(piece.run(edge)).out(new Point(x, y)));
                 }));
     }
 

@@ -7,9 +7,9 @@ import java.util.stream.Stream;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
+import welumen.pattern.Against;
 import welumen.pattern.Edge;
 import welumen.pattern.Inside;
-import welumen.pattern.Moved;
 import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.PieceDropped;
@@ -18,8 +18,6 @@ import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Side;
-import welumen.shape.Point;
-import welumen.shape.Pose;
 import welumen.shape.Run;
 
 /** One piece of two that were sewn to each other: the second is laid against the first, and the seam is gone. */
@@ -48,27 +46,9 @@ public final class Merged {
         if (one.get().pairing() != other.get().pairing())
             return new Refused<>("The one is cut %s, the other %s: they cannot be one piece."
                     .formatted(one.get().pairing().word(), other.get().pairing().word()));
-        var laid = laid(one.get(), seam.one().edge(), other.get(), seam.other().edge());
+        var laid = Against.laid(
+                one.get(), seam.one().edge(), other.get(), seam.other().edge());
         return new Merged(seam, one.get(), laid).changes(patterns);
-    }
-
-    /** The other piece against the one, chord on chord, middle on middle. */
-    public static Piece laid(Piece one, int edge, Piece other, int otherEdge) {
-        var here = one.run(edge);
-        var there = other.run(otherEdge).reversed();
-        var turn = Math.toDegrees(heading(here) - heading(there));
-        var turned = new Pose(0, 0, turn, false);
-        var shift = middle(here).minus(turned.apply(middle(there)));
-        return Moved.by(other, turned.at(shift.x(), shift.y()));
-    }
-
-    private static double heading(List<Point> run) {
-        var along = run.getLast().minus(run.getFirst());
-        return Math.atan2(along.y(), along.x());
-    }
-
-    private static Point middle(List<Point> run) {
-        return run.getFirst().plus(run.getLast()).times(0.5);
     }
 
     private Parsed<List<PatternChange>> changes(Patterns patterns) {
@@ -131,7 +111,6 @@ public final class Merged {
         if (other.equals(seam) || !(touches(other.one()) || touches(other.other()))) return Optional.empty();
         var first = kept(other.one());
         var second = kept(other.other());
-
         return Optional.of(
                 new SeamJoined(new Seam(first, second, other.easeMm(), other.isTopstitched(), other.matches())));
     }

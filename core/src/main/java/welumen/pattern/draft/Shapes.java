@@ -7,13 +7,13 @@ import welumen.pattern.EdgeCurve;
 import welumen.pattern.EdgeFinish;
 import welumen.shape.Bezier;
 import welumen.shape.Point;
+import welumen.trace.Segment;
 
 /** The edges of simple shapes, sewn all round, the front edge along x from the origin. */
 final class Shapes {
     /** How far a handle of a quarter of an ellipse reaches, which keeps it within 0.03 % (Dokken and others, 1990). */
     private static final double QUARTER = 0.5522847498;
 
-    private static final double SAG_MM = 0.004;
     private static final List<String> SIDES = List.of("front", "right", "back", "left");
 
     private Shapes() {}
@@ -45,23 +45,18 @@ final class Shapes {
             var to = corners.get((i + 1) % 4);
             var along = to.minus(from).times(1 / from.to(to));
             var in = new Point(-along.y(), along.x());
-            var line = new ArrayList<>(eighth(from.plus(along.plus(in).times(radius)), along, in, radius, -45));
+            var line = new ArrayList<>(eighth(from.plus(along.plus(in).times(radius)), in.times(-1), radius, -45));
             line.add(from.plus(along.times(radius)));
-            line.addAll(eighth(to.plus(in.minus(along).times(radius)), along, in, radius, 0));
+            line.addAll(eighth(to.plus(in.minus(along).times(radius)), in.times(-1), radius, 0));
             lines.add(line);
         }
         return edges(lines);
     }
 
-    /** An eighth of a circle counter-clockwise, without its end; 0° lies outward of the edge. */
-    private static List<Point> eighth(Point centre, Point along, Point in, double radius, double from) {
-        var count = (int) Math.max(2, Math.ceil(Math.PI / 4 / (2 * Math.acos(1 - SAG_MM / Math.max(radius, 1)))));
-        var points = new ArrayList<Point>();
-        for (var i = 0; i < count; i++) {
-            var angle = Math.toRadians(from + 45.0 * i / count);
-            points.add(centre.plus(along.times(radius * Math.sin(angle))).minus(in.times(radius * Math.cos(angle))));
-        }
-        return points;
+    /** An eighth of a circle counter-clockwise, without its end; from an angle against the edge's outward way, in degrees. */
+    private static List<Point> eighth(Point centre, Point out, double radius, double from) {
+        var start = Math.atan2(out.y(), out.x()) + Math.toRadians(from);
+        return new Segment.Arc(centre, radius, start, Math.PI / 4).points(EdgeCurve.SAG_MM);
     }
 
     /** A circle where both are alike; in four edges from quarter to quarter. */
@@ -74,12 +69,17 @@ final class Shapes {
         for (var i = 0; i < 4; i++) {
             var from = points.get(i);
             var to = points.get((i + 1) % 4);
+            if (wide == high) {
+                lines.add(new Segment.Arc(new Point(a, b), a, (i - 1) * Math.PI / 2, Math.PI / 2)
+                        .points(EdgeCurve.SAG_MM));
+                continue;
+            }
             lines.add(new Bezier(
                             from,
                             from.plus(ways.get(i).times(QUARTER)),
                             to.minus(ways.get((i + 1) % 4).times(QUARTER)),
                             to)
-                    .points(SAG_MM));
+                    .points(EdgeCurve.SAG_MM));
         }
         return edges(lines);
     }

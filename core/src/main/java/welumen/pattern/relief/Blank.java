@@ -3,6 +3,7 @@ package welumen.pattern.relief;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.Piece;
 import welumen.pattern.Relief;
+import welumen.shape.Frame;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 

@@ -2,6 +2,10 @@ package welumen.pattern.relief;
 
 import java.util.ArrayList;
 import java.util.List;
+import welumen.measure.Length;
+import welumen.measure.Parsed;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
 
 /**
  * Straight channels across a panel, all of one width, so that the first and the last are whole.
@@ -34,6 +38,19 @@ public record Flutes(int count, double widthMm, double blankMm) {
         var lines = new ArrayList<Double>();
         for (var i = 1; i < count; i++) lines.add(blankMm * i / count);
         return lines;
+    }
+
+    /** Reads a swatch as {@code 220 to 200}; lengths as {@link Length} reads them. */
+    public static Parsed<Double> swatch(String typed) {
+        var lengths = typed.strip().split("\\s+to\\s+");
+        var wrong = new Refused<Double>(
+                "“%s” is no swatch. Type how long it was before and after, as 220 to 200.".formatted(typed.strip()));
+        if (lengths.length != 2) return wrong;
+        return Length.parse(lengths[0])
+                .flatMap(before -> Length.parse(lengths[1])
+                        .flatMap(after -> after.mm() > 0 && before.mm() >= after.mm()
+                                ? new Understood<>(swatch(before.mm(), after.mm()))
+                                : wrong));
     }
 
     /** What a sewn test swatch says: its length before over after. */

@@ -2,13 +2,17 @@ package welumen.pattern.relief;
 
 import java.util.ArrayList;
 import java.util.List;
+import welumen.pattern.Against;
 import welumen.pattern.Piece;
 import welumen.pattern.Relief.Quilted;
 import welumen.pattern.Seam;
 import welumen.shape.Point;
+import welumen.shape.Run;
 
 /** Diamonds that close on one piece, and go on across a seam onto the next so that their rows meet. */
 public final class Quilting {
+    private static final double ROUNDING = 1e-6;
+
     private Quilting() {}
 
     /**
@@ -31,45 +35,35 @@ public final class Quilting {
     }
 
     /**
-     * The lattice of one piece of a seam as it goes on over the other: laid beside it, the seam's edges chord on chord,
-     * their middles together.
+     * The lattice of one piece as it goes on over another that is laid against it.
      *
-     * @param from the piece that has diamonds, the first of the seam or the other
+     * @param from the piece that has diamonds
      * @throws IllegalArgumentException if it has none
      */
     public static Quilted carried(Piece from, Seam.Side fromSide, Piece onto, Seam.Side ontoSide) {
-        if (!(from.inside().relief() instanceof Quilted quilted))
-            throw new IllegalArgumentException("There are no diamonds on [%s].".formatted(from.name()));
-        var here = chord(from, fromSide.edge());
-        var there = chord(onto, ontoSide.edge());
-        // face to face: the other edge runs the other way
-        var turn = heading(there.reversed()) - heading(here);
-        var across = new Frame(middle(here), 0).in(quilted.through());
-        var cos = Math.cos(turn);
-        var sin = Math.sin(turn);
-        var through =
-                middle(there).plus(new Point(across.x() * cos - across.y() * sin, across.x() * sin + across.y() * cos));
-        return new Quilted(
-                through,
-                quilted.degrees() + Math.toDegrees(turn),
-                quilted.wideMm(),
-                quilted.highMm(),
-                quilted.takeUpWide(),
-                quilted.takeUpHigh());
+        if (Against.laid(onto, ontoSide.edge(), from, fromSide.edge()).inside().relief() instanceof Quilted carried)
+            return carried;
+        throw new IllegalArgumentException("There are no diamonds on [%s].".formatted(from.name()));
     }
 
-    /** By how much rows miss each other along a seam, at the worst, in mm; measured along the edges alone. */
+    /** By how much rows miss each other at the worst, where both edges lie side by side, in mm; measured along them alone. */
     public static double missMm(Piece one, Seam.Side oneSide, Piece other, Seam.Side otherSide) {
+        var half = Math.min(one.lengthMm(oneSide.edge()), other.lengthMm(otherSide.edge())) / 2;
         var here = ends(one, oneSide.edge());
-        var there =
-                ends(other, otherSide.edge()).stream().map(at -> -at).sorted().toList();
-        var worst = 0.0;
-        for (var at : here) {
-            var nearest =
-                    there.stream().mapToDouble(place -> Math.abs(place - at)).min();
-            worst = Math.max(worst, nearest.orElse(Double.MAX_VALUE));
-        }
-        return worst;
+        var there = ends(other, otherSide.edge()).stream().map(at -> -at).toList();
+        return Math.max(miss(here, there, half), miss(there, here, half));
+    }
+
+    /** Of those within half a length of the middle; none misses where there is none. */
+    private static double miss(List<Double> some, List<Double> others, double half) {
+        return some.stream()
+                .filter(at -> Math.abs(at) <= half - ROUNDING)
+                .mapToDouble(at -> others.stream()
+                        .mapToDouble(other -> Math.abs(other - at))
+                        .min()
+                        .orElse(half))
+                .max()
+                .orElse(0);
     }
 
     /** Where rows run out of an edge, in mm along it from its middle. */
@@ -78,35 +72,9 @@ public final class Quilting {
         var ends = new ArrayList<Double>();
         for (var row : SewnLines.of(piece).rows())
             for (var end : List.of(row.from(), row.to())) {
-                var at = along(piece.run(edge), end);
-                if (at >= 0 && at <= 2 * half) ends.add(at - half);
+                var run = new Run(piece.run(edge));
+                if (run.off(end) < ROUNDING) ends.add(run.nearest(end) - half);
             }
         return ends;
-    }
-
-    /** How far along a run a place on it lies; below nought where it is not on it. */
-    private static double along(List<Point> run, Point at) {
-        var gone = 0.0;
-        for (var i = 1; i < run.size(); i++) {
-            var a = run.get(i - 1);
-            var b = run.get(i);
-            if (Math.abs(a.to(at) + at.to(b) - a.to(b)) < 1e-6) return gone + a.to(at);
-            gone += a.to(b);
-        }
-        return -1;
-    }
-
-    private static List<Point> chord(Piece piece, int edge) {
-        var run = piece.run(edge);
-        return List.of(run.getFirst(), run.getLast());
-    }
-
-    private static Point middle(List<Point> chord) {
-        return chord.getFirst().plus(chord.getLast()).times(0.5);
-    }
-
-    private static double heading(List<Point> chord) {
-        var along = chord.getLast().minus(chord.getFirst());
-        return Math.atan2(along.y(), along.x());
     }
 }

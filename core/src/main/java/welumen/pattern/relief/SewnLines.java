@@ -9,6 +9,7 @@ import org.locationtech.jts.geom.LineString;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Piece;
 import welumen.pattern.Relief;
+import welumen.shape.Frame;
 import welumen.shape.Planar;
 import welumen.shape.Point;
 import welumen.shape.Shape;

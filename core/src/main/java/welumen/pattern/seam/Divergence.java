@@ -8,7 +8,6 @@ import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Match;
-import welumen.shape.Point;
 import welumen.shape.Run;
 
 /**
@@ -80,16 +79,10 @@ public record Divergence(List<Place> places) {
         var points = run.points();
         for (var i = 1; i + 1 < points.size(); i++) {
             gone += points.get(i - 1).to(points.get(i));
-            if (Math.abs(turn(points.get(i - 1), points.get(i), points.get(i + 1))) >= CORNER
+            if (Math.abs(points.get(i).turn(points.get(i - 1), points.get(i + 1))) >= CORNER
                     && (corners.isEmpty() || gone - corners.getLast() > WITHIN_MM)) corners.add(gone);
         }
         return corners;
-    }
-
-    private static double turn(Point a, Point b, Point c) {
-        var in = b.minus(a);
-        var out = c.minus(b);
-        return Math.atan2(in.x() * out.y() - in.y() * out.x(), in.x() * out.x() + in.y() * out.y());
     }
 
     public List<Stretch> stretches() {

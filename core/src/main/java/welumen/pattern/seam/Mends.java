@@ -16,6 +16,7 @@ import welumen.pattern.Seam.Match;
 import welumen.pattern.Seam.Side;
 import welumen.pattern.SeamWalk;
 import welumen.shape.Run;
+import welumen.treatment.Matter;
 
 /** What can be done about a seam that does not walk: the notches shifted, the rest eased in, or an edge redrawn. */
 public final class Mends {
@@ -65,20 +66,18 @@ public final class Mends {
     private static Optional<Mend> eased(Patterns patterns, Seam seam, SeamWalk walk) {
         var ease = walk.otherMm() - walk.oneMm();
         var longer = ease >= 0 ? seam.other() : seam.one();
-        var material = patterns.findOne(longer.piece()).map(Piece::material).orElse("");
-        var most = isLeather(material) ? EASE_LEATHER : EASE_CLOTH;
+        var matter = patterns.findOne(longer.piece())
+                .flatMap(piece -> Matter.of(piece.material()))
+                .orElse(Matter.LEATHER); // which takes the least
+        var most = matter == Matter.LEATHER || matter == Matter.VINYL ? EASE_LEATHER : EASE_CLOTH;
         var share = Math.abs(ease) / Math.min(walk.oneMm(), walk.otherMm());
         if (Math.abs(walk.offMm()) <= walk.toleranceMm() || share > most) return Optional.empty();
         var turned = ease >= 0 ? seam.eased(ease) : new Seam(seam.other(), seam.one(), -ease, seam.isTopstitched());
         return Optional.of(new Mend(
                 "Spread it over the seam",
                 "%.1f mm are eased in, %.1f %% of its length; %s takes up to %.0f %%."
-                        .formatted(Math.abs(ease), share * 100, isLeather(material) ? "leather" : "cloth", most * 100),
+                        .formatted(Math.abs(ease), share * 100, matter.word(), most * 100),
                 List.of(new SeamTakenApart(seam), new SeamJoined(turned))));
-    }
-
-    private static boolean isLeather(String material) {
-        return material.contains("hide") || material.contains("leather") || material.contains("vinyl");
     }
 
     /** One edge drawn longer or shorter at its end, where it meets the next. */

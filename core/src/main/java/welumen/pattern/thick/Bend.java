@@ -11,13 +11,23 @@ public record Bend(Kind kind, double angle) {
     /** How a covering goes round it. */
     public enum Kind {
         /** Over a ridge, rounded or wrapped sharp round it. */
-        CONVEX,
+        CONVEX("over a ridge"),
         /** Over a ridge where the layers are mitred. */
-        CONVEX_MITRED,
+        CONVEX_MITRED("over a mitred ridge"),
         /** In a hollow that is rounder than the build-up is thick. */
-        CONCAVE_ROUNDED,
+        CONCAVE_ROUNDED("in a round hollow"),
         /** In a sharp hollow. */
-        CONCAVE_SHARP
+        CONCAVE_SHARP("in a sharp hollow");
+
+        private final String word;
+
+        Kind(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
     }
 
     public Bend {

@@ -14,6 +14,9 @@ import welumen.measure.Parsed.Understood;
  * @param layers from below
  */
 public record BuildUp(List<Layer> layers) {
+    /** So much is cut to fit in any case. */
+    private static final double SAME_MM = 5;
+
     private static final Pattern LAYER =
             Pattern.compile("(?<mm>.+?)(?:\\s+crushed(?:\\s+by)?\\s+(?<share>\\d{1,2})\\s*%)?");
 
@@ -28,8 +31,9 @@ public record BuildUp(List<Layer> layers) {
         layers = List.copyOf(layers);
     }
 
-    /** Reads {@code 2 + 16 crushed 30 %}; lengths as {@link Length} reads them. */
+    /** Reads {@code 2 + 16 crushed 30 %}, or {@code 0} for none; lengths as {@link Length} reads them. */
     public static Parsed<BuildUp> read(String typed) {
+        if (typed.strip().equals("0")) return new Understood<>(new BuildUp(List.of()));
         var layers = new ArrayList<Layer>();
         for (var text : typed.split("\\+")) {
             var layer = LAYER.matcher(text.strip());
@@ -50,5 +54,15 @@ public record BuildUp(List<Layer> layers) {
 
     public double laidMm() {
         return layers.stream().mapToDouble(Layer::laidMm).sum();
+    }
+
+    /** By how much a covering over this one is cut longer than over another, or shorter below nought; in mm. */
+    public double longerMm(BuildUp before, List<Bend> way) {
+        return Bend.growthMm(way, laidMm() - before.laidMm());
+    }
+
+    /** Whether the covering from before is still a pattern for one over this. */
+    public boolean isNear(BuildUp before, List<Bend> way) {
+        return Math.abs(longerMm(before, way)) <= SAME_MM;
     }
 }

@@ -14,9 +14,6 @@ import welumen.shape.Run;
  * @param reliefs in the order of the way round
  */
 public record WrapPlan(TurnIn turnIn, List<Relief> reliefs) {
-    /** How near to the board's edge it is cut. */
-    public static final double STOPS_SHORT_MM = 3;
-
     private static final double SHARP = Math.toRadians(50);
     private static final double FLAT = Math.toRadians(0.2);
     /** Bends that lie nearer together are one curve. */
@@ -87,7 +84,7 @@ public record WrapPlan(TurnIn turnIn, List<Relief> reliefs) {
         var gone = 0.0;
         for (var i = 1; i + 1 < points.size(); i++) {
             gone += points.get(i - 1).to(points.get(i));
-            var turn = turn(points.get(i - 1), points.get(i), points.get(i + 1));
+            var turn = points.get(i).turn(points.get(i - 1), points.get(i + 1));
             if (Math.abs(turn) > FLAT) bends.add(new Bent(gone, turn));
         }
         return bends;
@@ -129,7 +126,7 @@ public record WrapPlan(TurnIn turnIn, List<Relief> reliefs) {
         var run = piece.run(edge);
         var following = piece.run(next);
         var at = run.getLast();
-        var turn = turn(run.get(run.size() - 2), at, following.get(1));
+        var turn = at.turn(run.get(run.size() - 2), following.get(1));
         if (Math.abs(turn) < SHARP) return;
         var in = at.minus(run.get(run.size() - 2))
                 .times(1 / run.get(run.size() - 2).to(at));
@@ -142,11 +139,5 @@ public record WrapPlan(TurnIn turnIn, List<Relief> reliefs) {
                 at,
                 at.plus(way.times((turn > 0 ? 1 : -1) * turnIn.allowanceMm() / length)),
                 turnIn.surplusMm(turn)));
-    }
-
-    private static double turn(Point a, Point b, Point c) {
-        var in = b.minus(a);
-        var out = c.minus(b);
-        return Math.atan2(in.x() * out.y() - in.y() * out.x(), in.x() * out.x() + in.y() * out.y());
     }
 }

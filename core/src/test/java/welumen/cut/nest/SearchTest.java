@@ -56,7 +56,7 @@ class SearchTest {
         assertThat(later).isBetween(least - 0.1, 1.3 * least);
     }
 
-    /** Sixteen squares, and a first plan that opens both sheets: they all go on the one. */
+    /** Forty rectangles, which a first plan spreads over both sheets: they all go on the one. */
     @Test
     void aSheetIsSaved() {
         var pieces = new ArrayList<CutPiece>();
@@ -145,5 +145,14 @@ class SearchTest {
                 .isEmpty();
         assertThat(lay(new CutProblem(3, pieces, List.of(), List.of()), 5).unplaced())
                 .hasSize(60);
+    }
+
+    /** Thinner than what pieces are shrunk by to touch: laid as it is, no fault of the program. */
+    @Test
+    void aPieceThinnerThanTheSlackIsLaid() {
+        var thread = rectangle("thread", 200, 0.004, 2);
+        assertThat(lay(new CutProblem(0, List.of(thread), List.of(sheet("s", 400, 300)), List.of()), 2)
+                        .placements())
+                .hasSize(2);
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -76,5 +77,13 @@ class ReliefTest {
                 assertThat(other.from().y()).isCloseTo(row.from().y(), within(1e-6));
                 assertThat(other.to().x()).isCloseTo(500 - row.to().x(), within(1e-6));
             });
+    }
+
+    @Test
+    void aSwatchIsReadAsItIsSaid() {
+        assertThat(Flutes.swatch("220 to 200").orThrow()).isCloseTo(1.1, within(1e-9));
+        assertThat(Flutes.swatch(" 8 in to 7 in").orThrow()).isCloseTo(8 / 7.0, within(1e-9));
+        for (var wrong : List.of("", "220", "200 to 220", "220 to none", "0 to 0"))
+            assertThat(Flutes.swatch(wrong).understood()).isEmpty();
     }
 }

@@ -1,9 +1,9 @@
 package welumen.pattern.relief;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -116,17 +116,39 @@ class SewnLinesTest {
 
     @Test
     void reliefsThatAreNoneAreRefused() {
-        for (var wrong : List.<Runnable>of(
-                () -> new Relief.Fluted(0, 90, 1.1),
-                () -> new Relief.Fluted(40, 90, 0.9),
-                () -> new Relief.Quilted(new Point(0, 0), 0, 50, 3000, 1.1, 1.1))) {
-            var thrown = new ArrayList<IllegalArgumentException>();
-            try {
-                wrong.run();
-            } catch (IllegalArgumentException expected) {
-                thrown.add(expected);
-            }
-            assertThat(thrown).hasSize(1);
-        }
+        assertThatThrownBy(() -> new Relief.Fluted(0, 90, 1.1)).hasMessageContaining("5 to 1000");
+        assertThatThrownBy(() -> new Relief.Fluted(40, 90, 0.9)).hasMessageContaining("take-up");
+        assertThatThrownBy(() -> new Relief.Quilted(new Point(0, 0), 0, 50, 3000, 1.1, 1.1))
+                .hasMessageContaining("5 to 1000");
+    }
+
+    /** A bench's long end against a door's shorter one: the rows meet where both are. */
+    @Test
+    void diamondsMeetWhereTheEdgesLieTogether() {
+        var bench = Pieces.rectangle("bench", 1180, 480);
+        var quilted = bench.with(bench.inside().with(Quilting.on(bench, 72, Math.toRadians(64), 12)));
+        var door = Pieces.rectangle("door", 640, 360);
+        var carried = door.with(
+                door.inside().with(Quilting.carried(quilted, new Side("bench", 3), door, new Side("door", 1))));
+        assertThat(Quilting.missMm(quilted, new Side("bench", 3), carried, new Side("door", 1)))
+                .isLessThan(1e-6);
+        var shifted = (Relief.Quilted) carried.inside().relief();
+        var beside = door.with(door.inside()
+                .with(new Relief.Quilted(
+                        shifted.through().plus(new Point(0, 7)),
+                        shifted.degrees(),
+                        shifted.wideMm(),
+                        shifted.highMm(),
+                        1,
+                        1)));
+        assertThat(Quilting.missMm(quilted, new Side("bench", 3), beside, new Side("door", 1)))
+                .isCloseTo(7, within(1e-6));
+    }
+
+    @Test
+    void aLatticeSaysItsSideAndItsPoint() {
+        var quilted = new Relief.Quilted(new Point(0, 0), 0, 60, 60 * Math.sqrt(3), 1.1, 1.1);
+        assertThat(quilted.sideMm()).isCloseTo(60, within(1e-9));
+        assertThat(quilted.pointed()).isCloseTo(60, within(1e-9));
     }
 }

@@ -133,4 +133,15 @@ class ThickTest {
         assertThat(Rivet.eighths(25.4).sixtyFourths()).isEqualTo(64);
         assertThat(Rivet.eighths(25.5).sixtyFourths()).isEqualTo(72);
     }
+
+    @Test
+    void anOldCoveringIsNoPatternOverAMuchThickerFloor() {
+        var way = BendText.read("4 sharp hollows, 2 ridges").orThrow();
+        var bare = BuildUp.read("0").orThrow();
+        var felt = BuildUp.read("2 + 16 crushed 30 %").orThrow();
+        assertThat(felt.longerMm(bare, way)).isCloseTo((Math.PI - 8) * 13.2, within(1e-9));
+        assertThat(felt.isNear(bare, way)).isFalse();
+        assertThat(BuildUp.read("1").orThrow().isNear(bare, way)).isTrue();
+        assertThat(felt.isNear(felt, way)).isTrue();
+    }
 }

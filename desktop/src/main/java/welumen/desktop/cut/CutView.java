@@ -12,8 +12,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import welumen.cut.ByHand;
 import welumen.cut.CutChange.PlanAccepted;
@@ -73,19 +71,10 @@ public final class CutView extends StagePane {
         picked.subscribe(this::showPicked);
         var bar = Nodes.row(12, layOut, again, pin, finish, cancel, progress);
         bar.setAlignment(Pos.CENTER_LEFT);
-        var lower = new HBox(24, table, right());
-        HBox.setHgrow(table, Priority.ALWAYS);
-        VBox.setVgrow(lower, Priority.ALWAYS);
-        lower.setMinHeight(0);
+        var right = Nodes.column(8, Nodes.whole("Hide by hide", Styles.HEADING), Nodes.scroll(words));
+        var lower = Nodes.beside(table, right, 250);
         getChildren().addAll(bar, wrong, lower);
         showButtons();
-    }
-
-    private Node right() {
-        var right = Nodes.column(8, Nodes.whole("Hide by hide", Styles.HEADING), Nodes.scroll(words));
-        right.setMinWidth(250);
-        right.setMaxWidth(250);
-        return right;
     }
 
     @Override

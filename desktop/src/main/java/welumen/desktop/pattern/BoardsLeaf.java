@@ -1,7 +1,6 @@
 package welumen.desktop.pattern;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
@@ -142,35 +141,31 @@ final class BoardsLeaf extends Leaf {
         if (wrapped.isEmpty()) return "No edge of the %s is wrapped over a board yet.".formatted(piece.name());
         var wanted = plan.turnIn().allowanceMm();
         var isTaken = wrapped.stream().allMatch(edge -> edge.allowanceMm() == wanted);
-        return "%s mm beyond the board: board %s, padding %s and %s behind it%s."
+        return "%s beyond the board: board %s, padding %s and %s behind it%s."
                 .formatted(
-                        number(wanted),
-                        number(plan.turnIn().boardMm()),
-                        number(plan.turnIn().paddingMm()),
-                        number(plan.turnIn().turnMm()),
+                        Words.mm(wanted),
+                        Words.mm(plan.turnIn().boardMm()),
+                        Words.mm(plan.turnIn().paddingMm()),
+                        Words.mm(plan.turnIn().turnMm()),
                         isTaken ? "; so it is cut" : "; it is not cut so yet");
     }
 
-    private static String number(double mm) {
-        return mm == Math.rint(mm) ? "%.0f".formatted(mm) : String.format(Locale.UK, "%.1f", mm);
-    }
-
     private void takeAllowance() {
-        var turnIn = turnIn();
-        if (piece.piece().isEmpty() || turnIn.isEmpty()) return;
-        var wanted = turnIn.get().allowanceMm();
-        if (wanted > Edge.LARGEST_ALLOWANCE) {
-            answer.setText("%s is more than an allowance can be here, 300 mm.".formatted(Words.mm(wanted)));
-            return;
-        }
-        redraw(edge -> edge.finish() == EdgeFinish.WRAPPED ? edge.finished(EdgeFinish.WRAPPED, wanted) : edge);
+        allowance()
+                .ifPresent(mm -> redraw(
+                        edge -> edge.finish() == EdgeFinish.WRAPPED ? edge.finished(EdgeFinish.WRAPPED, mm) : edge));
     }
 
     private void wrapAll() {
-        var turnIn = turnIn();
-        if (piece.piece().isEmpty() || turnIn.isEmpty()) return;
-        redraw(edge ->
-                edge.finished(EdgeFinish.WRAPPED, Math.min(300, turnIn.get().allowanceMm())));
+        allowance().ifPresent(mm -> redraw(edge -> edge.finished(EdgeFinish.WRAPPED, mm)));
+    }
+
+    /** Empty where there is no piece, or it is more than can be, which is said. */
+    private Optional<Double> allowance() {
+        var wanted = turnIn().filter(_ -> piece.piece().isPresent()).map(TurnIn::allowanceMm);
+        if (wanted.isEmpty() || wanted.get() <= Edge.LARGEST_ALLOWANCE) return wanted;
+        answer.setText("%s is more than an allowance can be here, 300 mm.".formatted(Words.mm(wanted.get())));
+        return Optional.empty();
     }
 
     private void redraw(UnaryOperator<Edge> change) {

@@ -161,13 +161,11 @@ final class HolesLeaf extends Leaf {
         var dot = new Circle(chalk.x(origin.x()), chalk.y(origin.y()), 6);
         dot.getStyleClass().add("dot-first");
         nodes.add(dot);
-        var along = run.getLast().minus(origin);
-        var turn = Math.atan2(along.y(), along.x());
         var number = 1;
-        for (var hole : HoleMap.of(piece.piece().get(), datum.getValue()).holes()) {
-            var x = origin.x() + hole.at().x() * Math.cos(turn) - hole.at().y() * Math.sin(turn);
-            var y = origin.y() + hole.at().x() * Math.sin(turn) + hole.at().y() * Math.cos(turn);
-            felt.say(Integer.toString(number++), chalk.x(x + hole.sizeMm() / 2) + 5, chalk.y(y) - 16);
-        }
+        for (var hole : HoleMap.of(piece.piece().get(), datum.getValue()).holes())
+            felt.say(
+                    Integer.toString(number++),
+                    chalk.x(hole.on().x() + hole.sizeMm() / 2) + 5,
+                    chalk.y(hole.on().y()) - 16);
     }
 }

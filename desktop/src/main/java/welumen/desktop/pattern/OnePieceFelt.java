@@ -9,6 +9,7 @@ import welumen.desktop.look.FeltPane;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.Piece;
 import welumen.shape.Box;
+import welumen.shape.Outline;
 
 /** One piece, as large as the felt takes, with all that is in it and whatever a leaf draws over it. */
 final class OnePieceFelt extends FeltPane {
@@ -16,6 +17,7 @@ final class OnePieceFelt extends FeltPane {
 
     private final BiConsumer<Chalk, ObservableList<Node>> over;
     private Optional<Piece> piece = Optional.empty();
+    private Optional<Outline> cut = Optional.empty();
     private Optional<Box> room = Optional.empty();
     private String foot = "";
 
@@ -27,25 +29,26 @@ final class OnePieceFelt extends FeltPane {
 
     /** @param newFoot what stands below */
     void show(Optional<Piece> newPiece, String newFoot) {
-        show(newPiece, newPiece.map(one -> CuttingLine.of(one).box()), newFoot);
+        show(newPiece, Optional.empty(), newFoot);
     }
 
-    /** @param newRoom what must be seen of the felt, in the piece's mm */
-    void show(Optional<Piece> newPiece, Optional<Box> newRoom, String newFoot) {
+    /** @param also what must be seen beside the piece, in its mm */
+    void show(Optional<Piece> newPiece, Optional<Box> also, String newFoot) {
         piece = newPiece;
-        room = newRoom;
+        cut = newPiece.map(CuttingLine::of);
+        room = cut.map(line -> also.map(line.box()::with).orElse(line.box()));
         foot = newFoot;
         redraw();
     }
 
     @Override
     protected void draw() {
-        if (piece.isEmpty() || room.isEmpty()) {
+        if (piece.isEmpty() || cut.isEmpty() || room.isEmpty()) {
             word("No piece has been drawn yet.", MARGIN, MARGIN, "faint");
             return;
         }
         var chalk = Chalk.fitting(room.get(), MARGIN, MARGIN, getWidth() - 2 * MARGIN, getHeight() - 2 * MARGIN - 24);
-        getChildren().add(chalk.draw(CuttingLine.of(piece.get()), "chalk-fill"));
+        getChildren().add(chalk.draw(cut.get(), "chalk-fill"));
         getChildren().add(chalk.draw(piece.get().net(), "chalk-dash"));
         getChildren().addAll(PieceChalk.inside(piece.get(), chalk));
         over.accept(chalk, getChildren());

@@ -54,7 +54,7 @@ final class ReliefLeaf extends Leaf {
     private final PieceChoice piece;
     private final ComboBox<Kind> kind = new ComboBox<>();
     private final MmField size;
-    private final TextField degrees = new TextField("90");
+    private final TextField degrees = new TextField(USUAL_WAY);
     private final MmField padding;
     private final TextField swatch = new TextField();
     private final ComboBox<Integer> from = new ComboBox<>();
@@ -135,8 +135,8 @@ final class ReliefLeaf extends Leaf {
             }
             case Relief.Quilted quilted -> {
                 kind.setValue(Kind.DIAMONDS);
-                size.setText(Words.mm(Math.rint(Math.hypot(quilted.wideMm(), quilted.highMm()) / 2)));
-                degrees.setText("%.0f".formatted(2 * Math.toDegrees(Math.atan2(quilted.wideMm(), quilted.highMm()))));
+                size.setText(Words.mm(Math.rint(quilted.sideMm())));
+                degrees.setText("%.0f".formatted(quilted.pointed()));
             }
         }
         show();
@@ -271,13 +271,9 @@ final class ReliefLeaf extends Leaf {
 
     /** As a sewn swatch says, else by the padding. */
     private double takeUp(double wide) {
-        var typed = swatch.getText().strip();
-        if (typed.isEmpty()) return Crown.takeUp(wide, padding.mm().orElse(0.0));
-        var lengths = typed.split("\\s+to\\s+");
-        if (lengths.length != 2 || !lengths[0].matches("\\d+(\\.\\d+)?") || !lengths[1].matches("\\d+(\\.\\d+)?"))
-            throw new IllegalArgumentException(
-                    "“%s” is no swatch. Type how long it was before and after, as 220 to 200.".formatted(typed));
-        return Flutes.swatch(Double.parseDouble(lengths[0]), Double.parseDouble(lengths[1]));
+        return swatch.getText().isBlank()
+                ? Crown.takeUp(wide, padding.mm().orElse(0.0))
+                : Flutes.swatch(swatch.getText()).orThrow();
     }
 
     private String across(Seam.Side side) {

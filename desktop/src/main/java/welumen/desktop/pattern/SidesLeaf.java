@@ -1,10 +1,7 @@
 package welumen.desktop.pattern;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import javafx.collections.ObservableList;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -17,21 +14,17 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.job.JobChange.AtPattern;
-import welumen.measure.Length;
+import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
-import welumen.pattern.CuttingLine;
 import welumen.pattern.PatternChange.StationMeasured;
 import welumen.pattern.Piece;
 import welumen.pattern.SideStation;
+import welumen.pattern.sides.Fellows;
 import welumen.pattern.sides.SidesCompared;
 import welumen.pattern.sides.SidesCompared.Place;
-import welumen.strip.OtherSide;
 
 /** A piece and its fellow from the other side, mirrored and laid over each other: what may differ, and what does. */
 final class SidesLeaf extends Leaf {
-    private static final Pattern STATION = Pattern.compile(
-            "(?<name>\\D[^\\d]*?)\\s+(?<left>\\d[^/]*?)\\s*/\\s*(?<right>\\d[^,]*?)(?:\\s*,\\s*(?:because\\s+)?(?<because>.+))?");
-
     private final PieceChoice one;
     private final PieceChoice other;
     private final TextField station = new TextField();
@@ -72,24 +65,12 @@ final class SidesLeaf extends Leaf {
         one.fill(own);
         other.fill(
                 all.stream().filter(piece -> !piece.id().equals(one.getValue())).toList(),
-                fellow().map(Piece::id).orElse(null));
+                one.piece()
+                        .flatMap(piece -> Fellows.of(
+                                piece, model.job().patterns(), model.job().cabin()))
+                        .map(Piece::id)
+                        .orElse(null));
         show();
-    }
-
-    /** Of the part on the other side, the piece that is called most like this one. */
-    private Optional<Piece> fellow() {
-        var cabin = model.job().cabin();
-        var part = one.piece().flatMap(piece -> cabin.findOne(piece.part())).flatMap(own -> OtherSide.of(cabin, own));
-        return part.stream()
-                .flatMap(there -> model.job().patterns().of(there.id()).stream())
-                .max(Comparator.comparingInt(this::likeness));
-    }
-
-    /** How much a name has in common with the first piece's. */
-    private int likeness(Piece piece) {
-        var own = List.of(one.piece().map(Piece::name).orElse("").split(" "));
-        return (int)
-                Stream.of(piece.name().split("[ ,]+")).filter(own::contains).count();
     }
 
     private void show() {
@@ -103,10 +84,7 @@ final class SidesLeaf extends Leaf {
                 : Optional.empty();
         felt.show(
                 compared.isPresent() ? fellow : piece,
-                compared.map(both -> CuttingLine.of(fellow.orElseThrow())
-                                .box()
-                                .with(both.mirrored().net().box()))
-                        .or(() -> piece.map(one -> CuttingLine.of(one).box())),
+                compared.map(both -> both.mirrored().net().box()),
                 compared.isPresent() ? "Dashed in wax: the piece mirrored · red: where they differ" : "");
         if (piece.isEmpty()) {
             answer.setText("Draw a piece first.");
@@ -186,16 +164,12 @@ final class SidesLeaf extends Leaf {
 
     private void measured() {
         var piece = one.piece();
-        var typed = STATION.matcher(station.getText().strip());
         if (piece.isEmpty()) return;
-        if (!typed.matches()
-                || !(Length.parse(typed.group("left")) instanceof Understood<Length>(var left))
-                || !(Length.parse(typed.group("right")) instanceof Understood<Length>(var right))) {
-            answer.setText("Type a place with its left and its right measure, as dash to sill 412 / 380.");
-            return;
+        switch (SideStation.read(station.getText())) {
+            case Refused<SideStation>(var why) -> answer.setText(why);
+            case Understood<SideStation>(var there) -> {
+                if (model.make(new AtPattern(new StationMeasured(piece.get().id(), there)))) station.clear();
+            }
         }
-        var because = typed.group("because") == null ? "" : typed.group("because");
-        var there = new SideStation(typed.group("name"), left.mm(), right.mm(), because);
-        if (model.make(new AtPattern(new StationMeasured(piece.get().id(), there)))) station.clear();
     }
 }

@@ -90,8 +90,7 @@ final class StripsLeaf extends Leaf {
     /** As long as the stock is the longer way. */
     private void stockChosen() {
         if (stock.getValue() == null) return;
-        var box = stock.getValue().shape().outline().box();
-        longest.setText("%.0f mm".formatted(Math.max(box.width(), box.height())));
+        longest.setText(Words.mm(Math.floor(stock.getValue().longestMm())));
         reckon();
     }
 

@@ -1,9 +1,6 @@
 package welumen.desktop.pattern;
 
 import java.util.List;
-import java.util.Optional;
-import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -13,7 +10,6 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.job.JobChange.AtPattern;
-import welumen.measure.InchFraction;
 import welumen.measure.Length;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
@@ -27,14 +23,6 @@ import welumen.pattern.thick.Rivet;
 
 /** What a thicker build-up does: to lengths round bends, to rivets and screws, and to what must move freely. */
 final class ThicknessLeaf extends Leaf {
-    private static final double[] STOCK_MM = {
-        6, 8, 10, 12, 14, 16, 18, 20, 22, 25, 28, 30, 32, 35, 40, 45, 50, 60, 70, 80
-    };
-    private static final double MM_PER_INCH = 25.4;
-    private static final Pattern CLEARANCE = Pattern.compile(
-            "(?<what>\\D[^\\d]*?)\\s+(?<free>\\d[^,]*?)\\s+free\\s*,\\s*(?<needed>\\d[^,]*?)\\s+needed(?:\\s*,\\s*(?<grown>\\d[^,]*?)\\s+taken)?",
-            Pattern.CASE_INSENSITIVE);
-
     private final TextField before = new TextField("0");
     private final TextField now = new TextField("2 + 16 crushed 30 %");
     private final TextField bends = new TextField("4 sharp hollows, 2 ridges");
@@ -118,11 +106,9 @@ final class ThicknessLeaf extends Leaf {
 
     private void reckon() {
         working.getChildren().clear();
-        var old = before.getText().strip().equals("0")
-                ? new Understood<>(new BuildUp(List.of()))
-                : BuildUp.read(before.getText());
-        Parsed<String> told = old.flatMap(was -> BuildUp.read(now.getText())
-                .flatMap(is -> BendText.read(bends.getText()).map(way -> grown(was, is, way))));
+        Parsed<String> told = BuildUp.read(before.getText())
+                .flatMap(was -> BuildUp.read(now.getText())
+                        .flatMap(is -> BendText.read(bends.getText()).map(way -> grown(was, is, way))));
         answer.setText(
                 switch (told) {
                     case Refused<String>(var why) -> why;
@@ -138,13 +124,13 @@ final class ThicknessLeaf extends Leaf {
 
     private String grown(BuildUp was, BuildUp is, List<Bend> way) {
         var thicker = is.laidMm() - was.laidMm();
-        var longer = Bend.growthMm(way, thicker);
+        var longer = is.longerMm(was, way);
         for (var kind : Bend.Kind.values()) {
             var of = way.stream().filter(bend -> bend.kind() == kind).toList();
             if (of.isEmpty()) continue;
             working.getChildren()
                     .add(Nodes.label(
-                            "%d × %s: %+.1f mm".formatted(of.size(), word(kind), Bend.growthMm(of, thicker)),
+                            "%d × %s: %+.1f mm".formatted(of.size(), kind.word(), Bend.growthMm(of, thicker)),
                             Styles.MEASURE));
         }
         return "%.1f mm thicker: the covering is cut %.0f mm %s than before%s"
@@ -152,16 +138,7 @@ final class ThicknessLeaf extends Leaf {
                         thicker,
                         Math.abs(longer),
                         longer < 0 ? "shorter" : "longer",
-                        Math.abs(longer) > 5 ? "; the old one is no pattern for it." : ".");
-    }
-
-    private static String word(Bend.Kind kind) {
-        return switch (kind) {
-            case CONVEX -> "over a ridge";
-            case CONVEX_MITRED -> "over a mitred ridge";
-            case CONCAVE_ROUNDED -> "in a round hollow";
-            case CONCAVE_SHARP -> "in a sharp hollow";
-        };
+                        is.isNear(was, way) ? "." : "; the old one is no pattern for it.");
     }
 
     private static String rivet(BuildUp layers, double setting) {
@@ -169,7 +146,7 @@ final class ThicknessLeaf extends Leaf {
                 setting,
                 layers.layers().stream().mapToDouble(BuildUp.Layer::laidMm).toArray());
         var inches = Rivet.eighths(length);
-        var over = inches.sixtyFourths() * InchFraction.MM.doubleValue() - length;
+        var over = inches.errorFrom(Length.ofMm(length));
         return "%.1f mm through and through: %s; in inches %s, %.1f mm over."
                 .formatted(
                         length,
@@ -181,25 +158,11 @@ final class ThicknessLeaf extends Leaf {
     }
 
     private void measured() {
-        var typed = CLEARANCE.matcher(clearance.getText().strip());
-        if (!typed.matches()) {
-            answer.setText("Type what must move with its room, as handbrake lever 22 free, 15 needed, 6 taken.");
-            return;
+        switch (Clearance.read(clearance.getText())) {
+            case Refused<Clearance>(var why) -> answer.setText(why);
+            case Understood<Clearance>(var read) -> {
+                if (model.make(new AtPattern(new ClearanceMeasured(read)))) clearance.clear();
+            }
         }
-        var grown = typed.group("grown") == null ? "0" : typed.group("grown");
-        var mm = Stream.of(typed.group("free"), typed.group("needed"), grown)
-                .map(text -> text.equals("0")
-                        ? Optional.of(0.0)
-                        : Length.parse(text).understood().map(Length::mm))
-                .toList();
-        if (mm.stream().anyMatch(Optional::isEmpty)) {
-            answer.setText("One of these is no length. Type it as handbrake lever 22 free, 15 needed, 6 taken.");
-            return;
-        }
-        if (model.make(new AtPattern(new ClearanceMeasured(new Clearance(
-                typed.group("what"),
-                mm.get(0).orElseThrow(),
-                mm.get(1).orElseThrow(),
-                mm.get(2).orElseThrow()))))) clearance.clear();
     }
 }

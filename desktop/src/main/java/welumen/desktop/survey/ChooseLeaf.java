@@ -7,7 +7,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
@@ -55,14 +54,7 @@ final class ChooseLeaf extends Leaf {
         List.of(why, turns).forEach(label -> label.setMinHeight(USE_PREF_SIZE));
         var right = Nodes.column(10, Nodes.field("This part is brought to", standard), scatter, why, turns);
         VBox.setVgrow(scatter, Priority.ALWAYS);
-        right.setMinWidth(380);
-        right.setMaxWidth(380);
-        var scroll = Nodes.scroll(ways);
-        HBox.setHgrow(scroll, Priority.ALWAYS);
-        var both = Nodes.row(24, scroll, right);
-        both.setMinHeight(0);
-        VBox.setVgrow(both, Priority.ALWAYS);
-        getChildren().add(both);
+        getChildren().add(Nodes.beside(Nodes.scroll(ways), right, 380));
     }
 
     @Override

@@ -16,7 +16,6 @@ import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
@@ -94,15 +93,8 @@ final class FitLeaf extends Leaf {
                 laps(),
                 felt);
         VBox.setVgrow(felt, Priority.ALWAYS);
-        HBox.setHgrow(left, Priority.ALWAYS);
         left.setMinWidth(0);
-        var scroll = Nodes.scroll(routes);
-        scroll.setMinWidth(350);
-        scroll.setMaxWidth(350);
-        var both = Nodes.row(22, left, scroll);
-        both.setMinHeight(0);
-        VBox.setVgrow(both, Priority.ALWAYS);
-        getChildren().addAll(answer, both);
+        getChildren().addAll(answer, Nodes.beside(left, Nodes.scroll(routes), 350));
     }
 
     /** What other parts hide and what must stay free; only while outlines are laid over each other. */

@@ -103,13 +103,7 @@ final class LookLeaf extends Leaf {
         var left = Nodes.column(8, drawing, table);
         VBox.setVgrow(table, Priority.ALWAYS);
         left.setMinWidth(0);
-        var scroll = Nodes.scroll(beside);
-        scroll.setMinWidth(300);
-        scroll.setMaxWidth(300);
-        var lower = Nodes.row(20, left, scroll);
-        HBox.setHgrow(left, Priority.ALWAYS);
-        VBox.setVgrow(lower, Priority.ALWAYS);
-        lower.setMinHeight(0);
+        var lower = Nodes.beside(left, Nodes.scroll(beside), 300);
         getChildren().addAll(form, wrong, lower);
     }
 

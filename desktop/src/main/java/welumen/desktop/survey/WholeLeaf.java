@@ -9,7 +9,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -91,13 +90,7 @@ final class WholeLeaf extends Leaf {
         under.setMaxHeight(150);
         var right = Nodes.column(8, trade, next, under);
         VBox.setVgrow(trade, Priority.ALWAYS);
-        right.setMinWidth(360);
-        right.setMaxWidth(360);
-        var scroll = Nodes.scroll(chosen);
-        HBox.setHgrow(scroll, Priority.ALWAYS);
-        var lower = Nodes.row(22, scroll, right);
-        VBox.setVgrow(lower, Priority.ALWAYS);
-        lower.setMinHeight(0);
+        var lower = Nodes.beside(Nodes.scroll(chosen), right, 360);
         getChildren().addAll(row, answer, changed, lower);
     }
 

@@ -2,7 +2,6 @@ package welumen.files.full;
 
 import java.io.IOException;
 import java.util.List;
-import java.util.stream.IntStream;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.Grain;
 import welumen.pattern.Notches.Notch;
@@ -23,7 +22,6 @@ public final class PiecePdf {
     private static final double CROSS_MM = 5;
     private static final double BESIDE_MM = 120;
     private static final double ARROW_MM = 40;
-    private static final int ROUND = 48;
 
     private final Piece piece;
     private final List<Notch> notches;
@@ -163,12 +161,7 @@ public final class PiecePdf {
     private static void pierced(FullPage page, Piercing piercing, Point shift) throws IOException {
         var at = piercing.at().plus(shift);
         if (piercing.kind().isRound()) {
-            var ring = IntStream.range(0, ROUND)
-                    .mapToObj(i ->
-                            at.plus(new Point(Math.cos(2 * Math.PI * i / ROUND), Math.sin(2 * Math.PI * i / ROUND))
-                                    .times(piercing.sizeMm() / 2)))
-                    .toList();
-            page.run(ring, true, false);
+            page.run(moved(piercing.ring(), shift), true, false);
         } else page.run(List.of(at.minus(piercing.halfSlit()), at.plus(piercing.halfSlit())), false, false);
         page.line(at.x() - 2, at.y(), at.x() + 2, at.y());
         page.line(at.x(), at.y() - 2, at.x(), at.y() + 2);

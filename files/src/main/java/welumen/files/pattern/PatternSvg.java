@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLOutputFactory;
@@ -36,7 +35,6 @@ import welumen.shape.Point;
  * elsewhere is read as pieces with raw edges, one a closed path of straight lines. Entities are never resolved.
  */
 public final class PatternSvg {
-    private static final int ROUND = 32;
     private static final String SVG = "http://www.w3.org/2000/svg";
     private static final String OURS = "urn:welumen:pattern:1";
     private static final double MARGIN_MM = 10;
@@ -108,11 +106,7 @@ public final class PatternSvg {
         if (!piercing.kind().isRound())
             return List.of(
                     piercing.at().minus(piercing.halfSlit()), piercing.at().plus(piercing.halfSlit()));
-        return IntStream.range(0, ROUND)
-                .mapToObj(i -> piercing.at()
-                        .plus(new Point(Math.cos(2 * Math.PI * i / ROUND), Math.sin(2 * Math.PI * i / ROUND))
-                                .times(piercing.sizeMm() / 2)))
-                .toList();
+        return piercing.ring();
     }
 
     /** SVG's y runs down. */

@@ -8,8 +8,8 @@ import welumen.shape.Bezier;
 import welumen.shape.Point;
 
 /**
- * Draws what a path's data say, one line from its beginning to its end. Curves by our own chords, since the library's arcs
- * lie up to a quarter of a millimetre off.
+ * Draws what a path's data say, one line from its beginning to its end. Curves by our own chords, since an arc of
+ * the library's, of radius 50, was seen 0.2 mm off.
  */
 final class SvgRun extends DefaultPathHandler {
     private static final double SAG_MM = 0.004;

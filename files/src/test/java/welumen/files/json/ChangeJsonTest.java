@@ -93,8 +93,6 @@ import welumen.job.JobChange.WithCare;
 import welumen.journal.StoreException;
 import welumen.measure.Money;
 import welumen.pattern.Clearance;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeFinish;
 import welumen.pattern.Grain;
 import welumen.pattern.Inside;
 import welumen.pattern.KeepOut;
@@ -154,7 +152,6 @@ import welumen.treatment.Treatment;
 import welumen.treatment.TreatmentChange.PartStandardSaid;
 import welumen.treatment.TreatmentChange.PricesSaid;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
-import welumen.treatment.TreatmentChange.TreatmentDone;
 
 class ChangeJsonTest {
     private static final PartId SILL = new PartId("left-sill-cover");
@@ -331,126 +328,6 @@ class ChangeJsonTest {
     void everyChangeComesBackAsItWas(JobChange change) {
         var text = json.write(change, JobChange.class);
         assertThat(json.read(text, JobChange.class, ChangeJson.VERSION)).isEqualTo(change);
-    }
-
-    /** A written workshop must stay readable: these were written by version 1, and the right side is what they mean. */
-    @Test
-    void whatVersionOneWroteIsReadForEver() {
-        var step = """
-                {"is":"at-strip","change":{"is":"step-logged","step":{"number":1,"part":"left-sill-cover","how":"LEVER",\
-                "outcome":"OFF","fixings":[{"count":2,"kind":"TRIM_CLIP","size":"","colour":"grey","where":"","condition":"GOOD"}],\
-                "tool":"","bag":{"is":"numbered","number":14},"note":"","photos":[]}}}""";
-        assertThat(json.read(step, JobChange.class, 1))
-                .isEqualTo(new AtStrip(new StepLogged(new Step(
-                        1,
-                        SILL,
-                        How.LEVER,
-                        Outcome.OFF,
-                        List.of(new FixingLot(2, FixingKind.TRIM_CLIP, "", "grey", "", Condition.GOOD)),
-                        "",
-                        new Bag.Numbered(14),
-                        "",
-                        "",
-                        List.of()))));
-        var together = """
-                {"is":"together","changes":[{"is":"at-strip","change":{"is":"strip-rule-noted","rule":\
-                {"part":"left-sill-cover","reason":"COVERED_BY","by":"left-front-door-seal"}}},\
-                {"is":"at-refit","change":{"is":"part-put-back","putBack":\
-                {"part":"left-sill-cover","fixingsIn":15,"shortBecause":"one clip on order, two days"}}}]}""";
-        assertThat(json.read(together, JobChange.class, 1))
-                .isEqualTo(new Together(List.of(
-                        new AtStrip(new StripRuleNoted(
-                                new StripRule(SILL, StripReason.COVERED_BY, new PartId("left-front-door-seal")))),
-                        new AtRefit(new PartPutBack(new PutBack(SILL, 15, "one clip on order, two days"))))));
-        var listed = """
-                {"is":"in-cabin","change":{"is":"parts-listed","parts":[{"id":"left-sill-cover","name":"left sill cover",\
-                "kind":"SILL_COVER","side":"LEFT","spot":"SILL_LEFT","material":"ribbed aluminium","supply":"NO_LONGER_MADE"}]}}""";
-        assertThat(json.read(listed, JobChange.class, 1))
-                .isEqualTo(new InCabin(new PartsListed(List.of(new Part(
-                        SILL,
-                        "left sill cover",
-                        PartKind.SILL_COVER,
-                        Side.LEFT,
-                        Spot.SILL_LEFT,
-                        "ribbed aluminium",
-                        Supply.NO_LONGER_MADE)))));
-    }
-
-    @Test
-    void whatVersionTwoWroteIsReadForEver() {
-        var asked = """
-                {"is":"at-intake","change":{"is":"approval-asked","approval":{"number":1,"question":"wool or nylon?",\
-                "holds":["left-sill-cover"],"asked":"2026-04-14","answer":{"is":"awaited"}}}}""";
-        assertThat(json.read(asked, JobChange.class, 2))
-                .isEqualTo(new AtIntake(new ApprovalAsked(new Approval(
-                        1,
-                        "wool or nylon?",
-                        List.of(SILL),
-                        LocalDate.of(2026, 4, 14),
-                        new Approval.Answer.Awaited()))));
-    }
-
-    /** What was found had one place, and what was chosen stood with it. */
-    @Test
-    void whatVersionTwoFoundAndChoseIsReadForEver() {
-        var found = """
-                {"is":"at-survey","change":{"is":"finding-made","finding":{"number":3,"part":"left-sill-cover",\
-                "kind":"SCUFF","at":[10.5,20],"sizeMm":30,"severity":"BAD","note":"by the door"}}}""";
-        assertThat(json.read(found, JobChange.class, 2))
-                .isEqualTo(new AtSurvey(new FindingMade(new Finding(
-                        3, SILL, FindingKind.SCUFF, new Point(10.5, 20), 30, Severity.BAD, "by the door"))));
-        var chosen = """
-                {"is":"at-survey","change":{"is":"treatment-chosen","part":"left-sill-cover","treatment":"REFINISH",\
-                "because":"it shows"}}""";
-        assertThat(json.read(chosen, JobChange.class, 2))
-                .isEqualTo(new AtTreatment(new TreatmentChosen(SILL, Treatment.REFINISH, "it shows")));
-        var done = """
-                {"is":"at-survey","change":{"is":"treatment-done","part":"left-sill-cover"}}""";
-        assertThat(json.read(done, JobChange.class, 2)).isEqualTo(new AtTreatment(new TreatmentDone(SILL)));
-    }
-
-    /** What was a house way in version 3 answers a question now. */
-    @Test
-    void whatVersionThreeCalledAWayIsReadForEver() {
-        var way = "{\"is\":\"at-intake\",\"change\":{\"is\":\"house-way-chosen\",\"way\":\"%s\",\"taken\":%s}}";
-        assertThat(json.read(way.formatted("ONE_SIDE_AT_A_TIME", true), JobChange.class, 3))
-                .isEqualTo(new AtIntake(new SchoolChosen(School.ONE_SIDE)));
-        assertThat(json.read(way.formatted("ORIGINAL_FIXINGS", true), JobChange.class, 3))
-                .isEqualTo(new AtIntake(new SchoolChosen(School.RIGHT_CLIP)));
-        assertThat(json.read(way.formatted("BOTH_SIDES_TOGETHER", false), JobChange.class, 3))
-                .isEqualTo(new AtIntake(new QuestionLeftOpen(Question.SIDES)));
-        assertThat(json.read(way.formatted("DRY_FIT_FIRST", true), JobChange.class, 3))
-                .isEqualTo(new AtIntake(new HouseWayChosen(HouseWay.DRY_FIT_FIRST, true)));
-    }
-
-    /** A piece held nothing but holes, and a seam's edge was one of one. */
-    @Test
-    void whatVersionFiveDrewIsReadForEver() {
-        var drawn = """
-                {"is":"at-pattern","change":{"is":"piece-drawn","piece":{"id":"p","part":"left-sill-cover","name":"p",\
-                "material":"hide","pairing":"ONE","grade":2,"grain":{"is":"any-way"},"under":"NOTHING","edges":[\
-                {"name":"e","line":[[0.0,0.0],[90.0,0.0],[90.0,90.0],[0.0,90.0]],"finish":"RAW","allowanceMm":0.0}],\
-                "holes":[{"corners":[[10.0,10.0],[20.0,10.0],[20.0,20.0]]}]}}}""";
-        var hole = new Outline(List.of(new Point(10, 10), new Point(20, 10), new Point(20, 20)));
-        var line = List.of(new Point(0, 0), new Point(90, 0), new Point(90, 90), new Point(0, 90));
-        assertThat(json.read(drawn, JobChange.class, 5))
-                .isEqualTo(new AtPattern(new PieceDrawn(new Piece(
-                                "p",
-                                SILL,
-                                "p",
-                                "hide",
-                                Pairing.ONE,
-                                2,
-                                new Grain.AnyWay(),
-                                Under.NOTHING,
-                                List.of(new Edge("e", line, EdgeFinish.RAW, 0)))
-                        .with(Inside.holes(List.of(hole))))));
-        var sewn = """
-                {"is":"at-pattern","change":{"is":"seam-joined","seam":{"one":{"piece":"p","edge":0},\
-                "other":{"piece":"q","edge":2},"easeMm":4.5,"isTopstitched":true}}}""";
-        assertThat(json.read(sewn, JobChange.class, 5))
-                .isEqualTo(new AtPattern(
-                        new SeamJoined(new Seam(new Seam.Side("p", 0), new Seam.Side("q", 2), 4.5, true))));
     }
 
     @Test

@@ -1,0 +1,25 @@
+package welumen.pattern;
+
+import java.util.List;
+import welumen.shape.Frame;
+import welumen.shape.Point;
+import welumen.shape.Pose;
+
+/** A piece laid against another as they are sewn: edge on edge, chord on chord, middle on middle. */
+public final class Against {
+    private Against() {}
+
+    /** The other piece, with all that is in it, where it then lies in the first one's mm. */
+    public static Piece laid(Piece one, int edge, Piece other, int otherEdge) {
+        var here = one.run(edge);
+        var there = other.run(otherEdge).reversed(); // face to face, the other edge runs the other way
+        var turned =
+                new Pose(0, 0, Frame.along(here).degrees() - Frame.along(there).degrees(), false);
+        var shift = middle(here).minus(turned.apply(middle(there)));
+        return Moved.by(other, turned.at(shift.x(), shift.y()));
+    }
+
+    private static Point middle(List<Point> run) {
+        return run.getFirst().plus(run.getLast()).times(0.5);
+    }
+}
