@@ -47,6 +47,14 @@ public enum Spot {
                 .toList();
     }
 
+    /** Whether people sit there. */
+    public boolean isSeat() {
+        return switch (this) {
+            case SEAT_LEFT, SEAT_RIGHT, REAR_SEAT, BENCH -> true;
+            default -> false;
+        };
+    }
+
     public String word() {
         return word;
     }

@@ -55,6 +55,11 @@ import welumen.pattern.PatternChange.CutFreed;
 import welumen.pattern.PatternChange.CutHeld;
 import welumen.pattern.PatternChange.EdgeFinished;
 import welumen.pattern.PatternChange.EdgeLeftLong;
+import welumen.pattern.PatternChange.LessonLearnt;
+import welumen.pattern.PatternChange.LessonTaken;
+import welumen.pattern.PatternChange.LikenessDropped;
+import welumen.pattern.PatternChange.LikenessWanted;
+import welumen.pattern.PatternChange.PaddingSaid;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.PieceDropped;
 import welumen.pattern.PatternChange.SeamJoined;
@@ -174,6 +179,11 @@ public final class Said {
             case AtPattern(CutHeld(var piece, var awaited)) -> "Not cut until: " + awaited;
             case AtPattern(CutFreed(var piece)) -> "Free to cut";
             case AtPattern(StationMeasured(var piece, var station)) -> "Both sides measured: " + station.name();
+            case AtPattern(PaddingSaid(var piece, var padding)) -> "Padding %s: %s".formatted(piece, padding.words());
+            case AtPattern(LikenessWanted(var likeness)) -> "By reference: " + likeness.what();
+            case AtPattern(LikenessDropped(var what)) -> "No longer by reference: " + what;
+            case AtPattern(LessonLearnt(var lesson)) -> "First side taught about " + lesson.piece();
+            case AtPattern(LessonTaken(var number, var piece)) -> "Taken over from the first side: " + piece;
             case AtPattern(ClearanceMeasured(var clearance)) -> "Clearance: " + clearance.what();
             case AtPattern(SeamJoined(var seam)) ->
                 "Sewn together: %s".formatted(seam.one().piece());

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * What is known about pieces beside how they are drawn.
@@ -13,25 +14,33 @@ import java.util.Optional;
  * @param awaited what a piece is not cut before, by its name
  * @param stations what the two sides measure, by the piece's name
  * @param clearances of the whole car
+ * @param paddings what a piece of foam or felt is, by its name
+ * @param likenesses what the design has in common with a reference
+ * @param lessons what first sides taught, in that order
  */
 public record Known(
         List<Trial> trials,
         Map<String, String> awaited,
         Map<String, List<SideStation>> stations,
-        List<Clearance> clearances) {
-    public static final Known NOTHING = new Known(List.of(), Map.of(), Map.of(), List.of());
+        List<Clearance> clearances,
+        Map<String, Padding> paddings,
+        List<Likeness> likenesses,
+        List<Lesson> lessons) {
+    public static final Known NOTHING =
+            new Known(List.of(), Map.of(), Map.of(), List.of(), Map.of(), List.of(), List.of());
 
     public Known {
         trials = List.copyOf(trials);
         awaited = Map.copyOf(awaited);
         stations = Map.copyOf(stations);
         clearances = List.copyOf(clearances);
+        paddings = Map.copyOf(paddings);
+        likenesses = List.copyOf(likenesses);
+        lessons = List.copyOf(lessons);
     }
 
     Known with(Trial trial) {
-        var more = new ArrayList<>(trials);
-        more.add(trial);
-        return new Known(more, awaited, stations, clearances);
+        return new Known(and(trials, trial, _ -> false), awaited, stations, clearances, paddings, likenesses, lessons);
     }
 
     /** @param what empty for nothing any more */
@@ -39,23 +48,70 @@ public record Known(
         var other = new HashMap<>(awaited);
         if (what.isBlank()) other.remove(piece);
         else other.put(piece, what);
-        return new Known(trials, other, stations, clearances);
+        return new Known(trials, other, stations, clearances, paddings, likenesses, lessons);
     }
 
     Known with(String piece, SideStation station) {
         var other = new HashMap<>(stations);
-        var here = new ArrayList<>(stations.getOrDefault(piece, List.of()));
-        here.removeIf(old -> old.name().equals(station.name()));
-        here.add(station);
-        other.put(piece, List.copyOf(here));
-        return new Known(trials, awaited, other, clearances);
+        other.put(
+                piece,
+                and(
+                        stations.getOrDefault(piece, List.of()),
+                        station,
+                        old -> old.name().equals(station.name())));
+        return new Known(trials, awaited, other, clearances, paddings, likenesses, lessons);
     }
 
     Known with(Clearance clearance) {
-        var other = new ArrayList<>(clearances);
-        other.removeIf(old -> old.what().equals(clearance.what()));
-        other.add(clearance);
-        return new Known(trials, awaited, stations, other);
+        return new Known(
+                trials,
+                awaited,
+                stations,
+                and(clearances, clearance, old -> old.what().equals(clearance.what())),
+                paddings,
+                likenesses,
+                lessons);
+    }
+
+    Known with(String piece, Padding padding) {
+        var other = new HashMap<>(paddings);
+        other.put(piece, padding);
+        return new Known(trials, awaited, stations, clearances, other, likenesses, lessons);
+    }
+
+    Known with(Likeness likeness) {
+        return alike(and(likenesses, likeness, old -> old.what().equals(likeness.what())));
+    }
+
+    Known without(String likeness) {
+        return alike(
+                likenesses.stream().filter(one -> !one.what().equals(likeness)).toList());
+    }
+
+    Known with(Lesson lesson) {
+        return taught(and(lessons, lesson, _ -> false));
+    }
+
+    Known taken(int lesson, String piece) {
+        var other = new ArrayList<>(lessons);
+        other.set(lesson, other.get(lesson).takenBy(piece));
+        return taught(other);
+    }
+
+    private Known alike(List<Likeness> others) {
+        return new Known(trials, awaited, stations, clearances, paddings, others, lessons);
+    }
+
+    private Known taught(List<Lesson> others) {
+        return new Known(trials, awaited, stations, clearances, paddings, likenesses, others);
+    }
+
+    /** With one more, in place of those that it replaces. */
+    private static <T> List<T> and(List<T> all, T one, Predicate<T> isReplaced) {
+        var more = new ArrayList<>(all);
+        more.removeIf(isReplaced);
+        more.add(one);
+        return List.copyOf(more);
     }
 
     /** A piece's, in the order in which they were made. */

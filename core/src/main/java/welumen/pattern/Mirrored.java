@@ -77,6 +77,8 @@ public final class Mirrored {
     private static Relief relief(Relief relief) {
         return switch (relief) {
             case Relief.Plain plain -> plain;
+            case Relief.Perforated(var pitch, var hole, var degrees) ->
+                new Relief.Perforated(pitch, hole, 180 - degrees);
             case Relief.Fluted(var wanted, var degrees, var takeUp) -> new Relief.Fluted(wanted, 180 - degrees, takeUp);
             case Relief.Quilted(var through, var degrees, var wide, var high, var takeUpWide, var takeUpHigh) ->
                 new Relief.Quilted(of(through), 180 - degrees, wide, high, takeUpWide, takeUpHigh);

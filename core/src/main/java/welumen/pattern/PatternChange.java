@@ -31,4 +31,18 @@ public sealed interface PatternChange {
 
     /** In place of what was measured there before. */
     record ClearanceMeasured(Clearance clearance) implements PatternChange {}
+
+    /** What a piece of padding is, in place of what was said before. */
+    record PaddingSaid(String piece, Padding padding) implements PatternChange {}
+
+    /** In place of one of the same name. */
+    record LikenessWanted(Likeness likeness) implements PatternChange {}
+
+    record LikenessDropped(String what) implements PatternChange {}
+
+    /** The first side taught something. */
+    record LessonLearnt(Lesson lesson) implements PatternChange {}
+
+    /** @param lesson which one, from 0 */
+    record LessonTaken(int lesson, String piece) implements PatternChange {}
 }

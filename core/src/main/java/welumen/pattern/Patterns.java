@@ -10,6 +10,11 @@ import welumen.pattern.PatternChange.CutFreed;
 import welumen.pattern.PatternChange.CutHeld;
 import welumen.pattern.PatternChange.EdgeFinished;
 import welumen.pattern.PatternChange.EdgeLeftLong;
+import welumen.pattern.PatternChange.LessonLearnt;
+import welumen.pattern.PatternChange.LessonTaken;
+import welumen.pattern.PatternChange.LikenessDropped;
+import welumen.pattern.PatternChange.LikenessWanted;
+import welumen.pattern.PatternChange.PaddingSaid;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.PieceDropped;
 import welumen.pattern.PatternChange.SeamJoined;
@@ -61,6 +66,11 @@ public record Patterns(List<Piece> pieces, List<Seam> seams, Known known) {
             case CutFreed(var id) -> knowing(known.awaiting(id, ""));
             case StationMeasured(var id, var station) -> knowing(known.with(id, station));
             case ClearanceMeasured(var clearance) -> knowing(known.with(clearance));
+            case PaddingSaid(var id, var padding) -> knowing(known.with(id, padding));
+            case LikenessWanted(var likeness) -> knowing(known.with(likeness));
+            case LikenessDropped(var what) -> knowing(known.without(what));
+            case LessonLearnt(var lesson) -> knowing(known.with(lesson));
+            case LessonTaken(var number, var id) -> knowing(known.taken(number, id));
         };
     }
 

@@ -21,6 +21,16 @@ public final class ReadyToCut {
         if (!trials.isEmpty() && !trials.getLast().isAccepted())
             reasons.add("its %s trial %d was not accepted: change it and try again"
                     .formatted(trials.getLast().of().word(), trials.getLast().number()));
+        if (!trials.isEmpty() && trials.getLast().isAccepted()) {
+            var otherwise = trials.getLast().drawnOtherwiseMm(piece.net());
+            if (otherwise > 0)
+                reasons.add("it was drawn up to %.0f mm otherwise since version %d was accepted: try it again"
+                        .formatted(Math.ceil(otherwise), trials.getLast().number()));
+        }
+        patterns.known().clearances().stream()
+                .filter(clearance -> !clearance.isKept() && clearance.parts().contains(piece.part()))
+                .forEach(clearance -> reasons.add("%s will not move freely: %.0f mm are left of %.0f"
+                        .formatted(clearance.what(), clearance.leftMm(), clearance.neededMm())));
         patterns.known().stations().getOrDefault(piece.id(), List.of()).stream()
                 .filter(SideStation::isFlagged)
                 .forEach(station -> reasons.add("the sides differ by %.0f mm at %s, and nobody said why"

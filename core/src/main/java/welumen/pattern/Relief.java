@@ -49,6 +49,25 @@ public sealed interface Relief {
         }
     }
 
+    /**
+     * Rows of holes, each row set off by half a pitch against the one before.
+     *
+     * @param pitchMm from hole to hole along a row
+     * @param holeMm across a hole
+     * @param degrees the way of the rows, counter-clockwise from the piece's x
+     */
+    record Perforated(double pitchMm, double holeMm, double degrees) implements Relief {
+        public Perforated {
+            if (!(pitchMm >= 2 && pitchMm <= 200))
+                throw new IllegalArgumentException("A pitch of [%s mm] is not from 2 to 200 mm.".formatted(pitchMm));
+            if (!(holeMm >= 0.5 && holeMm <= pitchMm / 2))
+                throw new IllegalArgumentException(
+                        "Holes of [%s mm] every %s mm would tear out: half the pitch is the most."
+                                .formatted(holeMm, pitchMm));
+            if (!Double.isFinite(degrees)) throw new IllegalArgumentException("Rows of holes want a direction.");
+        }
+    }
+
     private static void check(double mm, double takeUp) {
         if (!(mm >= 5 && mm <= 1000))
             throw new IllegalArgumentException("A relief of [%s mm] is not from 5 to 1000 mm.".formatted(mm));

@@ -10,7 +10,8 @@ import java.util.List;
  * @param matches places that are brought together, in the order of the way along the first edge; none where every share of
  *     the one meets the same share of the other
  */
-public record Seam(Side one, Side other, double easeMm, boolean isTopstitched, List<Match> matches) {
+public record Seam(
+        Side one, Side other, double easeMm, boolean isTopstitched, List<Match> matches, Stitching stitching) {
     /**
      * @param edge which one of the piece, from 0
      * @param copy which of the two that are cut of it, 0 or 1: of a handed pair 0 is the left one; 0 where one is cut
@@ -45,15 +46,24 @@ public record Seam(Side one, Side other, double easeMm, boolean isTopstitched, L
     }
 
     public Seam(Side one, Side other, double easeMm, boolean isTopstitched) {
-        this(one, other, easeMm, isTopstitched, List.of());
+        this(one, other, easeMm, isTopstitched, List.of(), Stitching.USUAL);
     }
 
     public Seam eased(double mm) {
-        return new Seam(one, other, mm, isTopstitched, matches);
+        return new Seam(one, other, mm, isTopstitched, matches, stitching);
     }
 
     public Seam matched(List<Match> others) {
-        return new Seam(one, other, easeMm, isTopstitched, others);
+        return new Seam(one, other, easeMm, isTopstitched, others, stitching);
+    }
+
+    /** The same seam between other edges. */
+    public Seam between(Side a, Side b) {
+        return new Seam(a, b, easeMm, isTopstitched, matches, stitching);
+    }
+
+    public Seam stitched(Stitching so) {
+        return new Seam(one, other, easeMm, isTopstitched, matches, so);
     }
 
     boolean touches(String piece) {

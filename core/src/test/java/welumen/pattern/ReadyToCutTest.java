@@ -25,7 +25,8 @@ class ReadyToCutTest {
     }
 
     private static TrialNoted trial(int number, Of of, boolean isAccepted, double hours) {
-        return new TrialNoted(new Trial(PANEL.id(), number, of, "", "", hours, isAccepted, LocalDate.of(2026, 4, 14)));
+        return new TrialNoted(new Trial(
+                PANEL.id(), number, of, "", "", hours, isAccepted, LocalDate.of(2026, 4, 14), List.of(), List.of()));
     }
 
     @Test
@@ -48,6 +49,41 @@ class ReadyToCutTest {
                         .orElseThrow()
                         .number())
                 .isEqualTo(2);
+    }
+
+    /** What was accepted is that outline, and no other. */
+    @Test
+    void aPieceDrawnOtherwiseSinceItWasAcceptedIsTriedAgain() {
+        var accepted = after(new TrialNoted(new Trial(
+                PANEL.id(),
+                3,
+                Of.CARD,
+                "",
+                "",
+                0,
+                true,
+                LocalDate.of(2026, 4, 14),
+                List.of("cafe"),
+                PANEL.net().corners())));
+        assertThat(ReadyToCut.reasons(accepted, PANEL)).isEmpty();
+        var longer = EdgeEdit.moved(PANEL, 1, 7).orThrow();
+        assertThat(ReadyToCut.reasons(accepted, longer))
+                .singleElement()
+                .asString()
+                .contains("up to 7 mm", "version 3");
+    }
+
+    @Test
+    void aPieceIsNotCutWhileWhatMovesHasTooLittleRoom() {
+        var tight = new Clearance("lever", 20, 15, 8, List.of(PANEL.part()));
+        assertThat(ReadyToCut.reasons(after(new ClearanceMeasured(tight)), PANEL))
+                .containsExactly("lever will not move freely: 12 mm are left of 15");
+        var elsewhere = new Clearance("lever", 20, 15, 8, List.of());
+        assertThat(ReadyToCut.reasons(after(new ClearanceMeasured(elsewhere)), PANEL))
+                .isEmpty();
+        var free = new Clearance("lever", 20, 15, 4, List.of(PANEL.part()));
+        assertThat(ReadyToCut.reasons(after(new ClearanceMeasured(tight), new ClearanceMeasured(free)), PANEL))
+                .isEmpty();
     }
 
     @Test
@@ -81,11 +117,12 @@ class ReadyToCutTest {
 
     @Test
     void aClearanceIsKeptOrNot() {
-        var lever = new Clearance("handbrake", 22, 15, 6);
+        var lever = new Clearance("handbrake", 22, 15, 6, List.of());
         assertThat(lever.isKept()).isTrue();
         assertThat(lever.leftMm()).isEqualTo(16);
-        assertThat(new Clearance("handbrake", 22, 15, 8).isKept()).isFalse();
-        var twice = after(new ClearanceMeasured(lever), new ClearanceMeasured(new Clearance("handbrake", 30, 15, 8)));
+        assertThat(new Clearance("handbrake", 22, 15, 8, List.of()).isKept()).isFalse();
+        var twice = after(
+                new ClearanceMeasured(lever), new ClearanceMeasured(new Clearance("handbrake", 30, 15, 8, List.of())));
         assertThat(twice.known().clearances()).hasSize(1);
     }
 
@@ -108,12 +145,14 @@ class ReadyToCutTest {
 
     @Test
     void clearancesAndStationsAreReadAsTheyAreSaid() {
-        assertThat(Clearance.read("handbrake lever 22 free, 15 needed, 6 taken").orThrow())
-                .isEqualTo(new Clearance("handbrake lever", 22, 15, 6));
-        assertThat(Clearance.read("door to seal 1/4 in free, 4 mm needed").orThrow())
-                .isEqualTo(new Clearance("door to seal", 6.35, 4, 0));
+        assertThat(Clearance.read("handbrake lever 22 free, 15 needed, 6 taken", 0, List.of())
+                        .orThrow())
+                .isEqualTo(new Clearance("handbrake lever", 22, 15, 6, List.of()));
+        assertThat(Clearance.read("door to seal 1/4 in free, 4 mm needed", 0, List.of())
+                        .orThrow())
+                .isEqualTo(new Clearance("door to seal", 6.35, 4, 0, List.of()));
         for (var wrong : List.of("", "lever", "lever 22 free", "22 free, 15 needed", "lever much free, 15 needed"))
-            assertThat(Clearance.read(wrong).understood()).isEmpty();
+            assertThat(Clearance.read(wrong, 0, List.of()).understood()).isEmpty();
         assertThat(SideStation.read("dash to sill 412 / 380, because the duct comes down there")
                         .orThrow())
                 .isEqualTo(new SideStation("dash to sill", 412, 380, "the duct comes down there"));

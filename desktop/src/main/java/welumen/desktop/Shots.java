@@ -60,9 +60,12 @@ public final class Shots {
     private static void planned(int leaf, WelumenWindow window) {
         if (leaf < 4) return;
         window.openJob(2);
-        window.model()
-                .pickedProperty()
-                .set(new PartId(leaf == 4 ? "bench-cushion" : leaf == 7 || leaf == 8 ? "left-kick-panel" : "console"));
+        var part = switch (leaf) {
+            case 4, 7 -> "bench-cushion";
+            case 8, 9 -> "left-kick-panel";
+            default -> "console";
+        };
+        window.model().pickedProperty().set(new PartId(part));
     }
 
     private static int leaves(WorkStage stage) {
@@ -71,7 +74,7 @@ public final class Shots {
             case STRIP -> 4;
             case SURVEY -> 5;
             case REFIT -> 2;
-            case PATTERN -> 10;
+            case PATTERN -> 12;
             case CUT, STORES, DIARY, HANDOVER -> 1;
         };
     }

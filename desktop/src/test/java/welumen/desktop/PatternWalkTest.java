@@ -69,7 +69,7 @@ class PatternWalkTest {
 
     @Test
     void fromThePhotoToThePaper() throws Exception {
-        bench.click("leaf-from-a-photo");
+        bench.click("leaf-photo");
         bench.click("photograph-piece");
         bench.until(() -> bench.text("trace-answer").contains("targets agree"));
         bench.type("traced-name", "footwell");
@@ -129,7 +129,7 @@ class PatternWalkTest {
 
     @Test
     void whatCannotBeTracedIsSaid() {
-        bench.click("leaf-from-a-photo");
+        bench.click("leaf-photo");
         bench.type("target-size", "wide");
         bench.click("photograph-piece");
         assertThat(bench.text("trace-answer")).contains("Type it as 80 mm");
@@ -197,7 +197,7 @@ class PatternWalkTest {
     }
 
     private void photograph(String name) {
-        bench.click("leaf-from-a-photo");
+        bench.click("leaf-photo");
         bench.click("photograph-piece");
         bench.until(() -> bench.text("trace-answer").contains("targets agree"));
         bench.type("traced-name", name);
@@ -208,7 +208,7 @@ class PatternWalkTest {
     @Test
     void aFlutedCushionFromSeamsToPaper() throws Exception {
         bench.pick("left-front-seat");
-        bench.click("leaf-flutes-and-diamonds");
+        bench.click("leaf-quilting");
         assertThat(bench.text("relief-answer")).contains("9 flutes of 42.2 mm");
         bench.click("leaf-strips");
         assertThat(bench.text("strips-answer")).contains("of piping");

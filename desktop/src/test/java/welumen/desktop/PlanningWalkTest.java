@@ -185,7 +185,7 @@ class PlanningWalkTest {
     @Test
     void diamondsGoOnFromTheBenchToTheDoor() {
         bench.pick("bench-cushion");
-        bench.click("leaf-flutes-and-diamonds");
+        bench.click("leaf-quilting");
         assertThat(bench.text("relief-answer")).startsWith("Diamonds");
         bench.click("carry-relief");
         assertThat(bench.text("relief-answer")).contains("rows meet within");

@@ -172,8 +172,7 @@ public final class Divided {
         var first = kept(seam.one(), one, other);
         var second = kept(seam.other(), one, other);
         if (first.isEmpty() || second.isEmpty()) return Optional.empty();
-        return Optional.of(new SeamJoined(
-                new Seam(first.get(), second.get(), seam.easeMm(), seam.isTopstitched(), seam.matches())));
+        return Optional.of(new SeamJoined(seam.between(first.get(), second.get())));
     }
 
     private Optional<Side> kept(Side side, String one, String other) {

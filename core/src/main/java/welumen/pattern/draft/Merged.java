@@ -111,8 +111,7 @@ public final class Merged {
         if (other.equals(seam) || !(touches(other.one()) || touches(other.other()))) return Optional.empty();
         var first = kept(other.one());
         var second = kept(other.other());
-        return Optional.of(
-                new SeamJoined(new Seam(first, second, other.easeMm(), other.isTopstitched(), other.matches())));
+        return Optional.of(new SeamJoined(other.between(first, second)));
     }
 
     private boolean touches(Side side) {

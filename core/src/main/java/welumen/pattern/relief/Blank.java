@@ -20,7 +20,8 @@ public final class Blank {
 
     private static Outline stretched(Outline line, Piece piece) {
         return switch (piece.inside().relief()) {
-            case Relief.Plain() -> line;
+            case Relief.Plain plain -> line;
+            case Relief.Perforated holes -> line;
             case Relief.Fluted fluted -> stretched(line, piece, fluted.degrees() - 90, fluted.takeUp(), 1);
             case Relief.Quilted quilted ->
                 stretched(line, piece, quilted.degrees(), quilted.takeUpWide(), quilted.takeUpHigh());

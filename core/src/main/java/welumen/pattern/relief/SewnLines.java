@@ -22,6 +22,8 @@ import welumen.shape.Shape;
  * @param count how many flutes there are across, or how many diamonds the rows close
  */
 public record SewnLines(List<Row> rows, double widthMm, int count) {
+    private static final SewnLines NONE = new SewnLines(List.of(), 0, 0);
+
     /** A row that lies nearer than this to an edge is the edge's own. */
     private static final double ON_EDGE_MM = 0.5;
 
@@ -40,7 +42,8 @@ public record SewnLines(List<Row> rows, double widthMm, int count) {
 
     public static SewnLines of(Piece piece) {
         return switch (piece.inside().relief()) {
-            case Relief.Plain() -> new SewnLines(List.of(), 0, 0);
+            case Relief.Plain plain -> NONE;
+            case Relief.Perforated holes -> NONE;
             case Relief.Fluted fluted -> fluted(piece, fluted);
             case Relief.Quilted quilted -> quilted(piece, quilted);
         };

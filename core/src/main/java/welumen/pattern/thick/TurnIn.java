@@ -17,6 +17,12 @@ public record TurnIn(double boardMm, double paddingMm, double turnMm) {
                     "A turn-in of [%s, %s, %s mm] is none.".formatted(boardMm, paddingMm, turnMm));
     }
 
+    /** As an edge's allowance has it: the usual turn, and what is left of it for the board and its padding. */
+    public static TurnIn within(double allowanceMm) {
+        var turn = Math.min(USUAL_TURN_MM, allowanceMm);
+        return new TurnIn(allowanceMm - turn, 0, turn);
+    }
+
     /** How far beyond the board's edge the cover is cut. */
     public double allowanceMm() {
         return boardMm + paddingMm + turnMm;

@@ -1,7 +1,10 @@
 package welumen.pattern.thick;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Piece;
 import welumen.shape.Point;
@@ -59,6 +62,15 @@ public record WrapPlan(TurnIn turnIn, List<Relief> reliefs) {
             corner(piece, edge, turnIn, reliefs);
         }
         return new WrapPlan(turnIn, reliefs);
+    }
+
+    /** As its wrapped edges are drawn; nothing on a piece that is not wrapped. */
+    public static Optional<WrapPlan> asDrawn(Piece piece) {
+        return piece.edges().stream()
+                .filter(edge -> edge.finish() == EdgeFinish.WRAPPED && edge.allowanceMm() > 0)
+                .map(Edge::allowanceMm)
+                .max(Comparator.naturalOrder())
+                .map(allowance -> of(piece, TurnIn.within(allowance)));
     }
 
     /** A turn of the edge, so far along it. */

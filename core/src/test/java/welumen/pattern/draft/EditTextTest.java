@@ -115,8 +115,8 @@ class EditTextTest {
         var piece = left.findOne(PANEL.id()).orElseThrow();
         assertThat(piece.edges().get(1).leftLongMm()).isEqualTo(30);
         assertThat(EditText.read("confirmed", left, piece, 1)).isInstanceOf(Refused.class);
-        var fitted = left.after(new TrialNoted(
-                new Trial(piece.id(), 1, Trial.Of.DRY_FIT, "", "", 14, true, LocalDate.of(2026, 4, 14))));
+        var fitted = left.after(new TrialNoted(new Trial(
+                piece.id(), 1, Trial.Of.DRY_FIT, "", "", 14, true, LocalDate.of(2026, 4, 14), List.of(), List.of())));
         assertThat(after(fitted, EditText.read("confirmed", fitted, piece, 1).orThrow())
                         .findOne(PANEL.id())
                         .orElseThrow()

@@ -16,6 +16,7 @@ import welumen.pattern.Seam;
 import welumen.pattern.Seam.Match;
 import welumen.pattern.Seam.Side;
 import welumen.pattern.SeamWalk;
+import welumen.pattern.Stitching;
 import welumen.shape.Point;
 
 class DivergenceTest {
@@ -132,7 +133,8 @@ class DivergenceTest {
                 new Side(other.id(), 0),
                 4,
                 false,
-                List.of(new Match(100, 103), new Match(300, 303)));
+                List.of(new Match(100, 103), new Match(300, 303)),
+                Stitching.USUAL);
         var patterns = Patterns.of(List.of(one, other), List.of(seam));
         assertThat(Notches.of(one, patterns.seams(), patterns).stream()
                         .filter(notch -> notch.edge() == 0)

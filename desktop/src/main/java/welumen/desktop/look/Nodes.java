@@ -2,6 +2,7 @@ package welumen.desktop.look;
 
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
@@ -14,6 +15,9 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The few building blocks of every stage. */
 public final class Nodes {
+    /** As high as a text field. */
+    private static final double FIELD_HIGH = 40;
+
     private Nodes() {}
 
     public static Label label(String text, String... classes) {
@@ -63,6 +67,7 @@ public final class Nodes {
 
     /** A control without a word of its own, level with those that have one above. */
     public static VBox level(Node control) {
+        if (control instanceof CheckBox box) box.setMinHeight(FIELD_HIGH);
         return column(4, whole(" ", Styles.HEADING), control);
     }
 

@@ -15,7 +15,6 @@ import welumen.files.report.JobLogPdf;
 import welumen.files.report.NotePdf;
 import welumen.files.report.RemovedPdf;
 import welumen.journal.StoreException;
-import welumen.pattern.Notches;
 import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 
@@ -61,9 +60,7 @@ public final class PaperDesk {
 
     /** A piece at full size. */
     public Optional<Path> fullSize(Piece piece, Patterns patterns, Paper paper) {
-        return keep(
-                piece.name() + " at full size ",
-                PiecePdf.on(paper, piece, Notches.of(piece, patterns.seams(), patterns)));
+        return keep(piece.name() + " at full size ", PiecePdf.on(paper, piece, patterns));
     }
 
     /** Pieces as DXF, as SVG and as a table, beside each other; where the drawing went. */

@@ -181,6 +181,7 @@ final class PatternFelt extends FeltPane {
         for (var notch : Notches.of(one.piece(), patterns.seams(), patterns))
             getChildren().add(chalk.draw(List.of(notch.outer(), notch.inner()), "chalk-edge"));
         if (own) {
+            getChildren().addAll(PieceChalk.codes(one.piece(), patterns, chalk));
             for (var i = 0; i < one.piece().edges().size(); i++) getChildren().add(corner(one.piece(), i, chalk));
             if (one.piece().edges().get(at.edge()).line().size() > 2) handles(one.piece(), at.edge(), chalk);
         }

@@ -23,8 +23,10 @@ public final class PatternView extends StagePane {
                 new ReliefLeaf(model),
                 new BoardsLeaf(model),
                 new ThicknessLeaf(model),
+                new PaddingLeaf(model),
                 new SidesLeaf(model),
                 new HolesLeaf(model),
+                new LikenessLeaf(model),
                 new TrialsLeaf(model)));
         getChildren().add(leaves);
     }

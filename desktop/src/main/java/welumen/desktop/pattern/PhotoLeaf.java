@@ -40,7 +40,7 @@ final class PhotoLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PhotoLeaf(JobModel model) {
-        super(model, "From a photo");
+        super(model, "Photo");
         target.setId("target-size");
         thickness.setId("piece-thickness");
         name.setId("traced-name");

@@ -5,13 +5,21 @@ import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.shape.Circle;
+import javafx.scene.shape.LineTo;
+import javafx.scene.shape.MoveTo;
+import javafx.scene.shape.Path;
+import javafx.scene.shape.StrokeLineCap;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.Nodes;
 import welumen.pattern.Grain;
 import welumen.pattern.KeepOutCheck;
+import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.pattern.Piercing;
+import welumen.pattern.Relief;
+import welumen.pattern.relief.Perforation;
 import welumen.pattern.relief.SewnLines;
+import welumen.pattern.seam.SeamCodes;
 import welumen.shape.Point;
 
 /** What lies within a piece's edges, in chalk: rows of stitches, holes and slits, rooms that stay free, the way it lies. */
@@ -25,6 +33,7 @@ final class PieceChalk {
     static List<Node> inside(Piece piece, Chalk chalk) {
         var nodes = new ArrayList<Node>();
         for (var row : SewnLines.of(piece).rows()) nodes.add(chalk.draw(List.of(row.from(), row.to()), "sewn-row"));
+        if (piece.inside().relief() instanceof Relief.Perforated wanted) nodes.add(perforated(piece, wanted, chalk));
         for (var hole : piece.holes()) nodes.add(chalk.draw(hole, "chalk-hole"));
         for (var piercing : piece.inside().piercings()) nodes.add(pierced(piercing, chalk));
         for (var keepOut : piece.inside().keepOuts()) nodes.add(chalk.draw(keepOut.room(), "keep-out"));
@@ -32,6 +41,32 @@ final class PieceChalk {
         piece.grain().way().ifPresent(degrees -> nodes.addAll(arrow(piece, degrees, chalk)));
         nodes.forEach(node -> node.setMouseTransparent(true));
         return nodes;
+    }
+
+    /** One line of dots, since a node for each hole would be thousands. */
+    private static Node perforated(Piece piece, Relief.Perforated wanted, Chalk chalk) {
+        var dots = new Path();
+        for (var hole : Perforation.of(piece, wanted).holes()) {
+            var x = chalk.x(hole.x());
+            var y = chalk.y(hole.y());
+            dots.getElements().addAll(new MoveTo(x, y), new LineTo(x + 0.01, y));
+        }
+        dots.setStrokeLineCap(StrokeLineCap.ROUND);
+        dots.setStrokeWidth(Math.max(1, wanted.holeMm() * chalk.scale()));
+        dots.getStyleClass().add("perforation");
+        return dots;
+    }
+
+    /** What is chalked at both ends of its seams. */
+    static List<Node> codes(Piece piece, Patterns patterns, Chalk chalk) {
+        return SeamCodes.on(piece, patterns).stream()
+                .<Node>map(code -> {
+                    var word = Nodes.whole(code.word(), "seam-code");
+                    word.relocate(chalk.x(code.at().x()) - 8, chalk.y(code.at().y()) - 9);
+                    word.setMouseTransparent(true);
+                    return word;
+                })
+                .toList();
     }
 
     private static Node pierced(Piercing piercing, Chalk chalk) {

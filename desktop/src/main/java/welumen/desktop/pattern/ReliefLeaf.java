@@ -24,6 +24,7 @@ import welumen.pattern.Seam;
 import welumen.pattern.relief.Blank;
 import welumen.pattern.relief.Crown;
 import welumen.pattern.relief.Flutes;
+import welumen.pattern.relief.Perforation;
 import welumen.pattern.relief.Quilting;
 import welumen.pattern.relief.SewnLines;
 import welumen.pattern.relief.StitchWork;
@@ -42,7 +43,8 @@ final class ReliefLeaf extends Leaf {
     private enum Kind {
         PLAIN("nothing"),
         FLUTES("flutes"),
-        DIAMONDS("diamonds");
+        DIAMONDS("diamonds"),
+        HOLES("rows of holes");
 
         private final String word;
 
@@ -56,6 +58,7 @@ final class ReliefLeaf extends Leaf {
     private final MmField size;
     private final TextField degrees = new TextField(USUAL_WAY);
     private final MmField padding;
+    private final MmField hole;
     private final TextField swatch = new TextField();
     private final ComboBox<Integer> from = new ComboBox<>();
     private final ComboBox<Seam.Side> onto = new ComboBox<>();
@@ -66,10 +69,11 @@ final class ReliefLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     ReliefLeaf(JobModel model) {
-        super(model, "Flutes and diamonds");
+        super(model, "Quilting");
         piece = new PieceChoice(model, "relief-piece", this::turnTo);
         size = new MmField("relief-size", "40 mm", this::sew);
         padding = new MmField("relief-padding", "10 mm", this::sew);
+        hole = new MmField("relief-hole", "2 mm", this::sew);
         kind.getItems().setAll(Kind.values());
         kind.setValue(Kind.FLUTES);
         kind.setId("relief-kind");
@@ -103,9 +107,10 @@ final class ReliefLeaf extends Leaf {
                                 10,
                                 Nodes.field("On", piece),
                                 Nodes.field("Sewn in", kind),
-                                Nodes.field("Wide, or a side", size),
+                                Nodes.field("Wide, a side, a pitch", size),
                                 Nodes.field("Degrees", degrees),
                                 Nodes.field("Padding", padding),
+                                Nodes.field("Hole", hole),
                                 Nodes.field("Test swatch", swatch)),
                         answer,
                         both);
@@ -128,6 +133,12 @@ final class ReliefLeaf extends Leaf {
     private void turnTo() {
         switch (piece.piece().map(one -> one.inside().relief()).orElse(new Relief.Plain())) {
             case Relief.Plain() -> {}
+            case Relief.Perforated holes -> {
+                kind.setValue(Kind.HOLES);
+                size.setText(Words.mm(holes.pitchMm()));
+                hole.setText(Words.mm(holes.holeMm()));
+                degrees.setText("%.0f".formatted(holes.degrees()));
+            }
             case Relief.Fluted fluted -> {
                 kind.setValue(Kind.FLUTES);
                 size.setText(Words.mm(fluted.wantedMm()));
@@ -187,6 +198,7 @@ final class ReliefLeaf extends Leaf {
         var lines = SewnLines.of(piece);
         return switch (piece.inside().relief()) {
             case Relief.Plain() -> "Nothing is sewn into the %s.".formatted(piece.name());
+            case Relief.Perforated wanted -> perforated(piece, Perforation.of(piece, wanted));
             case Relief.Fluted fluted ->
                 "%d flutes of %.1f mm, all whole; take-up %.3f."
                         .formatted(lines.count(), lines.widthMm(), fluted.takeUp());
@@ -201,8 +213,19 @@ final class ReliefLeaf extends Leaf {
         };
     }
 
+    private static String perforated(Piece piece, Perforation holes) {
+        return "%d holes of %s, %.1f mm clear at both ends and %.1f mm above and below, none within %s of a seam; %.1f %% open."
+                .formatted(
+                        holes.holes().size(),
+                        Words.mm(holes.holeMm()),
+                        holes.endMm(),
+                        holes.acrossMm(),
+                        Words.mm(holes.holeMm()),
+                        holes.open(piece) * 100);
+    }
+
     private static Optional<Label> blank(Piece piece) {
-        if (piece.inside().relief() instanceof Relief.Plain) return Optional.empty();
+        if (SewnLines.of(piece).rows().isEmpty()) return Optional.empty();
         var box = Blank.of(piece).box();
         return Optional.of(Nodes.label("Cut the blank %.0f by %.0f mm; sew it, and mark the piece on it afterwards."
                 .formatted(box.width(), box.height())));
@@ -242,6 +265,10 @@ final class ReliefLeaf extends Leaf {
     /** Empty where something cannot be read, which is said. */
     private Optional<Relief> relief(Piece on) {
         if (kind.getValue() == Kind.PLAIN) return Optional.of(new Relief.Plain());
+        if (kind.getValue() == Kind.HOLES && hole.mm().isEmpty()) {
+            answer.setText(hole.wrong());
+            return Optional.empty();
+        }
         if (size.mm().isEmpty() || padding.mm().isEmpty()) {
             answer.setText(size.mm().isEmpty() ? size.wrong() : padding.wrong());
             return Optional.empty();
@@ -254,6 +281,9 @@ final class ReliefLeaf extends Leaf {
         }
         try {
             var angle = Double.parseDouble(turn);
+            if (kind.getValue() == Kind.HOLES)
+                return Optional.of(
+                        new Relief.Perforated(size.mm().get(), hole.mm().orElseThrow(), angle));
             if (kind.getValue() == Kind.FLUTES)
                 return Optional.of(new Relief.Fluted(
                         size.mm().get(), angle, takeUp(size.mm().get())));

@@ -34,6 +34,7 @@ import welumen.pattern.SeamWalk;
 import welumen.pattern.seam.Divergence;
 import welumen.pattern.seam.LikelySeams;
 import welumen.pattern.seam.Mends;
+import welumen.pattern.seam.SeamCodes;
 import welumen.pattern.seam.SewingOrder;
 
 /** Which edges are sewn to each other, whether they walk, and in which order they are sewn. */
@@ -47,6 +48,7 @@ final class SeamsLeaf extends Leaf {
     private final VBox order = new VBox(6);
     private final WalkFelt walk = new WalkFelt();
     private final FlowPane mends = new FlowPane(8, 8);
+    private final StitchingLine stitching;
     private Optional<Seam> picked = Optional.empty();
     private final Button propose;
 
@@ -89,7 +91,8 @@ final class SeamsLeaf extends Leaf {
         VBox.setVgrow(both, Priority.ALWAYS);
         both.setMinHeight(0);
         mends.setId("mends");
-        getChildren().addAll(form, answer, both, mends, walk);
+        stitching = new StitchingLine(model, answer::setText);
+        getChildren().addAll(form, answer, both, mends, stitching, walk);
     }
 
     @Override
@@ -139,6 +142,7 @@ final class SeamsLeaf extends Leaf {
                         .findFirst())
                 .or(() -> all.stream().findFirst());
         walk.show(picked.map(seam -> Divergence.of(patterns(), seam)));
+        stitching.show(picked);
         mends.getChildren().clear();
         if (picked.isEmpty()) return;
         var proposed = Mends.of(patterns(), picked.get());
@@ -222,7 +226,9 @@ final class SeamsLeaf extends Leaf {
     }
 
     private String words(Seam seam) {
-        return "%s – %s%s".formatted(word(seam.one()), word(seam.other()), seam.isTopstitched() ? ", topstitched" : "");
+        var letter = SeamCodes.letter(patterns().seams().indexOf(seam));
+        return "%s  %s – %s%s"
+                .formatted(letter, word(seam.one()), word(seam.other()), seam.isTopstitched() ? ", topstitched" : "");
     }
 
     private String word(Seam.Side side) {

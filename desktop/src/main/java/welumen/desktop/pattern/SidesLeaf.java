@@ -30,6 +30,8 @@ final class SidesLeaf extends Leaf {
     private final TextField station = new TextField();
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox list = new VBox(6);
+    private final LessonBox lessons;
+
     private final OnePieceFelt felt =
             new OnePieceFelt("sides-felt", "The fellow, and over it the mirrored piece", this::over);
     private Optional<SidesCompared> compared = Optional.empty();
@@ -47,10 +49,11 @@ final class SidesLeaf extends Leaf {
         answer.setId("sides-answer");
         answer.setMinHeight(USE_PREF_SIZE);
         list.setId("sides-list");
-        var right = Nodes.scroll(list);
+        lessons = new LessonBox(model, answer::setText);
+        var right = Nodes.scroll(Nodes.column(10, lessons.told(), list));
         var both = Nodes.beside(felt, right, 300);
         var choice = Nodes.row(14, Nodes.field("This piece", one), Nodes.field("and its fellow", other));
-        getChildren().addAll(choice, station, answer, both);
+        getChildren().addAll(choice, station, lessons, answer, both);
     }
 
     @Override
@@ -76,6 +79,7 @@ final class SidesLeaf extends Leaf {
     private void show() {
         list.getChildren().clear();
         var piece = one.piece();
+        lessons.show(piece);
         var fellow = other.piece();
         compared = piece.isPresent()
                         && fellow.isPresent()

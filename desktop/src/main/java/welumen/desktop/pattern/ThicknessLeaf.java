@@ -5,6 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import welumen.cabin.Part;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
@@ -43,7 +44,7 @@ final class ThicknessLeaf extends Leaf {
         typed(bends, "bends");
         typed(stack, "rivet-stack");
         clearance.setId("clearance");
-        clearance.setPromptText("Must move freely: handbrake lever 22 free, 15 needed, 6 taken");
+        clearance.setPromptText("Must move freely: handbrake lever 22 free, 15 needed; the layers take it, or 6 taken");
         clearance.setAccessibleText("Something that must move freely, with its room");
         clearance.setOnAction(_ -> measured());
         answer.setId("thickness-answer");
@@ -141,6 +142,14 @@ final class ThicknessLeaf extends Leaf {
                         is.isNear(was, way) ? "." : "; the old one is no pattern for it.");
     }
 
+    /** By how much what is laid now is thicker than what was laid before; nought while either cannot be read. */
+    private double thickerMm() {
+        return BuildUp.read(before.getText()) instanceof Understood<BuildUp>(var was)
+                        && BuildUp.read(now.getText()) instanceof Understood<BuildUp>(var is)
+                ? is.laidMm() - was.laidMm()
+                : 0;
+    }
+
     private static String rivet(BuildUp layers, double setting) {
         var length = Rivet.lengthMm(
                 setting,
@@ -158,7 +167,10 @@ final class ThicknessLeaf extends Leaf {
     }
 
     private void measured() {
-        switch (Clearance.read(clearance.getText())) {
+        switch (Clearance.read(
+                clearance.getText(),
+                thickerMm(),
+                model.picked().map(Part::id).stream().toList())) {
             case Refused<Clearance>(var why) -> answer.setText(why);
             case Understood<Clearance>(var read) -> {
                 if (model.make(new AtPattern(new ClearanceMeasured(read)))) clearance.clear();

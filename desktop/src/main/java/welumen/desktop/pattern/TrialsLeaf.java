@@ -1,7 +1,9 @@
 package welumen.desktop.pattern;
 
+import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -14,6 +16,7 @@ import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Thumbnail;
 import welumen.job.JobChange.AtPattern;
 import welumen.pattern.PatternChange.CutFreed;
 import welumen.pattern.PatternChange.CutHeld;
@@ -33,6 +36,8 @@ final class TrialsLeaf extends Leaf {
     private final TextField awaited = new TextField();
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox list = new VBox(10);
+    private final List<String> photos = new ArrayList<>();
+    private final Button photo = Nodes.button("Photo", "Take a picture of how this version fits", this::take);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TrialsLeaf(JobModel model) {
@@ -59,6 +64,7 @@ final class TrialsLeaf extends Leaf {
         answer.setId("trials-answer");
         answer.setMinHeight(USE_PREF_SIZE);
         list.setId("trials");
+        photo.setId("trial-photo");
         var note = Nodes.chief("Note the trial", "Keep how this version fitted", this::note);
         note.setId("note-trial");
         var come = Nodes.button("It has come", "The piece waits for nothing any more", this::free);
@@ -74,6 +80,7 @@ final class TrialsLeaf extends Leaf {
                                 Nodes.field("How it fitted", found),
                                 Nodes.field("Settled, hours", settled),
                                 Nodes.level(accepted),
+                                Nodes.level(photo),
                                 Nodes.level(note)),
                         Nodes.row(14, Nodes.grown(awaited), come),
                         answer,
@@ -114,24 +121,31 @@ final class TrialsLeaf extends Leaf {
         }
         answer.setText(said(shown.get()));
         for (var trial : trials().reversed())
-            list.getChildren()
-                    .add(Nodes.column(
-                            1,
-                            Nodes.label(
-                                    "%d  %s, %s: %s"
-                                            .formatted(
-                                                    trial.number(),
-                                                    Words.capital(trial.of().word()),
-                                                    Words.day(trial.day()),
-                                                    trial.isAccepted() ? "accepted" : "to be changed"),
-                                    trial.isAccepted() ? Styles.STRONG : Styles.MEASURE),
-                            Nodes.label(
-                                    (trial.changed().isBlank() ? "" : "changed: " + trial.changed() + " · ")
-                                            + (trial.found().isBlank() ? "nothing noted" : trial.found())
-                                            + (trial.settledHours() > 0
-                                                    ? " · settled %s".formatted(Words.hours(trial.settledHours()))
-                                                    : ""),
-                                    Styles.NOTE)));
+            list.getChildren().add(Nodes.row(12, Thumbnail.of(model, trial.photos()), told(trial, shown.get())));
+    }
+
+    private static Node told(Trial trial, Piece piece) {
+        return Nodes.column(
+                1,
+                Nodes.label(
+                        "%d  %s, %s: %s"
+                                .formatted(
+                                        trial.number(),
+                                        Words.capital(trial.of().word()),
+                                        Words.day(trial.day()),
+                                        trial.isAccepted() ? "accepted" : "to be changed"),
+                        trial.isAccepted() ? Styles.STRONG : Styles.MEASURE),
+                Nodes.label(
+                        (trial.changed().isBlank() ? "" : "changed: " + trial.changed() + " · ")
+                                + (trial.found().isBlank() ? "nothing noted" : trial.found())
+                                + (trial.settledHours() > 0
+                                        ? " · settled %s".formatted(Words.hours(trial.settledHours()))
+                                        : "")
+                                + (trial.drawnOtherwiseMm(piece.net()) > 0
+                                        ? " · drawn up to %.0f mm otherwise since"
+                                                .formatted(Math.ceil(trial.drawnOtherwiseMm(piece.net())))
+                                        : ""),
+                        Styles.NOTE));
     }
 
     private String said(Piece piece) {
@@ -162,11 +176,25 @@ final class TrialsLeaf extends Leaf {
                 found.getText().strip(),
                 Double.parseDouble(hours),
                 accepted.isSelected(),
-                model.today());
+                model.today(),
+                photos,
+                piece.piece().orElseThrow().net().corners());
         if (!model.make(new AtPattern(new TrialNoted(trial)))) return;
         changed.clear();
         found.clear();
         accepted.setSelected(false);
+        photos.clear();
+        photo.setText("Photo");
+    }
+
+    private void take() {
+        piece.piece()
+                .flatMap(one -> model.job().cabin().findOne(one.part()))
+                .flatMap(model.photos()::take)
+                .ifPresent(taken -> {
+                    photos.add(taken);
+                    photo.setText("Photo (%d)".formatted(photos.size()));
+                });
     }
 
     private void hold() {

@@ -4,10 +4,17 @@ import java.io.IOException;
 import java.util.List;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.Grain;
+import welumen.pattern.Notches;
 import welumen.pattern.Notches.Notch;
+import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.pattern.Piercing;
+import welumen.pattern.Relief;
+import welumen.pattern.relief.Perforation;
 import welumen.pattern.relief.SewnLines;
+import welumen.pattern.seam.SeamCodes;
+import welumen.pattern.seam.SeamCodes.Code;
+import welumen.pattern.thick.WrapPlan;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -25,32 +32,34 @@ public final class PiecePdf {
 
     private final Piece piece;
     private final List<Notch> notches;
+    private final List<Code> codes;
     private final Outline cut;
     private final Box box;
 
-    private PiecePdf(Piece piece, List<Notch> notches) {
+    private PiecePdf(Piece piece, Patterns patterns) {
         this.piece = piece;
-        this.notches = notches;
+        this.notches = Notches.of(piece, patterns.seams(), patterns);
+        this.codes = SeamCodes.on(piece, patterns);
         this.cut = CuttingLine.of(piece);
         this.box = cut.box();
     }
 
     /** Tiled over sheets, or in one from a roll. */
-    public static byte[] on(Paper paper, Piece piece, List<Notch> notches) {
+    public static byte[] on(Paper paper, Piece piece, Patterns patterns) {
         return switch (paper) {
-            case Paper.Sheet sheet -> tiled(piece, notches, sheet);
-            case Paper.Roll roll -> onRoll(piece, notches, roll.widthMm());
+            case Paper.Sheet sheet -> tiled(piece, patterns, sheet);
+            case Paper.Roll roll -> onRoll(piece, patterns, roll.widthMm());
         };
     }
 
     /** Tiled over sheets. */
-    public static byte[] tiled(Piece piece, List<Notch> notches, Paper.Sheet sheet) {
-        return new PiecePdf(piece, notches).tiles(sheet);
+    public static byte[] tiled(Piece piece, Patterns patterns, Paper.Sheet sheet) {
+        return new PiecePdf(piece, patterns).tiles(sheet);
     }
 
     /** In one, from a roll of that width; the longer side along it. */
-    public static byte[] onRoll(Piece piece, List<Notch> notches, double rollMm) {
-        return new PiecePdf(piece, notches).roll(rollMm);
+    public static byte[] onRoll(Piece piece, Patterns patterns, double rollMm) {
+        return new PiecePdf(piece, patterns).roll(rollMm);
     }
 
     private byte[] tiles(Paper.Sheet sheet) {
@@ -134,6 +143,7 @@ public final class PiecePdf {
         page.run(moved(piece.net().corners(), shift), true, true);
         for (var hole : piece.holes()) page.run(moved(hole.corners(), shift), true, false);
         for (var row : SewnLines.of(piece).rows()) page.run(moved(List.of(row.from(), row.to()), shift), false, true);
+        if (piece.inside().relief() instanceof Relief.Perforated wanted) perforated(page, wanted, shift);
         for (var piercing : piece.inside().piercings()) pierced(page, piercing, shift);
         for (var keepOut : piece.inside().keepOuts()) {
             page.run(moved(keepOut.room().corners(), shift), true, true);
@@ -141,6 +151,9 @@ public final class PiecePdf {
             page.text(at.x() - 8, at.y(), 3, "stays free: " + keepOut.what());
         }
         lies(page, shift);
+        WrapPlan.asDrawn(piece).ifPresent(plan -> plan.reliefs().forEach(relief -> turned(page, relief, shift)));
+        for (var code : codes)
+            page.text(code.at().x() + shift.x() - 2, code.at().y() + shift.y() - 1, 3.2, code.word());
         for (var notch : notches) page.run(moved(List.of(notch.outer(), notch.inner()), shift), false, false);
         for (var i = 0; i < piece.edges().size(); i++) {
             var run = piece.run(i);
@@ -155,6 +168,25 @@ public final class PiecePdf {
                     (edge.name().isEmpty() ? "" : edge.name() + ": ")
                             + edge.finish().word()
                             + (edge.leftLongMm() > 0 ? ", %.0f mm left long".formatted(edge.leftLongMm()) : ""));
+        }
+    }
+
+    /** Where the turn-in is slit, notched or folded. */
+    private static void turned(FullPage page, WrapPlan.Relief relief, Point shift) {
+        try {
+            var out = relief.out().plus(shift);
+            page.run(List.of(relief.at().plus(shift), out), false, relief.kind() == WrapPlan.Kind.FOLD);
+            page.text(out.x() + 1, out.y() + 1, 2.2, relief.kind().word());
+        } catch (IOException inMemory) {
+            throw new IllegalStateException(inMemory);
+        }
+    }
+
+    private void perforated(FullPage page, Relief.Perforated wanted, Point shift) throws IOException {
+        var half = wanted.holeMm() / 2;
+        for (var hole : Perforation.of(piece, wanted).holes()) {
+            var at = hole.plus(shift);
+            page.fill(at.x() - half, at.y() - half, wanted.holeMm(), wanted.holeMm());
         }
     }
 

@@ -15,6 +15,7 @@ final class StepUp {
         if (version < 4) toFour(change);
         if (version < 5) toFive(change);
         if (version < 6) toSix(change);
+        if (version < 7) toSeven(change);
     }
 
     /**
@@ -136,5 +137,35 @@ final class StepUp {
                 default -> {}
             }
         node.forEach(StepUp::toSix);
+    }
+
+    /** Version 7: a seam says how it is sewn, a trial what was tried, and room that something needs whose pieces it holds. */
+    private static void toSeven(JsonNode node) {
+        if (node instanceof ObjectNode change)
+            switch (change.path("is").asText()) {
+                case "seam-joined", "seam-taken-apart" -> {
+                    if (change.path("seam") instanceof ObjectNode seam)
+                        seam.putObject("stitching")
+                                .put("isByHand", false)
+                                .put("stitchMm", 4.0)
+                                .put("thread", "")
+                                .put("needle", "")
+                                .put("rows", 1)
+                                .put("apartMm", 5.0)
+                                .put("isSunk", false)
+                                .put("tested", "");
+                }
+                case "trial-noted" -> {
+                    if (change.path("trial") instanceof ObjectNode trial) {
+                        trial.putArray("photos");
+                        trial.putArray("outline");
+                    }
+                }
+                case "clearance-measured" -> {
+                    if (change.path("clearance") instanceof ObjectNode clearance) clearance.putArray("parts");
+                }
+                default -> {}
+            }
+        node.forEach(StepUp::toSeven);
     }
 }

@@ -96,11 +96,19 @@ import welumen.pattern.Clearance;
 import welumen.pattern.Grain;
 import welumen.pattern.Inside;
 import welumen.pattern.KeepOut;
+import welumen.pattern.Lesson;
+import welumen.pattern.Likeness;
+import welumen.pattern.Padding;
 import welumen.pattern.Pairing;
 import welumen.pattern.PatternChange.ClearanceMeasured;
 import welumen.pattern.PatternChange.CutFreed;
 import welumen.pattern.PatternChange.CutHeld;
 import welumen.pattern.PatternChange.EdgeLeftLong;
+import welumen.pattern.PatternChange.LessonLearnt;
+import welumen.pattern.PatternChange.LessonTaken;
+import welumen.pattern.PatternChange.LikenessDropped;
+import welumen.pattern.PatternChange.LikenessWanted;
+import welumen.pattern.PatternChange.PaddingSaid;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.PieceDropped;
 import welumen.pattern.PatternChange.SeamJoined;
@@ -112,6 +120,7 @@ import welumen.pattern.Piercing;
 import welumen.pattern.Relief;
 import welumen.pattern.Seam;
 import welumen.pattern.SideStation;
+import welumen.pattern.Stitching;
 import welumen.pattern.Trial;
 import welumen.pattern.Under;
 import welumen.pattern.draft.DraftText;
@@ -219,11 +228,30 @@ class ChangeJsonTest {
                 new AtPattern(new PieceDropped("p")),
                 new AtPattern(new EdgeLeftLong("p", 2, 30)),
                 new AtPattern(new TrialNoted(new Trial(
-                        "p", 1, Trial.Of.DRY_FIT, "sill edge", "short", 12, false, LocalDate.of(2026, 4, 14)))),
+                        "p",
+                        1,
+                        Trial.Of.DRY_FIT,
+                        "sill edge",
+                        "short",
+                        12,
+                        false,
+                        LocalDate.of(2026, 4, 14),
+                        List.of("cafe"),
+                        List.of(new Point(0, 0), new Point(9, 0), new Point(0, 9))))),
                 new AtPattern(new CutHeld("p", "the bezel")),
                 new AtPattern(new CutFreed("p")),
                 new AtPattern(new StationMeasured("p", new SideStation("dash to sill", 412, 380, "duct"))),
-                new AtPattern(new ClearanceMeasured(new Clearance("handbrake", 22, 15, 6))),
+                new AtPattern(new ClearanceMeasured(new Clearance("handbrake", 22, 15, 6, List.of(SILL)))),
+                new AtPattern(new PaddingSaid("p", new Padding(35, 20, 0.15, true, 40))),
+                new AtPattern(new LikenessWanted(
+                        new Likeness.Proportion("panel", 310, 620, 305, 640, 0.03, List.of("cafe")))),
+                new AtPattern(
+                        new LikenessWanted(new Likeness.LineAcross("waist line", 412, 2, 8, 415, 2.5, List.of()))),
+                new AtPattern(new LikenessDropped("panel")),
+                new AtPattern(new LessonLearnt(
+                        new Lesson("p", List.of(new Lesson.Correction(1, -4)), "sill first", 95, List.of()))),
+                new AtPattern(new LessonTaken(0, "q")),
+                new AtPattern(new PieceDrawn(piece.with(Inside.NOTHING.with(new Relief.Perforated(6, 2, 30))))),
                 new AtPattern(new PieceDrawn(piece.with(Inside.NOTHING
                         .with(new Piercing(
                                 "screw", Piercing.Kind.PUNCHED, new Point(20, 30), 5, 0, Piercing.Made.IN_THE_CAR))
@@ -231,7 +259,12 @@ class ChangeJsonTest {
                                 "lever", new Outline(List.of(new Point(1, 1), new Point(9, 1), new Point(1, 9)))))
                         .with(new Relief.Quilted(new Point(3, 4), 5, 60, 50, 1.1, 1.2))))),
                 new AtPattern(new SeamJoined(new Seam(
-                        new Seam.Side("p", 0, 1), new Seam.Side("q", 2), 4.5, true, List.of(new Seam.Match(10, 12))))),
+                        new Seam.Side("p", 0, 1),
+                        new Seam.Side("q", 2),
+                        4.5,
+                        true,
+                        List.of(new Seam.Match(10, 12)),
+                        new Stitching(true, 5, "40 tan", "110", 2, 6, true, "swatch 3")))),
                 new AtPattern(new SeamTakenApart(new Seam(new Seam.Side("p", 0), new Seam.Side("q", 2), 0, false))),
                 new AtPattern(new PieceDrawn(new Piece(
                         "q",

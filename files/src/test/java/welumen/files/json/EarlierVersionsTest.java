@@ -29,15 +29,19 @@ import welumen.job.JobChange.AtSurvey;
 import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.Together;
+import welumen.pattern.Clearance;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Grain;
 import welumen.pattern.Inside;
 import welumen.pattern.Pairing;
+import welumen.pattern.PatternChange.ClearanceMeasured;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.SeamJoined;
+import welumen.pattern.PatternChange.TrialNoted;
 import welumen.pattern.Piece;
 import welumen.pattern.Seam;
+import welumen.pattern.Trial;
 import welumen.pattern.Under;
 import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
@@ -185,5 +189,36 @@ class EarlierVersionsTest {
         assertThat(json.read(sewn, JobChange.class, 5))
                 .isEqualTo(new AtPattern(
                         new SeamJoined(new Seam(new Seam.Side("p", 0), new Seam.Side("q", 2), 4.5, true))));
+    }
+
+    /** A seam did not say how it is sewn, a trial not what was tried, and a clearance held nothing back. */
+    @Test
+    void whatVersionSixNotedIsReadForEver() {
+        var sewn = """
+                {"is":"at-pattern","change":{"is":"seam-joined","seam":{"one":{"piece":"p","edge":0,"copy":0},\
+                "other":{"piece":"q","edge":2,"copy":0},"easeMm":4.5,"isTopstitched":true,"matches":[]}}}""";
+        assertThat(json.read(sewn, JobChange.class, 6))
+                .isEqualTo(new AtPattern(
+                        new SeamJoined(new Seam(new Seam.Side("p", 0), new Seam.Side("q", 2), 4.5, true))));
+        var tried = """
+                {"is":"at-pattern","change":{"is":"trial-noted","trial":{"piece":"p","number":1,"of":"CARD","changed":"",\
+                "found":"short","settledHours":0.0,"isAccepted":true,"day":"2026-04-14"}}}""";
+        assertThat(json.read(tried, JobChange.class, 6))
+                .isEqualTo(new AtPattern(new TrialNoted(new Trial(
+                        "p",
+                        1,
+                        Trial.Of.CARD,
+                        "",
+                        "short",
+                        0,
+                        true,
+                        LocalDate.of(2026, 4, 14),
+                        List.of(),
+                        List.of()))));
+        var measured = """
+                {"is":"at-pattern","change":{"is":"clearance-measured","clearance":{"what":"lever","freeMm":22.0,\
+                "neededMm":15.0,"grownMm":8.0}}}""";
+        assertThat(json.read(measured, JobChange.class, 6))
+                .isEqualTo(new AtPattern(new ClearanceMeasured(new Clearance("lever", 22, 15, 8, List.of()))));
     }
 }

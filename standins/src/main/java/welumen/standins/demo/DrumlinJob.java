@@ -25,9 +25,14 @@ import welumen.pattern.Clearance;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeEdit;
 import welumen.pattern.EdgeFinish;
+import welumen.pattern.LikenessText;
 import welumen.pattern.Mirrored;
+import welumen.pattern.Padding;
 import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.ClearanceMeasured;
+import welumen.pattern.PatternChange.LessonLearnt;
+import welumen.pattern.PatternChange.LikenessWanted;
+import welumen.pattern.PatternChange.PaddingSaid;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.StationMeasured;
 import welumen.pattern.PatternChange.TrialNoted;
@@ -38,6 +43,7 @@ import welumen.pattern.Trial;
 import welumen.pattern.draft.DraftText;
 import welumen.pattern.draft.EditText;
 import welumen.pattern.relief.Quilting;
+import welumen.pattern.sides.LessonText;
 
 /** The third job: a van that becomes a camper; its console, its kick panels and its bench are being planned. */
 final class DrumlinJob {
@@ -48,6 +54,7 @@ final class DrumlinJob {
     private final SetClock clock;
     private final LocalDate today;
     private final Journal<JobChange, Job> journal;
+    private String leftKickPanel = "";
 
     DrumlinJob(WorkshopFolder workshop, SetClock clock, LocalDate today) {
         this.clock = clock;
@@ -66,8 +73,17 @@ final class DrumlinJob {
         console();
         kickPanels();
         bench();
-        make(new ClearanceMeasured(new Clearance("gear lever over the console", 64, 45, 11)));
-        make(new ClearanceMeasured(new Clearance("handbrake lever", 22, 15, 6)));
+        foam();
+        make(new LikenessWanted(LikenessText.read("console height to width 310 : 620, ours 305 : 640, within 3 %")
+                .orThrow()));
+        make(new LikenessWanted(LikenessText.read("waist line 412 rising 2, over 8, 415 rising 2")
+                .orThrow()));
+        make(new LessonLearnt(
+                LessonText.read("AB 3 longer, took 95 min, glue the sill edge first", piece(leftKickPanel))
+                        .orThrow()));
+        make(new ClearanceMeasured(
+                new Clearance("gear lever over the console", 64, 45, 11, List.of(PartId.named("console")))));
+        make(new ClearanceMeasured(new Clearance("handbrake lever", 22, 15, 6, List.of(PartId.named("console")))));
     }
 
     /** Tried in card four times; the bezel that drops into it has not come. */
@@ -90,13 +106,23 @@ final class DrumlinJob {
 
     private void tried(Piece piece, int number, String changed, String found, boolean isAccepted) {
         make(new TrialNoted(new Trial(
-                piece.id(), number, Trial.Of.CARD, changed, found, 0, isAccepted, today.minusDays(6 - number))));
+                piece.id(),
+                number,
+                Trial.Of.CARD,
+                changed,
+                found,
+                0,
+                isAccepted,
+                today.minusDays(6 - number),
+                List.of(),
+                isAccepted ? piece(piece.id()).net().corners() : List.of())));
     }
 
     /** The right one is the left one mirrored, but for a dash that comes lower, and a pipe. */
     private void kickPanels() {
         var left = draw(
                 "left kick panel AB 420, BC 310, CD 400 bow 12, DA 305, AC 520", "left kick panel", "board and vinyl");
+        leftKickPanel = left.id();
         for (var at : List.of("25, 25", "395, 25", "200, 290"))
             change(left.id(), 0, "punched 4 at " + at + " for trim screw");
         var whole = piece(left.id());
@@ -107,6 +133,17 @@ final class DrumlinJob {
         make(new StationMeasured(left.id(), new SideStation("dash to sill", 412, 380, "")));
         make(new StationMeasured(left.id(), new SideStation("bulkhead to pillar", 398, 391, "")));
         make(new StationMeasured(left.id(), new SideStation("sill to floor", 118, 119, "")));
+    }
+
+    /** Under the bench and the doors, cut from the same sheets. */
+    private void foam() {
+        var seat = draw("bench foam 1170 x 470", "bench cushion", "foam");
+        var door = draw("left door foam 620 x 340", "left front door card", "foam");
+        make(new PaddingSaid(
+                seat.id(),
+                Padding.read("40 mm, 45 kg/m3, pressed 12 %, glued, feathered 30")
+                        .orThrow()));
+        make(new PaddingSaid(door.id(), Padding.read("10 mm, 30 kg/m3, glued").orThrow()));
     }
 
     private static int edge(Piece piece, String name) {

@@ -1,0 +1,79 @@
+package welumen.pattern.sides;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import welumen.cabin.Cabin;
+import welumen.cabin.Part;
+import welumen.cabin.Side;
+import welumen.measure.Parsed;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+import welumen.pattern.EdgeEdit;
+import welumen.pattern.Lesson;
+import welumen.pattern.Patterns;
+import welumen.pattern.Piece;
+
+/** The second side comes out better than the first, if what the first taught is taken over through the mirror. */
+public final class SecondSide {
+    private SecondSide() {}
+
+    /**
+     * A lesson that a piece has not been corrected by.
+     *
+     * @param lesson which one, from 0
+     * @param isFirst whether it is the piece on which it was learnt
+     */
+    public record Offer(int lesson, Piece piece, boolean isFirst) {}
+
+    /** The fellow of the piece first, then the piece itself; nothing where a lesson moves no edge. */
+    public static List<Offer> offers(Patterns patterns, Cabin cabin) {
+        var offers = new ArrayList<Offer>();
+        var lessons = patterns.known().lessons();
+        for (var i = 0; i < lessons.size(); i++) {
+            var number = i;
+            var lesson = lessons.get(i);
+            if (lesson.corrections().isEmpty()) continue;
+            patterns.findOne(lesson.piece()).ifPresent(first -> {
+                Fellows.of(first, patterns, cabin)
+                        .filter(fellow -> !lesson.takenBy().contains(fellow.id()))
+                        .ifPresent(fellow -> offers.add(new Offer(number, fellow, false)));
+                if (!lesson.takenBy().contains(first.id())) offers.add(new Offer(number, first, true));
+            });
+        }
+        return List.copyOf(offers);
+    }
+
+    /** A piece as the lesson wants it; refused where an edge of it is not to be found, or cannot be moved. */
+    public static Parsed<Piece> corrected(Piece learntOn, Lesson lesson, Piece piece) {
+        Parsed<Piece> corrected = new Understood<>(piece);
+        for (var correction : lesson.corrections()) {
+            var edge = piece.id().equals(learntOn.id()) ? correction.edge() : mirrored(learntOn, correction, piece);
+            if (edge < 0)
+                return new Refused<>("The %s has no edge like %s of the %s; it was drawn otherwise since."
+                        .formatted(piece.name(), learntOn.edgeWord(correction.edge()), learntOn.name()));
+            corrected = corrected.flatMap(so -> EdgeEdit.moved(so, edge, correction.outMm()));
+        }
+        return corrected;
+    }
+
+    /** The side that is done first, since it is seen less: not the driver's, where the glove box is. */
+    public static Optional<Side> first(Cabin cabin) {
+        return cabin.parts().stream()
+                .filter(part -> part.name().endsWith("glove box") && part.side() != Side.MIDDLE)
+                .map(Part::side)
+                .findFirst();
+    }
+
+    /** The edge of that name, else the one in its place counted the other way round. */
+    private static int mirrored(Piece learntOn, Lesson.Correction correction, Piece piece) {
+        var count = learntOn.edges().size();
+        var name = learntOn.edges().get(correction.edge()).name();
+        var named = IntStream.range(0, piece.edges().size())
+                .filter(i -> !name.isEmpty() && piece.edges().get(i).name().equals(name))
+                .findFirst();
+        if (named.isPresent()) return named.getAsInt();
+        return piece.edges().size() == count ? count - 1 - correction.edge() : -1;
+    }
+}

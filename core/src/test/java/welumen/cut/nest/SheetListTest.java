@@ -1,0 +1,28 @@
+package welumen.cut.nest;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import welumen.pattern.Pairing;
+import welumen.pattern.Pieces;
+
+class SheetListTest {
+    @Test
+    void everyPieceIsCutFromASheet() {
+        var seat = Pieces.rectangle("seat", 900, 480).with(Pairing.TWO_ALIKE);
+        var back = Pieces.rectangle("back", 850, 440).with(Pairing.LEFT_AND_RIGHT);
+        var list = SheetList.of(List.of(seat, back), 2000, 1000);
+        assertThat(list.unplaced()).isEmpty();
+        assertThat(list.sheets()).hasSize(1);
+        assertThat(list.sheets().getFirst())
+                .containsExactly("seat-back-left", "seat-back-right", "seat-seat", "seat-seat");
+    }
+
+    @Test
+    void whatIsLargerThanASheetIsNamed() {
+        var list = SheetList.of(List.of(Pieces.rectangle("wall", 2400, 900)), 2000, 1000);
+        assertThat(list.unplaced()).containsExactly("seat-wall");
+        assertThat(list.sheets()).isEmpty();
+    }
+}

@@ -1,0 +1,117 @@
+package welumen.desktop.pattern;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.job.JobChange.AtPattern;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+import welumen.pattern.Lesson;
+import welumen.pattern.PatternChange.LessonLearnt;
+import welumen.pattern.PatternChange.LessonTaken;
+import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.Piece;
+import welumen.pattern.sides.LessonText;
+import welumen.pattern.sides.SecondSide;
+
+/** What the first side taught, and its offer to the second. */
+final class LessonBox extends VBox {
+    private final JobModel model;
+    private final Consumer<String> say;
+    private final TextField typed = new TextField();
+    private final VBox told = new VBox(4);
+    private Optional<Piece> piece = Optional.empty();
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    LessonBox(JobModel model, Consumer<String> say) {
+        super(8);
+        this.model = model;
+        this.say = say;
+        typed.setId("lesson");
+        typed.setPromptText("The first side taught: rear edge 6 longer, took 95 min, glue the sill before the tunnel");
+        typed.setAccessibleText("What this side taught for the other");
+        typed.setOnAction(_ -> learn());
+        told.setId("lessons");
+        getChildren().add(typed);
+    }
+
+    /** What was taught, and to which pieces it is offered. */
+    Node told() {
+        return told;
+    }
+
+    void show(Optional<Piece> shown) {
+        piece = shown;
+        told.getChildren().clear();
+        var patterns = model.job().patterns();
+        var lessons = patterns.known().lessons();
+        if (lessons.isEmpty()) {
+            SecondSide.first(model.job().cabin())
+                    .ifPresent(side -> told.getChildren()
+                            .add(Nodes.label(
+                                    "Begin with the %s side: it is seen less, and what it teaches goes into the other."
+                                            .formatted(side.word()),
+                                    Styles.NOTE)));
+            return;
+        }
+        for (var lesson : lessons) told.getChildren().add(Nodes.label(words(lesson), Styles.NOTE));
+        for (var offer : SecondSide.offers(patterns, model.job().cabin())) {
+            var button = Nodes.button(
+                    offer.isFirst()
+                            ? "Put the %s right too".formatted(offer.piece().name())
+                            : "Take it over to the %s".formatted(offer.piece().name()),
+                    "The edges that were off are moved as the first side taught",
+                    () -> take(offer));
+            button.setId("take-lesson-" + offer.piece().id());
+            told.getChildren().add(button);
+        }
+    }
+
+    private String words(Lesson lesson) {
+        var first = model.job().patterns().findOne(lesson.piece());
+        var edges = first.stream()
+                .flatMap(one -> lesson.corrections().stream()
+                        .map(correction -> "%s %.0f mm %s"
+                                .formatted(
+                                        one.edgeWord(correction.edge()),
+                                        Math.abs(correction.outMm()),
+                                        correction.outMm() > 0 ? "longer" : "shorter")))
+                .toList();
+        return "%s taught: %s%s%s"
+                .formatted(
+                        first.map(Piece::name).map(Words::capital).orElse(lesson.piece()),
+                        String.join(", ", edges),
+                        lesson.order().isBlank() ? "" : (edges.isEmpty() ? "" : "; ") + lesson.order(),
+                        lesson.minutes() == 0 ? "" : "; it took %s".formatted(Words.hours(lesson.minutes() / 60)));
+    }
+
+    private void learn() {
+        if (piece.isEmpty()) return;
+        switch (LessonText.read(typed.getText(), piece.get())) {
+            case Refused<Lesson>(var why) -> say.accept(why);
+            case Understood<Lesson>(var lesson) -> {
+                if (model.make(new AtPattern(new LessonLearnt(lesson)))) typed.clear();
+            }
+        }
+    }
+
+    private void take(SecondSide.Offer offer) {
+        var patterns = model.job().patterns();
+        var lesson = patterns.known().lessons().get(offer.lesson());
+        var first = patterns.findOne(lesson.piece()).orElseThrow();
+        switch (SecondSide.corrected(first, lesson, offer.piece())) {
+            case Refused<Piece>(var why) -> say.accept(why);
+            case Understood<Piece>(var corrected) ->
+                model.makeTogether(List.of(
+                        new AtPattern(new PieceDrawn(corrected)),
+                        new AtPattern(new LessonTaken(offer.lesson(), corrected.id()))));
+        }
+    }
+}

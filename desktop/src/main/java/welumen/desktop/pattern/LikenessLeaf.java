@@ -1,0 +1,119 @@
+package welumen.desktop.pattern;
+
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import welumen.cabin.Part;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Thumbnail;
+import welumen.job.JobChange.AtPattern;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+import welumen.pattern.Likeness;
+import welumen.pattern.LikenessText;
+import welumen.pattern.PatternChange.LikenessDropped;
+import welumen.pattern.PatternChange.LikenessWanted;
+
+/** A design held against a reference: proportions within a limit, and lines that must go on over a gap. */
+final class LikenessLeaf extends Leaf {
+    private final TextField typed = new TextField();
+    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final VBox list = new VBox(12);
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    LikenessLeaf(JobModel model) {
+        super(model, "By reference");
+        typed.setId("likeness");
+        typed.setPromptText(
+                "panel height 310 : 620, ours 305 : 640, within 3 %   ·   waist line 412 rising 2, over 8, 415 rising 2");
+        typed.setAccessibleText("A proportion as in the reference, or a line that goes on over a gap");
+        typed.setOnAction(_ -> want());
+        answer.setId("likeness-answer");
+        answer.setMinHeight(USE_PREF_SIZE);
+        list.setId("likenesses");
+        getChildren()
+                .addAll(
+                        answer,
+                        typed,
+                        Nodes.label(
+                                "Measure the reference in any unit, on a photo too; what is ours in mm or inches. Type a name again to measure it anew.",
+                                Styles.NOTE),
+                        Nodes.scroll(list));
+    }
+
+    @Override
+    protected Node first() {
+        return typed;
+    }
+
+    @Override
+    protected int wanting() {
+        return (int) model.job().patterns().known().likenesses().stream()
+                .filter(likeness -> !likeness.isKept())
+                .count();
+    }
+
+    @Override
+    protected void refresh() {
+        var all = model.job().patterns().known().likenesses();
+        answer.setText(
+                all.isEmpty()
+                        ? "Nothing has been held against a reference yet."
+                        : wanting() == 0
+                                ? "All is as it is wanted: %s.".formatted(Words.many(all.size(), "measure"))
+                                : "%s, %d of them off.".formatted(Words.many(all.size(), "measure"), wanting()));
+        list.getChildren().setAll(all.stream().map(this::row).toList());
+    }
+
+    private Node row(Likeness likeness) {
+        var told = Nodes.grown(Nodes.column(
+                2,
+                Nodes.label(Words.capital(likeness.what()), Styles.STRONG),
+                Nodes.label(likeness.found(), likeness.isKept() ? Styles.MEASURE : Styles.DANGER)));
+        told.setMinWidth(0);
+        var photo = Nodes.button("Photo", "Take a picture of the reference", () -> picture(likeness));
+        photo.setId("likeness-photo-" + likeness.what().replace(' ', '-'));
+        photo.setDisable(part().isEmpty());
+        var drop = Nodes.button(
+                "Not any more",
+                "It is no longer held against a reference",
+                () -> model.make(new AtPattern(new LikenessDropped(likeness.what()))));
+        var row = Nodes.row(
+                12,
+                Thumbnail.of(model, likeness.photos()),
+                likeness instanceof Likeness.LineAcross line ? new AcrossPicture(line) : new Label(),
+                told,
+                photo,
+                drop);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    private Optional<Part> part() {
+        return model.picked()
+                .or(() -> model.job().patterns().pieces().stream()
+                        .findFirst()
+                        .flatMap(piece -> model.job().cabin().findOne(piece.part())));
+    }
+
+    private void picture(Likeness likeness) {
+        part().flatMap(model.photos()::take)
+                .ifPresent(taken -> model.make(new AtPattern(new LikenessWanted(likeness.with(taken)))));
+    }
+
+    private void want() {
+        switch (LikenessText.read(typed.getText())) {
+            case Refused<Likeness>(var why) -> answer.setText(why);
+            case Understood<Likeness>(var likeness) -> {
+                if (model.make(new AtPattern(new LikenessWanted(likeness)))) typed.clear();
+            }
+        }
+    }
+}

@@ -1,0 +1,193 @@
+package welumen.desktop.pattern;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import welumen.cut.nest.SheetList;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.job.JobChange.AtPattern;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+import welumen.pattern.Padding;
+import welumen.pattern.PatternChange.PaddingSaid;
+import welumen.pattern.Piece;
+
+/** Every piece of foam, felt and padding: what it is, how it lies, what it weighs, and from which sheet it is cut. */
+final class PaddingLeaf extends Leaf {
+    /** A seat that stands so much higher changes where the belt lies. */
+    private static final double BELT_MM = 10;
+
+    private final PieceChoice piece;
+    private final TextField typed = new TextField();
+    private final MmField sheetLong;
+    private final MmField sheetWide;
+    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final VBox schedule = new VBox(6);
+    private final VBox sheets = new VBox(6);
+    private int asking;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    PaddingLeaf(JobModel model) {
+        super(model, "Foam");
+        piece = new PieceChoice(model, "padding-piece", this::show);
+        typed.setId("padding");
+        typed.setPrefColumnCount(32);
+        typed.setPromptText("20 mm, 35 kg/m3, pressed 15 %, glued, feathered 40");
+        typed.setOnAction(_ -> say());
+        sheetLong = new MmField("sheet-long", "2000 mm", this::cutList);
+        sheetWide = new MmField("sheet-wide", "1000 mm", this::cutList);
+        answer.setId("padding-answer");
+        answer.setMinHeight(USE_PREF_SIZE);
+        schedule.setId("padding-schedule");
+        sheets.setId("padding-sheets");
+
+        var left = Nodes.scroll(schedule);
+        var right = Nodes.column(
+                10,
+                Nodes.row(10, Nodes.field("Sheet, long", sheetLong), Nodes.field("wide", sheetWide)),
+                Nodes.scroll(sheets));
+        getChildren()
+                .addAll(
+                        Nodes.row(14, Nodes.field("Piece", piece), Nodes.grown(Nodes.field("What it is", typed))),
+                        answer,
+                        Nodes.beside(left, right, 380));
+    }
+
+    @Override
+    protected Node first() {
+        return typed;
+    }
+
+    @Override
+    protected void refresh() {
+        piece.fill(PatternView.pieces(model));
+        show();
+    }
+
+    /** The pieces of which it was said what they are, in their order. */
+    private Map<Piece, Padding> said() {
+        var patterns = model.job().patterns();
+        var said = new LinkedHashMap<Piece, Padding>();
+        for (var one : patterns.pieces()) {
+            var padding = patterns.known().paddings().get(one.id());
+            if (padding != null) said.put(one, padding);
+        }
+        return said;
+    }
+
+    private void show() {
+        var all = said();
+        schedule.getChildren().clear();
+        sheets.getChildren().clear();
+        piece.piece()
+                .map(one -> model.job().patterns().known().paddings().get(one.id()))
+                .ifPresentOrElse(padding -> typed.setText(padding.words()), typed::clear);
+        all.forEach((one, padding) -> schedule.getChildren().add(row(one, padding)));
+        var grams = all.entrySet().stream()
+                .mapToDouble(one -> grams(one.getKey(), one.getValue()))
+                .sum();
+        answer.setText(
+                all.isEmpty()
+                        ? "Say of a piece how thick and how dense its foam is, and it stands in the list."
+                        : "%s of padding, %.1f kg in all.".formatted(Words.many(all.size(), "piece"), grams / 1000));
+        if (!all.isEmpty()) cutList();
+    }
+
+    private static double grams(Piece piece, Padding padding) {
+        return padding.grams(piece.net().area()) * piece.pairing().count();
+    }
+
+    private Node row(Piece one, Padding padding) {
+        var part = model.job().cabin().one(one.part());
+        var row = Nodes.column(
+                1,
+                Nodes.label("%s, on the %s".formatted(Words.capital(one.name()), part.name()), Styles.STRONG),
+                Nodes.label(
+                        "%s · stands %.0f mm high · %.0f g"
+                                .formatted(padding.words(), padding.laidMm(), grams(one, padding)),
+                        Styles.MEASURE));
+        if (padding.laidMm() > BELT_MM && part.spot().isSeat())
+            row.getChildren()
+                    .add(Nodes.label(
+                            "The seat stands higher: a belt lies otherwise, and a heater's openings may close. Have a qualified person look at it.",
+                            Styles.NOTE));
+        return row;
+    }
+
+    /** What is of one thickness and density is cut from the same sheets; laid out beside, since that can take a second. */
+    private void cutList() {
+        sheets.getChildren().clear();
+        if (sheetLong.mm().isEmpty() || sheetWide.mm().isEmpty()) {
+            answer.setText(sheetLong.mm().isEmpty() ? sheetLong.wrong() : sheetWide.wrong());
+            return;
+        }
+        var kinds = said().entrySet().stream()
+                .collect(Collectors.groupingBy(
+                        one -> one.getValue().sheetWord(), LinkedHashMap::new, Collectors.toList()));
+        var asked = ++asking;
+        var length = sheetLong.mm().orElseThrow();
+        var width = sheetWide.mm().orElseThrow();
+        Thread.ofVirtual().start(() -> {
+            var lists = new LinkedHashMap<String, SheetList>();
+            kinds.forEach((word, pieces) -> lists.put(
+                    word, SheetList.of(pieces.stream().map(Map.Entry::getKey).toList(), length, width)));
+            Platform.runLater(() -> {
+                if (asked == asking) show(lists);
+            });
+        });
+    }
+
+    private void show(Map<String, SheetList> lists) {
+        lists.forEach((word, list) -> {
+            sheets.getChildren()
+                    .add(Nodes.label(
+                            "%s: %s".formatted(word, Words.many(list.sheets().size(), "sheet")), Styles.STRONG));
+            for (var i = 0; i < list.sheets().size(); i++)
+                sheets.getChildren()
+                        .add(Nodes.label(
+                                "%d  %s".formatted(i + 1, names(list.sheets().get(i))), Styles.MEASURE));
+            for (var left : list.unplaced())
+                sheets.getChildren().add(Nodes.label("%s is larger than a sheet".formatted(name(left)), Styles.DANGER));
+        });
+    }
+
+    private String names(List<String> ids) {
+        var counts = new LinkedHashMap<String, Integer>();
+        for (var id : ids) counts.merge(name(id), 1, Integer::sum);
+        var words = new ArrayList<String>();
+        counts.forEach((name, count) -> words.add(count == 1 ? name : "%d × %s".formatted(count, name)));
+        return String.join(", ", words);
+    }
+
+    /** A handed copy has its hand behind the piece's own name. */
+    private String name(String id) {
+        return model.job().patterns().pieces().stream()
+                .filter(one -> id.equals(one.id()) || id.equals(one.id() + "-left") || id.equals(one.id() + "-right"))
+                .findFirst()
+                .map(one -> one.name()
+                        + (id.equals(one.id())
+                                ? ""
+                                : id.substring(one.id().length()).replace('-', ' ')))
+                .orElse(id);
+    }
+
+    private void say() {
+        if (piece.piece().isEmpty()) return;
+        switch (Padding.read(typed.getText())) {
+            case Refused<Padding>(var why) -> answer.setText(why);
+            case Understood<Padding>(var padding) ->
+                model.make(new AtPattern(new PaddingSaid(piece.getValue(), padding)));
+        }
+    }
+}
