@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -123,15 +122,7 @@ class PlanningWalkTest {
         assertThat(bench.text("seams-answer")).contains("1 seam, and all of them walk");
         bench.click("leaf-pieces");
         var half = piece("bench centre, left half");
-        bench.ask(() -> {
-            bench.robot
-                    .lookup("#edges")
-                    .<ListView<Integer>>query()
-                    .getSelectionModel()
-                    .select(half.edges().size() - 1);
-            return null;
-        });
-        bench.settle();
+        bench.click("edge-%s-%d".formatted(half.id(), half.edges().size() - 1));
         bench.click("tool-make-one");
         assertThat(patterns().pieces()).extracting(Piece::name).contains("bench centre");
         assertThat(patterns().seams()).isEmpty();
@@ -159,7 +150,9 @@ class PlanningWalkTest {
         bench.click("cut-freed");
         assertThat(bench.text("trials-answer")).contains("Version 4").contains("accepted");
         bench.type("trial-found", "bezel is 2 mm wider than said");
+        bench.click("trial-photo");
         bench.click("note-trial");
+        assertThat(patterns().known().trials().getLast().photos()).hasSize(1);
         assertThat(bench.text("trials-answer")).contains("trial 5 was not accepted");
         assertThat(ReadyToCut.reasons(patterns(), piece("console insert"))).hasSize(1);
     }
@@ -221,5 +214,89 @@ class PlanningWalkTest {
                 .isEqualTo(1);
         bench.typeAndEnter("bends", "a few");
         assertThat(bench.text("thickness-answer")).contains("is no bend");
+    }
+
+    /** What AB taught on the left is taken over by the right, and then the left is put right too. */
+    @Test
+    void theSecondSideIsBetterThanTheFirst() {
+        bench.pick("left-kick-panel");
+        bench.click("leaf-two-sides");
+        var left = piece("left kick panel").net().area();
+        var right = piece("right kick panel").net().area();
+        bench.click("take-lesson-" + piece("right kick panel").id());
+        assertThat(piece("right kick panel").net().area()).isGreaterThan(right + 900);
+        bench.click("take-lesson-" + piece("left kick panel").id());
+        assertThat(piece("left kick panel").net().area()).isGreaterThan(left + 900);
+        bench.typeAndEnter("lesson", "the moon 6 longer");
+        assertThat(bench.text("sides-answer")).contains("No edge").contains("AB");
+        bench.typeAndEnter("lesson", "BC 4 shorter, took 2 h");
+        assertThat(patterns().known().lessons().getLast().minutes()).isEqualTo(120);
+    }
+
+    @Test
+    void theFoamIsListedAndCutFromSheets() {
+        bench.pick("bench-cushion");
+        bench.click("leaf-foam");
+        assertThat(bench.text("padding-answer")).contains("2 pieces of padding");
+        bench.until(
+                () -> bench.robot.lookup("#padding-sheets .label").queryAll().size() == 4);
+        choose("padding-piece", piece("bench centre").id());
+        bench.typeAndEnter("padding", "soft");
+        assertThat(bench.text("padding-answer")).contains("20 mm, 35 kg/m3");
+        bench.typeAndEnter("padding", "1/2 in, 35 kg/m3, glued");
+        assertThat(patterns().known().paddings().get(piece("bench centre").id()).thicknessMm())
+                .isEqualTo(12.7);
+        assertThat(bench.text("padding-answer")).contains("3 pieces of padding");
+    }
+
+    @Test
+    void aDesignIsHeldAgainstItsReference() {
+        bench.pick(CONSOLE.value());
+        bench.click("leaf-by-reference");
+        assertThat(bench.text("likeness-answer")).isEqualTo("2 measures, 2 of them off.");
+        bench.typeAndEnter("likeness", "console height to width 310 : 620, ours 320 : 640, within 3 %");
+        assertThat(bench.text("likeness-answer")).isEqualTo("2 measures, 1 of them off.");
+        bench.click("likeness-photo-waist-line");
+        assertThat(patterns().known().likenesses().getLast().photos()).hasSize(1);
+        bench.typeAndEnter("likeness", "it should look right");
+        assertThat(bench.text("likeness-answer")).contains("Type a proportion as");
+    }
+
+    /** Thread, needle and rows of a seam, which say what they take. */
+    @Test
+    void aSeamSaysHowItIsSewn() {
+        bench.pick("bench-cushion");
+        bench.click("tool-cut-in-two");
+        bench.robot.type(KeyCode.ENTER);
+        bench.settle();
+        bench.click("leaf-seams");
+        assertThat(bench.text("stitching-needs")).contains("still wanted: thread, needle, a test piece");
+        bench.typeAndEnter(
+                "stitching", "5 mm stitch, thread 40 rust, needle 110, 2 rows 6 mm apart, tested on swatch 2");
+        assertThat(patterns().seams().getFirst().stitching().rows()).isEqualTo(2);
+        assertThat(bench.text("stitching-needs")).doesNotContain("wanted");
+        bench.typeAndEnter("stitching", "as always");
+        assertThat(bench.text("seams-answer")).contains("says nothing about a seam");
+    }
+
+    @Test
+    void rowsOfHolesKeepClearOfTheSeams() {
+        bench.pick("bench-cushion");
+        bench.click("leaf-quilting");
+        choose(
+                "relief-kind",
+                bench.ask(() -> bench.robot
+                        .lookup("#relief-kind")
+                        .<ComboBox<Object>>query()
+                        .getItems()
+                        .get(3)));
+        bench.type("relief-size", "12 mm");
+        bench.type("relief-degrees", "0");
+        bench.click("sew-relief");
+        assertThat(piece("bench centre").inside().relief()).isEqualTo(new Relief.Perforated(12, 2, 0));
+        assertThat(bench.text("relief-answer")).contains("mm clear at both ends");
+        bench.type("relief-hole", "9 mm");
+        bench.click("sew-relief");
+        assertThat(bench.text("relief-answer")).contains("tear out");
     }
 }
