@@ -17,12 +17,12 @@ import welumen.cut.PlanScore;
 import welumen.cut.Stock;
 import welumen.cut.Stretch;
 import welumen.cut.Turns;
+import welumen.cut.hide.DrawnHide;
 import welumen.cut.nest.Nester;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
 import welumen.shape.Point;
 import welumen.shape.Shape;
-import welumen.standins.hide.DrawnHide;
 import welumen.standins.hide.TrimShape;
 
 /** Made-up cases laid out: jigsaws cut from a rectangle, trim pieces on rolls, interior sets on graded hides. */

@@ -1,7 +1,29 @@
 package welumen.cut;
 
+import java.util.List;
+
 /** What happens at the cutting table. */
 public sealed interface CutChange {
     /** A plan was accepted; kept whole, since the next nester will answer differently. */
     record PlanAccepted(CutProblem problem, CutPlan plan) implements CutChange {}
+
+    /** Something to cut from came in for this job, in place of what was called so before. */
+    record StockBrought(Stock stock) implements CutChange {}
+
+    /** It is not used for this job, and goes back. */
+    record StockSentBack(String stock) implements CutChange {}
+
+    /**
+     * All that lay on one stock was cut from it.
+     *
+     * @param offcuts what is worth keeping of it
+     */
+    record SheetCut(String stock, List<Stock.Hide> offcuts) implements CutChange {
+        public SheetCut {
+            offcuts = List.copyOf(offcuts);
+        }
+    }
+
+    /** A piece came out wrong and is wanted once more. */
+    record PieceSpoilt(String piece, int copy, String stock, String why) implements CutChange {}
 }

@@ -29,6 +29,16 @@ public record CutPiece(
             throw new IllegalArgumentException("The grade [%d] is not from 1 to 4.".formatted(grade));
     }
 
+    /** The same so many times. */
+    public CutPiece times(int count) {
+        return new CutPiece(id, shape, count, material, turns, flip, grade, stretch, pair);
+    }
+
+    /** The same on leather of another grade, at the worst. */
+    public CutPiece graded(int worst) {
+        return new CutPiece(id, shape, quantity, material, turns, flip, worst, stretch, pair);
+    }
+
     /** Whether this piece may lie so on a stock, apart from where. */
     public boolean mayLie(double turnDegrees, boolean flipped, Stock stock) {
         return (flip || !flipped)

@@ -1,6 +1,10 @@
 package welumen.cut;
 
+import welumen.cut.CutChange.PieceSpoilt;
 import welumen.cut.CutChange.PlanAccepted;
+import welumen.cut.CutChange.SheetCut;
+import welumen.cut.CutChange.StockBrought;
+import welumen.cut.CutChange.StockSentBack;
 
 /** What lies on the cutting table. */
 public sealed interface CuttingTable {
@@ -12,6 +16,7 @@ public sealed interface CuttingTable {
     default CuttingTable after(CutChange change) {
         return switch (change) {
             case PlanAccepted(var problem, var plan) -> new Laid(problem, plan);
+            case StockBrought _, StockSentBack _, SheetCut _, PieceSpoilt _ -> this;
         };
     }
 }

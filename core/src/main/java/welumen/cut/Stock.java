@@ -6,6 +6,23 @@ import welumen.shape.Shape;
 
 /** What pieces are cut from. */
 public sealed interface Stock {
+    /** What a flat stock is. */
+    enum Kind {
+        HIDE("hide"),
+        SHEET("sheet"),
+        OFFCUT("offcut");
+
+        private final String word;
+
+        Kind(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
     String id();
 
     /** Empty where it has none; then it takes the pieces that ask for none. */
@@ -31,8 +48,37 @@ public sealed interface Stock {
     /** What opening it costs. */
     double cost();
 
-    record Hide(String id, String material, Shape shape, int grade, List<Zone> zones, Stretch stretch, double cost)
+    /**
+     * @param kind a whole hide, a sheet of board or foam, or what is left of either
+     * @param shape its holes are flaws
+     */
+    record Hide(
+            String id,
+            String material,
+            Kind kind,
+            Lot lot,
+            Shape shape,
+            int grade,
+            List<Zone> zones,
+            Stretch stretch,
+            double cost)
             implements Stock {
+        /** A whole hide of which no more is known. */
+        public Hide(
+                String id, String material, Shape shape, int grade, List<Zone> zones, Stretch stretch, double cost) {
+            this(id, material, Kind.HIDE, Lot.UNKNOWN, shape, grade, zones, stretch, cost);
+        }
+
+        /** The same with other flaws. */
+        public Hide flawed(List<Outline> flaws) {
+            return new Hide(id, material, kind, lot, new Shape(shape.outline(), flaws), grade, zones, stretch, cost);
+        }
+
+        /** The same with its grades drawn otherwise. */
+        public Hide zoned(List<Zone> others) {
+            return new Hide(id, material, kind, lot, shape, grade, others, stretch, cost);
+        }
+
         public Hide {
             zones = List.copyOf(zones);
             if (grade < 1 || grade > 4)

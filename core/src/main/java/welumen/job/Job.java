@@ -14,6 +14,7 @@ import welumen.care.CareLog;
 import welumen.clock.Clocks;
 import welumen.clock.WorkLog;
 import welumen.custody.Custody;
+import welumen.cut.CutLog;
 import welumen.cut.CuttingTable;
 import welumen.diary.WhatNext;
 import welumen.evidence.Album;
@@ -53,6 +54,7 @@ public record Job(
         Choices choices,
         Patterns patterns,
         CuttingTable table,
+        CutLog cutLog,
         RefitLog refit,
         Clocks clocks,
         WorkLog work,
@@ -69,6 +71,7 @@ public record Job(
             Choices.EMPTY,
             Patterns.EMPTY,
             new CuttingTable.Clear(),
+            CutLog.EMPTY,
             RefitLog.EMPTY,
             Clocks.NONE,
             WorkLog.EMPTY,

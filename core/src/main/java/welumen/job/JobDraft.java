@@ -5,6 +5,7 @@ import welumen.care.CareLog;
 import welumen.clock.Clocks;
 import welumen.clock.WorkLog;
 import welumen.custody.Custody;
+import welumen.cut.CutLog;
 import welumen.cut.CuttingTable;
 import welumen.evidence.Album;
 import welumen.handover.HandoverLog;
@@ -43,6 +44,7 @@ final class JobDraft {
     private Choices choices;
     private Patterns patterns;
     private CuttingTable table;
+    private CutLog cutLog;
     private RefitLog refit;
     private Clocks clocks;
     private WorkLog work;
@@ -60,6 +62,7 @@ final class JobDraft {
         choices = job.choices();
         patterns = job.patterns();
         table = job.table();
+        cutLog = job.cutLog();
         refit = job.refit();
         clocks = job.clocks();
         work = job.work();
@@ -84,7 +87,10 @@ final class JobDraft {
             }
             case AtTreatment(var inner) -> choices = choices.after(inner);
             case AtPattern(var inner) -> patterns = patterns.after(inner);
-            case AtCut(var inner) -> table = table.after(inner);
+            case AtCut(var inner) -> {
+                table = table.after(inner);
+                cutLog = cutLog.after(inner);
+            }
             case AtRefit(var inner) -> refit = refit.after(inner);
             case OnClock(var inner) -> clocks = clocks.after(inner);
             case AtWork(var inner) -> work = work.after(inner);
@@ -96,7 +102,7 @@ final class JobDraft {
 
     Job job() {
         return new Job(
-                intake, brief, cabin, strip, album, survey, choices, patterns, table, refit, clocks, work, care,
+                intake, brief, cabin, strip, album, survey, choices, patterns, table, cutLog, refit, clocks, work, care,
                 custody, handover);
     }
 }

@@ -16,7 +16,11 @@ import welumen.custody.CustodyChange.CameBack;
 import welumen.custody.CustodyChange.FateSaid;
 import welumen.custody.CustodyChange.PartLeftOff;
 import welumen.custody.CustodyChange.SentAway;
+import welumen.cut.CutChange.PieceSpoilt;
 import welumen.cut.CutChange.PlanAccepted;
+import welumen.cut.CutChange.SheetCut;
+import welumen.cut.CutChange.StockBrought;
+import welumen.cut.CutChange.StockSentBack;
 import welumen.evidence.EvidenceChange.Concluded;
 import welumen.evidence.EvidenceChange.EvidenceLogged;
 import welumen.evidence.EvidenceChange.PhotoKept;
@@ -190,6 +194,14 @@ public final class Said {
             case AtPattern(SeamTakenApart(var seam)) ->
                 "Taken apart: %s".formatted(seam.one().piece());
             case AtPattern(EdgeFinished(var piece, var edge, var finish, var allowance)) -> "Edge: " + finish.word();
+            case AtCut(StockBrought(var stock)) -> "Came in: " + stock.id();
+            case AtCut(StockSentBack(var stock)) -> "Sent back: " + stock;
+            case AtCut(SheetCut(var stock, var offcuts)) ->
+                offcuts.isEmpty()
+                        ? "Cut: " + stock
+                        : "Cut: %s, %d %s kept"
+                                .formatted(stock, offcuts.size(), offcuts.size() == 1 ? "offcut" : "offcuts");
+            case AtCut(PieceSpoilt(var piece, var copy, var stock, var why)) -> "Spoilt: " + piece.replace('-', ' ');
             case AtCut(PlanAccepted(var problem, var plan)) ->
                 "Laid out: %d pieces on %d hides"
                         .formatted(plan.placements().size(), plan.sheets().size());

@@ -27,6 +27,8 @@ final class CleanLines {
     private static final double TOUCH_OF_RADIUS = 0.4;
 
     private static final double TOUCHES_WITHIN_MM = 0.5;
+    /** A smooth arc is shorter than the noisy points along it; much longer it is none. */
+    private static final double LONGER = 1.5;
 
     private final List<Point> ring;
     private final int every;
@@ -149,7 +151,13 @@ final class CleanLines {
             segments.add(
                     switch (fits.get(i)) {
                         case Fitted.Straight _ -> new Segment.Line(from, to);
-                        case Fitted.Round round -> arc(round, from, between, to);
+                        case Fitted.Round round -> {
+                            var arc = arc(round, from, between, to);
+                            // where joints on a short arc slid past each other, it would go round the other way
+                            yield arc.lengthMm() <= LONGER * (end - cuts.get(i)) * step + FAR_MM
+                                    ? arc
+                                    : new Segment.Line(from, to);
+                        }
                     });
         }
         return segments;
@@ -180,7 +188,7 @@ final class CleanLines {
     }
 
     /** From one point by way of another to a third. */
-    private static Segment arc(Fitted.Round round, Point from, Point between, Point to) {
+    private static Segment.Arc arc(Fitted.Round round, Point from, Point between, Point to) {
         var start = angle(round, from);
         var middle = turn(angle(round, between) - start);
         var end = turn(angle(round, to) - start);

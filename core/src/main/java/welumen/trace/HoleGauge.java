@@ -1,5 +1,6 @@
 package welumen.trace;
 
+import java.util.Optional;
 import welumen.shape.Point;
 
 /**
@@ -18,6 +19,13 @@ final class HoleGauge {
     private static final double SOFT = 0.35;
     private static final double SMALL_MM = 6;
     private static final double LARGE_MM = 10;
+    /** Of what an edge is wide. */
+    private static final double BARELY_SEEN = 2;
+
+    private static final int TRIES = 8;
+    private static final double SETTLED_MM = 0.1;
+    /** Farther from its edge than by this factor no hole is. */
+    private static final double MOST_OFF = 2.2;
 
     private final Picture picture;
     private final Plane plane;
@@ -42,6 +50,72 @@ final class HoleGauge {
 
     /** The radius of a hole of about that radius, in mm; the same again where it cannot be told better. */
     double radius(Point centre, double about) {
+        var radius = measured(centre, about);
+        if (!isNear(radius, about)) {
+            // a small hole in a soft photo is first seen too small, and what lies beyond it belongs to it
+            radius = settled(centre, radius);
+            if (Double.isNaN(radius) || radius > MOST_OFF * about || radius < about / MOST_OFF) return about;
+            return radius;
+        }
+        // by its edge a large hole is measured better, since the sum takes in all of the grain
+        var isSmall = Math.max(
+                Math.clamp((blurMm / about - SHARP) / (SOFT - SHARP), 0, 1),
+                Math.clamp((LARGE_MM - about) / (LARGE_MM - SMALL_MM), 0, 1));
+        return about + isSmall * (radius - about);
+    }
+
+    /**
+     * A round hole that is hardly wider than the lens spreads its edge: of its points the odd one is anywhere, and only the
+     * light tells where it is and how wide; empty where it is larger, or does not settle.
+     */
+    Optional<Fitted.Round> small(Point near, double about) {
+        if (about > BARELY_SEEN * blurMm) return Optional.empty();
+        var centre = near;
+        for (var again = 0; again < TRIES; again++) centre = middle(centre, about);
+        var radius = settled(centre, about);
+        return radius > 0 && radius <= MOST_OFF * about
+                ? Optional.of(new Fitted.Round(centre, radius))
+                : Optional.empty();
+    }
+
+    /** Of what light is missing about a place. */
+    private Point middle(Point near, double about) {
+        var outside = ring(near, about + rimMm, about + rimMm + PLATEAU_MM);
+        var light = new float[3];
+        double x = 0;
+        double y = 0;
+        double sum = 0;
+        for (var way = 0; way < WAYS; way++) {
+            var angle = 2 * Math.PI * way / WAYS;
+            for (var r = STEP_MM / 2; r < about + rimMm; r += STEP_MM) {
+                look(near, angle, r, light);
+                var missing = 0.0;
+                for (var channel = 0; channel < 3; channel++) missing += Math.abs(light[channel] - outside[channel]);
+                sum += missing * r;
+                x += missing * r * r * Math.cos(angle);
+                y += missing * r * r * Math.sin(angle);
+            }
+        }
+        return sum == 0 ? near : near.plus(new Point(x / sum, y / sum));
+    }
+
+    private static boolean isNear(double radius, double about) {
+        return Math.abs(radius - about) <= 0.2 * about + 0.5;
+    }
+
+    /** Measured again from what was measured, until it stays; no number where it does not. */
+    private double settled(Point centre, double first) {
+        var radius = first;
+        for (var again = 0; again < TRIES && radius > 0; again++) {
+            var next = measured(centre, radius);
+            if (Math.abs(next - radius) < SETTLED_MM) return next;
+            radius = next;
+        }
+        return Double.NaN;
+    }
+
+    /** By the light that is missing in and about it; the same again where nothing differs there. */
+    private double measured(Point centre, double about) {
         var inside = ring(centre, 0, Math.max(0.3 * about, about - rimMm));
         var outside = ring(centre, about + rimMm, about + rimMm + PLATEAU_MM);
         var contrast = 0.0;
@@ -59,13 +133,7 @@ final class HoleGauge {
                 area += missing / contrast * r * STEP_MM * 2 * Math.PI / WAYS;
             }
         }
-        var radius = Math.sqrt(Math.max(0, area) / Math.PI) + shift.outward(outside, inside);
-        if (Math.abs(radius - about) > 0.2 * about + 0.5) return about;
-        // by its edge a large hole is measured better, since the sum takes in all of the grain
-        var isSmall = Math.max(
-                Math.clamp((blurMm / about - SHARP) / (SOFT - SHARP), 0, 1),
-                Math.clamp((LARGE_MM - about) / (LARGE_MM - SMALL_MM), 0, 1));
-        return about + isSmall * (radius - about);
+        return Math.sqrt(Math.max(0, area) / Math.PI) + shift.outward(outside, inside);
     }
 
     private double[] ring(Point centre, double from, double to) {

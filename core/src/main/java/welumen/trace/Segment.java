@@ -37,6 +37,10 @@ public sealed interface Segment {
             return at(from + turn);
         }
 
+        double lengthMm() {
+            return radius * Math.abs(turn);
+        }
+
         private Point at(double angle) {
             return new Point(centre.x() + radius * Math.cos(angle), centre.y() + radius * Math.sin(angle));
         }

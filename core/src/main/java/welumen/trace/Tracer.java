@@ -181,12 +181,26 @@ public final class Tracer {
             var radius = options.thicknessMm() > 0
                     ? round.get().radius()
                     : gauge.radius(round.get().centre(), round.get().radius());
-            var centre = straight.laid(round.get().centre());
-            holes.add(new Outline(new Segment.Arc(centre, radius, 0, 2 * Math.PI).points(SAG_MM)));
-            circles.add(new Traced.Circle(centre, 2 * radius));
-        } else
+            round(straight.laid(round.get().centre()), radius, holes, circles);
+            return;
+        }
+        var small = options.thicknessMm() > 0
+                ? Optional.<Fitted.Round>empty()
+                : gauge.small(mean(seen), Math.sqrt(Math.abs(Ring.area(seen)) / Math.PI));
+        if (small.isPresent())
+            round(straight.laid(small.get().centre()), small.get().radius(), holes, circles);
+        else
             clean(straight.laid(seen.reversed()))
                     .ifPresentOrElse(segments -> holes.add(new Outline(points(segments))), this::warnOfLostHole);
+    }
+
+    private static Point mean(List<Point> points) {
+        return points.stream().reduce(new Point(0, 0), Point::plus).times(1.0 / points.size());
+    }
+
+    private static void round(Point centre, double radius, List<Outline> holes, List<Traced.Circle> circles) {
+        holes.add(new Outline(new Segment.Arc(centre, radius, 0, 2 * Math.PI).points(SAG_MM)));
+        circles.add(new Traced.Circle(centre, 2 * radius));
     }
 
     /** Its points lie on the circle, and all round it. */

@@ -15,7 +15,6 @@ import welumen.cut.PlanCheck;
 import welumen.cut.PlanScore;
 import welumen.cut.SheetUses;
 import welumen.cut.Spreading;
-import welumen.cut.Stock;
 import welumen.cut.StopSignal;
 import welumen.cut.Unplaceable;
 
@@ -27,7 +26,6 @@ import welumen.cut.Unplaceable;
  * <p>No plan leaves here that {@link PlanCheck} has not found valid.
  */
 public final class Nester {
-    static final int WORKERS = 2;
     /** Up to so many pieces times stocks are spread corner to corner too. */
     private static final int FEW = 60;
 
@@ -38,7 +36,7 @@ public final class Nester {
 
     private Nester(CutProblem problem, NestOptions options, StopSignal stop) {
         this.problem = problem;
-        var kinds = kinds(problem);
+        var kinds = FirstPlan.kinds(problem);
         this.best = first(problem, kinds, options, stop);
         this.score = PlanScore.of(problem, best);
         this.searches = kinds.stream()
@@ -46,26 +44,7 @@ public final class Nester {
                 .toList();
     }
 
-    /** What of one material is to be laid on what. */
-    private record Kind(List<Field> fields, List<Item> items) {}
-
-    /** Of those materials of which there is something to lay. */
-    private static List<Kind> kinds(CutProblem problem) {
-        var kinds = new ArrayList<Kind>();
-        for (var material :
-                problem.stock().stream().map(Stock::material).distinct().toList()) {
-            var stocks = problem.stock().stream()
-                    .filter(stock -> stock.material().equals(material))
-                    .toList();
-            var items = Items.of(problem, stocks);
-            if (!items.isEmpty())
-                kinds.add(new Kind(
-                        stocks.stream().map(stock -> new Field(problem, stock)).toList(), items));
-        }
-        return kinds;
-    }
-
-    private List<Placement> on(Kind kind) {
+    private List<Placement> on(FirstPlan.Kind kind) {
         return best.stream()
                 .filter(placement -> kind.fields().stream()
                         .anyMatch(field -> field.stock.id().equals(placement.stock())))
@@ -87,7 +66,7 @@ public final class Nester {
         var nester = new Nester(problem, options, stop);
         var rounds = 1L;
         progress.advanced(rounds, nester.plan(rounds, false));
-        try (var pool = Workers.pool(WORKERS)) {
+        try (var pool = Workers.pool(Workers.COUNT)) {
             StopSignal now = () -> stop.stopRequested() || System.nanoTime() > end;
             while (rounds < options.rounds() && !nester.searches.isEmpty() && !now.stopRequested()) {
                 if (!nester.round(pool, rounds, now)) break;
@@ -99,9 +78,9 @@ public final class Nester {
     }
 
     /** A plan within a second or so; where there is little to lay, the pieces are also spread corner to corner. */
-    private static List<Placement> first(CutProblem problem, List<Kind> kinds, NestOptions options, StopSignal stop) {
-        var quick = new ArrayList<>(problem.pinned());
-        for (var kind : kinds) quick.addAll(QuickPlan.of(kind.fields(), kind.items(), options.seed()));
+    private static List<Placement> first(
+            CutProblem problem, List<FirstPlan.Kind> kinds, NestOptions options, StopSignal stop) {
+        var quick = FirstPlan.quick(problem, kinds, options.seed());
         var isValid = PlanCheck.faults(problem, quick).isEmpty();
         var pieces = problem.pieces().stream().mapToInt(CutPiece::quantity).sum();
         if (isValid && pieces * problem.stock().size() > FEW) return List.copyOf(quick);
@@ -115,7 +94,7 @@ public final class Nester {
     private boolean round(ExecutorService pool, long round, StopSignal stop) {
         var search = searches.get((int) (round % searches.size()));
         var running = new ArrayList<Future<Optional<Layout>>>();
-        for (var worker = 0; worker < WORKERS; worker++) {
+        for (var worker = 0; worker < Workers.COUNT; worker++) {
             var number = worker;
             running.add(pool.submit(() -> search.attempt(number, stop)));
         }

@@ -23,8 +23,8 @@ abstract sealed class Search permits RollSearch, HideSearch {
     Search(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
         this.fields = fields;
         this.items = items;
-        this.random = IntStream.range(0, Nester.WORKERS)
-                .<RandomGenerator>mapToObj(worker -> new SplittableRandom(seed * Nester.WORKERS + worker))
+        this.random = IntStream.range(0, Workers.COUNT)
+                .<RandomGenerator>mapToObj(worker -> new SplittableRandom(seed * Workers.COUNT + worker))
                 .toList();
         this.best = laid(placements);
     }

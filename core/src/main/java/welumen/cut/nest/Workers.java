@@ -1,16 +1,30 @@
 package welumen.cut.nest;
 
+import java.util.concurrent.CompletionService;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 
 /** Threads that lay out, below the window's own. */
-final class Workers {
+public final class Workers {
+    /** As many as a plain computer has cores. */
+    public static final int COUNT = 2;
+
     private Workers() {}
 
-    static ExecutorService pool(int count) {
+    public static ExecutorService pool(int count) {
         return Executors.newFixedThreadPool(count, Workers::thread);
+    }
+
+    /** @throws IllegalStateException if the work failed, or the wait was interrupted */
+    public static <T> T next(CompletionService<T> running) {
+        try {
+            return result(running.take());
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("Laying out was interrupted.", interrupted);
+        }
     }
 
     /** @throws IllegalStateException if the work failed, or the wait was interrupted */

@@ -139,7 +139,10 @@ final class StepUp {
         node.forEach(StepUp::toSix);
     }
 
-    /** Version 7: a seam says how it is sewn, a trial what was tried, and room that something needs whose pieces it holds. */
+    /**
+     * Version 7: a seam says how it is sewn, a trial what was tried, room that something needs whose pieces it holds, and a
+     * hide what it is and of which lot.
+     */
     private static void toSeven(JsonNode node) {
         if (node instanceof ObjectNode change)
             switch (change.path("is").asText()) {
@@ -159,6 +162,15 @@ final class StepUp {
                     if (change.path("trial") instanceof ObjectNode trial) {
                         trial.putArray("photos");
                         trial.putArray("outline");
+                    }
+                }
+                case "hide" -> {
+                    if (change.has("shape")) { // a stock, and not a finish or a material of that name
+                        change.put("kind", "HIDE");
+                        change.putObject("lot")
+                                .put("dye", "")
+                                .put("thicknessMm", 0.0)
+                                .put("supplier", "");
                     }
                 }
                 case "clearance-measured" -> {

@@ -82,7 +82,7 @@ class FullSizeTest {
     void aPieceFromARollIsAsLargeAsItIs() throws IOException {
         var piece = piece(600, 400);
         var cut = CuttingLine.of(piece).box();
-        try (var document = Loader.loadPDF(PiecePdf.onRoll(piece, Patterns.EMPTY, 900))) {
+        try (var document = Loader.loadPDF(PiecePdf.on(new Paper.Roll(900, 1), piece, Patterns.EMPTY))) {
             var paths = paths(document, 0);
             assertThat(document.getPage(0).getMediaBox().getWidth() / MM).isCloseTo(900, within(0.1));
             assertThat(paths).anyMatch(path -> isSize(path, 100, 100));
@@ -98,7 +98,7 @@ class FullSizeTest {
     void tilesMeetOnTheirCrosses() throws IOException {
         var piece = piece(600, 400);
         var cut = CuttingLine.of(piece).box();
-        try (var document = Loader.loadPDF(PiecePdf.tiled(piece, Patterns.EMPTY, Paper.Sheet.A4))) {
+        try (var document = Loader.loadPDF(PiecePdf.on(Paper.Sheet.A4, piece, Patterns.EMPTY))) {
             assertThat(document.getNumberOfPages()).isEqualTo(1 + 4 * 2);
             assertThat(paths(document, 0)).anyMatch(path -> isSize(path, 100, 100));
             var first = whole(document, 1, cut);

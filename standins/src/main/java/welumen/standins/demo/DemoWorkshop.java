@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import welumen.cut.hide.DrawnHide;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.job.WorkshopChange;
 import welumen.job.WorkshopChange.JobOpened;
@@ -16,7 +17,6 @@ import welumen.job.WorkshopChange.PersonJoined;
 import welumen.job.WorkshopChange.StockTakenIn;
 import welumen.job.WorkshopChange.WorkshopNamed;
 import welumen.journal.StoreException;
-import welumen.standins.hide.DrawnHide;
 
 /** Thimble Yard: writes the demo workshop into a folder, with its first job whole, its second surveyed and its third being planned. */
 public final class DemoWorkshop {

@@ -1,4 +1,4 @@
-package welumen.standins.hide;
+package welumen.cut.hide;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -7,14 +7,13 @@ import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import welumen.cut.Stock;
 import welumen.cut.Stretch;
-import welumen.cut.Zone;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
 import welumen.shape.Point;
 import welumen.shape.Shape;
 
 /**
- * Draws a hide as hides are: backbone upright in x = 0, butt below, neck above, shanks at the four corners, no two sides
+ * A hide drawn as hides are: backbone upright in x = 0, butt below, neck above, shanks at the four corners, no two sides
  * alike; firm in the middle of the back, looser toward belly and shanks, with flaws. Everything from a seed.
  */
 public final class DrawnHide {
@@ -33,18 +32,24 @@ public final class DrawnHide {
     public static Stock.Hide hide(String id, String material, double area, int flaws, double cost, long seed) {
         var random = new Random(seed);
         var outline = scaled(drawn(random), area);
-        while (Outline.ofRing(outline.corners()).understood().isEmpty()
-                || Outline.ofRing(shrunk(outline, 0.80, 0.90).corners())
-                        .understood()
-                        .isEmpty()) outline = scaled(drawn(random), area);
+        while (Outline.ofRing(outline.corners()).understood().isEmpty() || !GradeZones.canBeDrawn(outline))
+            outline = scaled(drawn(random), area);
         return new Stock.Hide(
                 id,
                 material,
                 new Shape(outline, flaws(outline, flaws, random)),
                 1,
-                zones(outline),
+                GradeZones.proposed(outline),
                 new Stretch.Along(0, 0), // it stretches most across the backbone
                 cost);
+    }
+
+    /** The usual outline of so many mm², no side of it different from the other. */
+    public static Outline usual(double area) {
+        var ring = new ArrayList<Point>();
+        for (var point : HALF) ring.add(new Point(1000 * point[0], 1000 * point[1]));
+        for (var i = HALF.length - 1; i >= 0; i--) ring.add(new Point(-1000 * HALF[i][0], 1000 * HALF[i][1]));
+        return scaled(new Outline(smooth(ring)), area);
     }
 
     private static Outline drawn(Random random) {
@@ -89,40 +94,8 @@ public final class DrawnHide {
     }
 
     /** To a thousandth of a mm: no scanner sees more. */
-    private static Point measured(Point point) {
+    static Point measured(Point point) {
         return new Point(Math.rint(point.x() * 1000) / 1000, Math.rint(point.y() * 1000) / 1000);
-    }
-
-    /** From the rim inward: 4 all over, then 3, 2, and 1 along the back. */
-    private static List<Zone> zones(Outline outline) {
-        return List.of(
-                new Zone(4, outline),
-                new Zone(3, shrunk(outline, 0.90, 0.95)),
-                new Zone(2, shrunk(outline, 0.80, 0.90)),
-                new Zone(1, back(outline)));
-    }
-
-    private static Outline shrunk(Outline outline, double wide, double high) {
-        var middle = (outline.box().minY() + outline.box().maxY()) / 2;
-        return new Outline(outline.corners().stream()
-                .map(corner -> measured(new Point(corner.x() * wide, middle + (corner.y() - middle) * high)))
-                .toList());
-    }
-
-    private static Outline back(Outline outline) {
-        var box = outline.box();
-        var half = box.width() * 0.30;
-        var low = box.minY() + box.height() * 0.07;
-        var high = box.minY() + box.height() * 0.80;
-        return new Outline(List.of(
-                new Point(-half * 0.8, low),
-                new Point(half * 0.8, low),
-                new Point(half, low + 150),
-                new Point(half, high - 150),
-                new Point(half * 0.6, high),
-                new Point(-half * 0.6, high),
-                new Point(-half, high - 150),
-                new Point(-half, low + 150)));
     }
 
     private static List<Outline> flaws(Outline outline, int count, Random random) {

@@ -1,0 +1,73 @@
+package welumen.cut;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import welumen.cut.CutChange.PieceSpoilt;
+import welumen.cut.CutChange.PlanAccepted;
+import welumen.cut.CutChange.SheetCut;
+import welumen.cut.CutChange.StockBrought;
+import welumen.cut.CutChange.StockSentBack;
+
+/**
+ * What a job has to cut from, and what was cut.
+ *
+ * @param brought for this job alone
+ * @param cut in the order in which it was cut
+ */
+public record CutLog(List<Stock> brought, List<SheetCut> cut, List<PieceSpoilt> spoilt) {
+    public static final CutLog EMPTY = new CutLog(List.of(), List.of(), List.of());
+
+    public CutLog {
+        brought = List.copyOf(brought);
+        cut = List.copyOf(cut);
+        spoilt = List.copyOf(spoilt);
+    }
+
+    public CutLog after(CutChange change) {
+        return switch (change) {
+            case PlanAccepted accepted -> this;
+            case StockBrought(var stock) -> {
+                var more = new ArrayList<>(brought);
+                var at = more.stream().map(Stock::id).toList().indexOf(stock.id());
+                if (at < 0) more.add(stock);
+                else more.set(at, stock);
+                yield new CutLog(more, cut, spoilt);
+            }
+            case StockSentBack(var id) ->
+                new CutLog(
+                        brought.stream().filter(stock -> !stock.id().equals(id)).toList(), cut, spoilt);
+            case SheetCut sheet -> new CutLog(brought, and(cut, sheet), spoilt);
+            case PieceSpoilt piece -> new CutLog(brought, cut, and(spoilt, piece));
+        };
+    }
+
+    public boolean isCut(String stock) {
+        return cut.stream().anyMatch(sheet -> sheet.stock().equals(stock));
+    }
+
+    public boolean isSpoilt(Placement placement) {
+        return spoilt.stream().anyMatch(one -> one.piece().equals(placement.piece()) && one.copy() == placement.copy());
+    }
+
+    /** What was left over of all that was cut. */
+    public List<Stock> offcuts() {
+        return cut.stream().<Stock>flatMap(sheet -> sheet.offcuts().stream()).toList();
+    }
+
+    /**
+     * What can be cut from now: what the workshop has and what was brought for this job, but what was cut from in this job or
+     * another; and what those cuts left over.
+     */
+    public List<Stock> toCutFrom(List<Stock> workshop, List<CutLog> others) {
+        var logs = Stream.concat(Stream.of(this), others.stream()).toList();
+        return Stream.of(workshop.stream(), brought.stream(), logs.stream().flatMap(log -> log.offcuts().stream()))
+                .flatMap(stocks -> stocks)
+                .filter(stock -> logs.stream().noneMatch(log -> log.isCut(stock.id())))
+                .toList();
+    }
+
+    private static <T> List<T> and(List<T> list, T more) {
+        return Stream.concat(list.stream(), Stream.of(more)).toList();
+    }
+}

@@ -1,0 +1,35 @@
+package welumen.cut.forecast;
+
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import welumen.cut.Placement;
+import welumen.cut.nest.FirstPlan;
+
+/**
+ * One delivery, laid out in a moment.
+ *
+ * @param needed how many of its hides were opened; one more than there were where pieces were left over
+ * @param opensLate of each piece that lies on the last hide, how many
+ */
+record Delivery(int number, int needed, Map<String, Integer> opensLate) {
+    static Delivery laid(Question question, int number) {
+        var enough = question.enough();
+        var problem = question.problem(question.delivery(number, enough));
+        var placements = FirstPlan.of(problem, question.seed() + number);
+        var last = placements.stream().mapToInt(Delivery::hide).max().orElse(0);
+        var isAll = placements.size() == question.count();
+        return new Delivery(number, isAll ? last : enough + 1, late(placements, last));
+    }
+
+    private static Map<String, Integer> late(List<Placement> placements, int last) {
+        var late = new TreeMap<String, Integer>();
+        for (var placement : placements) if (hide(placement) == last) late.merge(placement.piece(), 1, Integer::sum);
+        return late;
+    }
+
+    /** Counted from one, as the delivery's hides are. */
+    private static int hide(Placement placement) {
+        return Integer.parseInt(placement.stock().substring("hide ".length()));
+    }
+}

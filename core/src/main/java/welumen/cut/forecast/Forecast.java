@@ -1,0 +1,103 @@
+package welumen.cut.forecast;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * In which share of deliveries so many hides are enough. A delivery is laid out in a moment only, which opens a hide too many
+ * now and then; some are laid out in full as well, and as often as that saved a hide, so often it is taken off the others.
+ *
+ * @param needed hides by delivery, as a plan of a moment has it
+ * @param full how many were laid out in full too
+ * @param saved in how many of those one hide fewer did
+ * @param late how often a piece lay on the last hide, by its name
+ */
+public record Forecast(Question question, List<Integer> needed, int full, int saved, Map<String, Integer> late) {
+    /** Enough for most people: in nineteen deliveries of twenty. */
+    public static final double SURE = 0.95;
+
+    /** Of the normal distribution, for an interval of 95 %. */
+    private static final double Z = 1.96;
+
+    /** A share with the interval in which it lies, 0 to 1. */
+    public record Share(double low, double likely, double high) {}
+
+    public Forecast {
+        needed = List.copyOf(needed);
+        late = Map.copyOf(late);
+    }
+
+    static Forecast of(Question question, List<Delivery> deliveries, int full, int saved) {
+        var late = new TreeMap<String, Integer>();
+        for (var delivery : deliveries)
+            delivery.opensLate().forEach((piece, count) -> late.merge(piece, count, Integer::sum));
+        return new Forecast(question, deliveries.stream().map(Delivery::needed).toList(), full, saved, late);
+    }
+
+    public int deliveries() {
+        return needed.size();
+    }
+
+    /** As often as so many hides were enough at once. */
+    private double quick(int hides) {
+        return needed.isEmpty()
+                ? 0
+                : (double) needed.stream().filter(count -> count <= hides).count() / needed.size();
+    }
+
+    /** By what share of deliveries a full layout saves a hide, in the middle and at the ends of its interval. */
+    public Share savedShare() {
+        return full == 0 ? new Share(0, 0, 0) : wilson((double) saved / full, full);
+    }
+
+    /** How often so many hides are enough. */
+    public Share enough(int hides) {
+        if (needed.isEmpty()) return new Share(0, 0, 1);
+        var here = wilson(quick(hides), needed.size());
+        var next = wilson(quick(hides + 1), needed.size());
+        var saves = savedShare();
+        return new Share(
+                corrected(here.low(), next.low(), saves.low()),
+                corrected(quick(hides), quick(hides + 1), saves.likely()),
+                corrected(here.high(), next.high(), saves.high()));
+    }
+
+    /** Those of the next hide that a full layout does without. */
+    private static double corrected(double here, double next, double saves) {
+        return here + saves * (next - here);
+    }
+
+    /** Wilson's interval for a share that was counted (Journal of the American Statistical Association 22, 1927). */
+    private static Share wilson(double share, int count) {
+        var middle = (share + Z * Z / (2 * count)) / (1 + Z * Z / count);
+        var half = Z / (1 + Z * Z / count) * Math.sqrt(share * (1 - share) / count + Z * Z / (4.0 * count * count));
+        return new Share(Math.max(0, middle - half), share, Math.min(1, middle + half));
+    }
+
+    /** The fewest that are enough in nearly all deliveries. */
+    public int recommended() {
+        var most = question.enough() + 1;
+        for (var hides = 1; hides < most; hides++) if (enough(hides).likely() >= SURE) return hides;
+        return most;
+    }
+
+    /** What ordering so many costs on the mean, with another one ordered later where they are not enough. */
+    public double expectedCost(int hides) {
+        var cost = hides * question.price();
+        for (var more = hides; more < question.enough() + 1; more++)
+            cost += (1 - enough(more).likely()) * (question.price() + (more == hides ? question.secondLot() : 0));
+        return cost;
+    }
+
+    /** Those that open the last hide most often, the worst first; its share of all deliveries beside it. */
+    public List<Map.Entry<String, Double>> deciding() {
+        var shares = new ArrayList<Map.Entry<String, Double>>();
+        late.forEach((piece, count) -> shares.add(Map.entry(piece, Math.min(1, (double) count / needed.size()))));
+        shares.sort(Map.Entry.<String, Double>comparingByValue(Comparator.reverseOrder())
+                .thenComparing(Map.Entry.comparingByKey()));
+        return List.copyOf(shares);
+    }
+}

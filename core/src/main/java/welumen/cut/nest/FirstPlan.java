@@ -1,0 +1,53 @@
+package welumen.cut.nest;
+
+import java.util.ArrayList;
+import java.util.List;
+import welumen.cut.CutProblem;
+import welumen.cut.Placement;
+import welumen.cut.PlanCheck;
+import welumen.cut.Stock;
+
+/** A valid plan within a moment, for a first answer and for reckoning with many hides. */
+public final class FirstPlan {
+    private FirstPlan() {}
+
+    /** What of one material is to be laid on what. */
+    record Kind(List<Field> fields, List<Item> items) {}
+
+    /** Of those materials of which there is something to lay. */
+    static List<Kind> kinds(CutProblem problem) {
+        var kinds = new ArrayList<Kind>();
+        for (var material :
+                problem.stock().stream().map(Stock::material).distinct().toList()) {
+            var stocks = problem.stock().stream()
+                    .filter(stock -> stock.material().equals(material))
+                    .toList();
+            var items = Items.of(problem, stocks);
+            if (!items.isEmpty())
+                kinds.add(new Kind(
+                        stocks.stream().map(stock -> new Field(problem, stock)).toList(), items));
+        }
+        return kinds;
+    }
+
+    /** The largest piece first, each on the first stock that has a place for it; not checked yet. */
+    static List<Placement> quick(CutProblem problem, List<Kind> kinds, long seed) {
+        var quick = new ArrayList<>(problem.pinned());
+        for (var kind : kinds) quick.addAll(QuickPlan.of(kind.fields(), kind.items(), seed));
+        return quick;
+    }
+
+    /**
+     * The placements, those of the pinned pieces first.
+     *
+     * @throws IllegalStateException if what was laid does not lie validly, which is a fault of this program
+     */
+    public static List<Placement> of(CutProblem problem, long seed) {
+        var quick = quick(problem, kinds(problem), seed);
+        var faults = PlanCheck.faults(problem, quick);
+        if (!faults.isEmpty())
+            throw new IllegalStateException(
+                    "A first plan is not valid: " + faults.getFirst().said());
+        return List.copyOf(quick);
+    }
+}

@@ -1,0 +1,76 @@
+package welumen.cut.table;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
+import welumen.cut.Lies;
+import welumen.cut.Stock;
+import welumen.shape.Outline;
+import welumen.shape.Point;
+
+/**
+ * What is chalked on one hide and cut from it, in that order: what must lie on the best leather first, the large before the
+ * small. Two corners of each piece are measured as one chalks by hand, from the backbone and up from the butt; on a roll from
+ * the lower selvedge and the cut end.
+ */
+public record CutCard(Stock stock, List<Entry> entries) {
+    /**
+     * One piece.
+     *
+     * @param near its corner nearest to the butt, from the backbone and up from the butt; on a roll from cut end and selvedge
+     * @param far its corner farthest from that one
+     */
+    public record Entry(int number, String piece, int copy, int grade, Outline outline, Point near, Point far) {}
+
+    public CutCard {
+        entries = List.copyOf(entries);
+    }
+
+    public static CutCard of(CutProblem problem, CutPlan plan, Stock stock) {
+        var lying = new ArrayList<>(plan.on(stock.id()).stream()
+                .map(placement -> Lies.of(problem, placement))
+                .toList());
+        lying.sort(Comparator.comparingInt((Lies lies) -> lies.piece().grade())
+                .thenComparingDouble(lies -> -lies.shape().outline().area()));
+        var entries = new ArrayList<Entry>();
+        for (var lies : lying) entries.add(entry(entries.size() + 1, lies, from(stock)));
+        return new CutCard(stock, entries);
+    }
+
+    /** Where the measuring begins: on the backbone at the butt. A hide stands upright in x = 0. */
+    public static Point from(Stock stock) {
+        var box = stock.shape().outline().box();
+        return switch (stock) {
+            case Stock.Roll _ -> new Point(0, 0);
+            case Stock.Hide hide ->
+                hide.kind() == Stock.Kind.HIDE && box.minX() < 0 && box.maxX() > 0
+                        ? new Point(0, box.minY())
+                        : new Point(box.minX(), box.minY());
+        };
+    }
+
+    private static Entry entry(int number, Lies lies, Point from) {
+        var corners = lies.shape().outline().corners();
+        var near = corners.stream()
+                .min(Comparator.comparingDouble(Point::y).thenComparingDouble(Point::x))
+                .orElseThrow();
+        var far = corners.stream().max(Comparator.comparingDouble(near::to)).orElseThrow();
+        return new Entry(
+                number,
+                lies.placement().piece(),
+                lies.placement().copy(),
+                lies.piece().grade(),
+                lies.shape().outline(),
+                near.minus(from),
+                far.minus(from));
+    }
+
+    /** “120 left, 340 up”. */
+    public static String words(Point at, Stock stock) {
+        return stock instanceof Stock.Roll
+                ? "%.0f along, %.0f across".formatted(at.x(), at.y())
+                : "%.0f %s, %.0f up".formatted(Math.abs(at.x()), at.x() < 0 ? "left" : "right", at.y());
+    }
+}

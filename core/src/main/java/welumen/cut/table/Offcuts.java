@@ -1,0 +1,82 @@
+package welumen.cut.table;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
+import welumen.cut.Stock;
+import welumen.shape.Planar;
+import welumen.shape.Shape;
+
+/**
+ * What is worth keeping of a hide once its pieces are cut out: what is left, without slivers, from which a useful rectangle
+ * can be cut. It keeps the hide's material, lot, grades and stretch.
+ */
+public final class Offcuts {
+    /** What is smaller inside goes to the bin. */
+    public static final double LONG_MM = 300;
+
+    public static final double WIDE_MM = 200;
+
+    /** What is narrower is no offcut but a sliver. */
+    private static final double SLIVER_MM = 60;
+
+    private static final double SMOOTH_MM = 1;
+
+    private Offcuts() {}
+
+    /** One, and what can be cut from it. */
+    public record Offcut(Stock.Hide stock, LargestRectangle rectangle) {}
+
+    /**
+     * The largest first.
+     *
+     * @param pieces as they lie on it
+     * @param gapMm kept about each of them
+     */
+    public static List<Offcut> of(Stock.Hide hide, List<Shape> pieces, double gapMm) {
+        Geometry left = Planar.polygon(hide.shape());
+        var cut = pieces.stream()
+                .map(piece -> Planar.polygon(piece.outline()).buffer(gapMm + SMOOTH_MM))
+                .toList();
+        if (!cut.isEmpty())
+            left = OverlayNGRobust.overlay(left, OverlayNGRobust.union(new ArrayList<>(cut)), OverlayNG.DIFFERENCE);
+        var broad = left.buffer(-SLIVER_MM / 2).buffer(SLIVER_MM / 2 - SMOOTH_MM);
+        var offcuts = new ArrayList<Offcut>();
+        var smooth = TopologyPreservingSimplifier.simplify(broad, SMOOTH_MM / 2);
+        for (var polygon : Planar.polygons(smooth))
+            LargestRectangle.in(polygon)
+                    .filter(rectangle -> rectangle.holds(LONG_MM, WIDE_MM))
+                    .ifPresent(
+                            rectangle -> offcuts.add(new Offcut(offcut(hide, Planar.shape(polygon), ""), rectangle)));
+        offcuts.sort(Comparator.comparingDouble((Offcut one) -> one.rectangle().area())
+                .reversed());
+        return named(hide, offcuts);
+    }
+
+    private static List<Offcut> named(Stock.Hide hide, List<Offcut> offcuts) {
+        var named = new ArrayList<Offcut>();
+        for (var one : offcuts)
+            named.add(new Offcut(
+                    offcut(hide, one.stock().shape(), "%s, offcut %d".formatted(hide.id(), named.size() + 1)),
+                    one.rectangle()));
+        return List.copyOf(named);
+    }
+
+    /** Paid for with the hide. */
+    private static Stock.Hide offcut(Stock.Hide hide, Shape shape, String id) {
+        return new Stock.Hide(
+                id,
+                hide.material(),
+                Stock.Kind.OFFCUT,
+                hide.lot(),
+                shape,
+                hide.grade(),
+                hide.zones(),
+                hide.stretch(),
+                0);
+    }
+}
