@@ -61,7 +61,12 @@ public record CutLog(List<Stock> brought, List<SheetCut> cut, List<PieceSpoilt> 
      */
     public List<Stock> toCutFrom(List<Stock> workshop, List<CutLog> others) {
         var logs = Stream.concat(Stream.of(this), others.stream()).toList();
-        return Stream.of(workshop.stream(), brought.stream(), logs.stream().flatMap(log -> log.offcuts().stream()))
+        return Stream.of(
+                        workshop.stream()
+                                .filter(stock -> brought.stream()
+                                        .noneMatch(own -> own.id().equals(stock.id()))),
+                        brought.stream(),
+                        logs.stream().flatMap(log -> log.offcuts().stream()))
                 .flatMap(stocks -> stocks)
                 .filter(stock -> logs.stream().noneMatch(log -> log.isCut(stock.id())))
                 .toList();

@@ -75,7 +75,8 @@ public final class Shots {
             case SURVEY -> 5;
             case REFIT -> 2;
             case PATTERN -> 12;
-            case CUT, STORES, DIARY, HANDOVER -> 1;
+            case CUT -> 4;
+            case STORES, DIARY, HANDOVER -> 1;
         };
     }
 

@@ -7,6 +7,7 @@ import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.Lies;
 import welumen.cut.Stock;
+import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 
@@ -24,6 +25,8 @@ public record CutCard(Stock stock, List<Entry> entries) {
      */
     public record Entry(int number, String piece, int copy, int grade, Outline outline, Point near, Point far) {}
 
+    private static final double BEYOND_MM = 20;
+
     public CutCard {
         entries = List.copyOf(entries);
     }
@@ -37,6 +40,17 @@ public record CutCard(Stock stock, List<Entry> entries) {
         var entries = new ArrayList<Entry>();
         for (var lies : lying) entries.add(entry(entries.size() + 1, lies, from(stock)));
         return new CutCard(stock, entries);
+    }
+
+    /** All of a hide; of a roll what is used. */
+    public Box shown() {
+        var whole = stock.shape().outline().box();
+        if (stock instanceof Stock.Hide || entries.isEmpty()) return whole;
+        var used = entries.stream()
+                .mapToDouble(entry -> entry.outline().box().maxX())
+                .max()
+                .orElse(whole.maxX());
+        return new Box(whole.minX(), whole.minY(), Math.min(whole.maxX(), used + BEYOND_MM), whole.maxY());
     }
 
     /** Where the measuring begins: on the backbone at the butt. A hide stands upright in x = 0. */

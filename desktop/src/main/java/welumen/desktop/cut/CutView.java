@@ -1,328 +1,47 @@
 package welumen.desktop.cut;
 
-import java.time.Duration;
 import java.util.List;
-import java.util.Optional;
-import java.util.function.Function;
-import javafx.beans.property.ObjectProperty;
-import javafx.beans.property.SimpleObjectProperty;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.control.Label;
-import javafx.scene.control.ProgressBar;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.VBox;
-import welumen.cut.ByHand;
-import welumen.cut.CutChange.PlanAccepted;
-import welumen.cut.CutPlan;
-import welumen.cut.CutProblem;
-import welumen.cut.CuttingTable;
-import welumen.cut.FromPattern;
-import welumen.cut.NestOptions;
-import welumen.cut.Placement;
-import welumen.desktop.look.Nodes;
-import welumen.desktop.look.Styles;
-import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
-import welumen.job.JobChange.AtCut;
-import welumen.measure.Parsed;
-import welumen.measure.Parsed.Refused;
-import welumen.measure.Parsed.Understood;
-import welumen.pattern.ReadyToCut;
 
-/** Lays the pattern's pieces out on the hides in stock, better while it runs, and keeps the plan when it ends. */
+/** Hides in, how many to order, what lies where, and what is cut. */
 public final class CutView extends StagePane {
-    private static final double GAP = 3;
-    private static final double TURN = 5;
-    private static final double STEP = 5;
-    private static final double LONG_STEP = 50;
-    private static final NestOptions OPTIONS = NestOptions.USUAL.withTime(Duration.ofSeconds(12));
-
-    private final ObjectProperty<Placement> picked = new SimpleObjectProperty<>();
-    private final HideTable table = new HideTable(picked);
-    private final Button again =
-            Nodes.button("Lay the rest again", "What is pinned stays, and all else is laid anew", this::layRestAgain);
-    private final Button pin = Nodes.button("Pin", "The picked piece stays where it lies (P)", this::pin);
-    private final Label wrong = Nodes.label("", Styles.DANGER);
-    private final VBox words = new VBox(8);
-    private final ProgressBar progress = new ProgressBar(0);
-    private final Button layOut = Nodes.chief("Lay out", "Lay the pieces out on the hides", this::layOut);
-    private final Button finish = Nodes.button("Finish now", "End the search and keep the best plan", this::finishNow);
-    private final Button cancel = Nodes.button("Leave it", "End the search and throw its plan away", this::leave);
-    private Optional<LayOut> running = Optional.empty();
+    private final PlanLeaf plan;
+    private final ForecastLeaf forecast;
+    private final Leaves leaves;
 
     public CutView(JobModel model) {
         super(model);
-        layOut.setId("lay-out");
-        finish.setId("finish-now");
-        cancel.setId("leave-it");
-        progress.setAccessibleText("How much of the time has gone");
-        progress.setPrefWidth(200);
-        progress.setMinHeight(18);
-        again.setId("lay-rest-again");
-        pin.setId("pin");
-        wrong.setId("cut-wrong");
-        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
-        table.onMove((from, stock, to) -> moved(from, plan -> plan.moved(from, stock, to)));
-        table.setFocusTraversable(true);
-        table.setOnKeyPressed(this::key);
-        picked.subscribe(this::showPicked);
-        var bar = Nodes.row(12, layOut, again, pin, finish, cancel, progress);
-        bar.setAlignment(Pos.CENTER_LEFT);
-        var right = Nodes.column(8, Nodes.whole("Hide by hide", Styles.HEADING), Nodes.scroll(words));
-        var lower = Nodes.beside(table, right, 250);
-        getChildren().addAll(bar, wrong, lower);
-        showButtons();
+        plan = new PlanLeaf(model, headline);
+        forecast = new ForecastLeaf(model);
+        leaves = new Leaves(List.of(plan, new HidesLeaf(model), forecast, new TableLeaf(model)));
+        getChildren().add(leaves);
     }
 
     @Override
     public Node first() {
-        return layOut;
+        return leaves.first();
+    }
+
+    @Override
+    public void turnLeaf(int by) {
+        leaves.turn(by);
     }
 
     /** Turning to another stage ends the search and keeps the best. */
     @Override
     public void close() {
-        finishNow();
+        plan.finishNow();
+        forecast.close();
+
         super.close();
     }
 
     @Override
     protected void refresh() {
-        if (running.isPresent()) return;
-        showPicked();
-        switch (model.job().table()) {
-            case CuttingTable.Clear() -> showEmpty();
-            case CuttingTable.Laid(var problem, var plan) -> show(problem, plan);
-        }
-    }
-
-    private CutProblem problem() {
-        return new CutProblem(
-                GAP,
-                FromPattern.pieces(model.job().patterns()),
-                model.workshop().stock(),
-                List.of());
-    }
-
-    private void showEmpty() {
-        var problem = problem();
-        var pieces =
-                problem.pieces().stream().mapToInt(piece -> piece.quantity()).sum();
-        headline.say(
-                "Cut",
-                pieces == 0 ? "There is no piece to lay out yet." : "%d pieces wait to be laid out.".formatted(pieces),
-                pieces == 0
-                        ? "Draw them at Pattern."
-                        : "%d hides are in stock.".formatted(problem.stock().size()));
-        layOut.setDisable(pieces == 0);
-        table.show(problem, new CutPlan(List.of(), List.of(), List.of(), 0));
-        words.getChildren().clear();
-        sayHeldBack();
-        for (var hide : problem.stock())
-            words.getChildren()
-                    .add(hideCard(
-                            hide.id(),
-                            "%d flaws, untouched".formatted(hide.shape().holes().size())));
-    }
-
-    private void show(CutProblem problem, CutPlan plan) {
-        headline.say("Cut", answer(plan), more(plan));
-        table.show(problem, plan);
-        words.getChildren().clear();
-        sayHeldBack();
-        for (var use : plan.sheets())
-            words.getChildren()
-                    .add(hideCard(
-                            use.stock(),
-                            "%d pieces · %s of %s · %s"
-                                    .formatted(
-                                            plan.on(use.stock()).size(),
-                                            Words.squareMetres(use.pieceArea()),
-                                            Words.squareMetres(use.openedArea()),
-                                            Words.percent(use.pieceArea() / use.openedArea()))));
-        for (var use : plan.sheets())
-            for (var placement : plan.on(use.stock())) {
-                var name = PieceName.of(problem, problem.piece(placement.piece()));
-                words.getChildren().add(Nodes.label("%d  %s".formatted(name.number(), name.words()), Styles.NOTE));
-            }
-        for (var missing : plan.unplaced())
-            words.getChildren().add(Nodes.label("%s: %s".formatted(missing.piece(), missing.reason()), Styles.DANGER));
-    }
-
-    /** What is drawn, but not to be cut yet, and why. */
-    private void sayHeldBack() {
-        var patterns = model.job().patterns();
-        for (var piece : patterns.pieces())
-            for (var reason : ReadyToCut.reasons(patterns, piece))
-                words.getChildren()
-                        .add(Nodes.label(
-                                "%s is not laid out: %s.".formatted(Words.capital(piece.name()), reason),
-                                Styles.DANGER));
-    }
-
-    private static Node hideCard(String title, String facts) {
-        var card = Nodes.column(
-                3, Nodes.label(Words.capital(title), Styles.STRONG), Nodes.label(facts, Styles.SECOND, Styles.MEASURE));
-        card.getStyleClass().add(Styles.CARD);
-        return card;
-    }
-
-    private static String answer(CutPlan plan) {
-        var hides = plan.sheets().size();
-        return plan.unplaced().isEmpty()
-                ? "%s will do: all %d pieces lie on %s."
-                        .formatted(
-                                hides == 1 ? "One hide" : Words.count(hides) + " hides",
-                                plan.placements().size(),
-                                hides == 1 ? "it" : "them")
-                : "%d of %d pieces have no place."
-                        .formatted(
-                                plan.unplaced().size(),
-                                plan.unplaced().size() + plan.placements().size());
-    }
-
-    private static String more(CutPlan plan) {
-        return "%s of the leather opened becomes pieces; %d rounds were tried. Every place was checked."
-                .formatted(Words.percent(plan.utilisation()), plan.rounds());
-    }
-
-    private void layOut() {
-        layOut(problem());
-    }
-
-    private void layOut(CutProblem problem) {
-        picked.set(null);
-        wrong.setText("");
-        var task = new LayOut(problem, OPTIONS);
-        running = Optional.of(task);
-        progress.progressProperty().bind(task.progressProperty());
-        task.valueProperty().subscribe(plan -> {
-            if (plan != null && running.isPresent()) showRunning(task, plan);
-        });
-        var job = model.openedProperty().get();
-        task.setOnSucceeded(_ -> {
-            end();
-            if (model.openedProperty().get() == job)
-                model.make(new AtCut(new PlanAccepted(task.problem(), task.getValue())));
-            else model.say("The plan for the %s was left, since another job was opened.".formatted(job.title()));
-        });
-        task.setOnFailed(_ -> {
-            end();
-            model.say("Laying out failed: " + task.getException().getMessage());
-        });
-        task.setOnCancelled(_ -> {
-            end();
-            refresh();
-        });
-        showButtons();
-        headline.say(
-                "Cut", "Laying out…", "The first plan comes at once and gets better; “Finish now” keeps the best.");
-        task.begin();
-        finish.requestFocus();
-    }
-
-    private void showRunning(LayOut task, CutPlan plan) {
-        headline.say(
-                "Cut, laying out",
-                "%d pieces on %d of %d hides so far, %s used."
-                        .formatted(
-                                plan.placements().size(),
-                                plan.sheets().size(),
-                                task.problem().stock().size(),
-                                Words.percent(plan.utilisation())),
-                "Round %d. “Finish now” keeps the best.".formatted(plan.rounds()));
-        table.show(task.problem(), plan);
-    }
-
-    private Optional<ByHand> byHand() {
-        return model.job().table() instanceof CuttingTable.Laid(var problem, var plan)
-                ? Optional.of(new ByHand(problem, plan))
-                : Optional.empty();
-    }
-
-    private void showPicked() {
-        table.redraw();
-        var plan = byHand();
-        pin.setDisable(picked.get() == null || plan.isEmpty());
-        pin.setText(plan.isPresent() && picked.get() != null && plan.get().isPinned(picked.get()) ? "Unpin" : "Pin");
-        again.setDisable(plan.isEmpty() || plan.get().problem().pinned().isEmpty());
-        if (picked.get() != null) table.requestFocus();
-    }
-
-    private void moved(Placement from, Function<ByHand, Parsed<ByHand>> how) {
-        if (byHand().isEmpty() || running.isPresent()) return;
-        switch (how.apply(byHand().get())) {
-            case Refused<ByHand>(var why) -> {
-                wrong.setText(why);
-                table.redraw();
-            }
-            case Understood<ByHand>(var moved) -> {
-                wrong.setText("");
-                accept(moved, moved.find(from.piece(), from.copy()));
-            }
-        }
-    }
-
-    private void accept(ByHand changed, Optional<Placement> then) {
-        model.make(new AtCut(new PlanAccepted(changed.problem(), changed.plan())));
-        picked.set(then.orElse(null));
-        showPicked();
-    }
-
-    private void pin() {
-        if (picked.get() == null || byHand().isEmpty()) return;
-        var plan = byHand().get();
-        accept(plan.pinned(picked.get(), !plan.isPinned(picked.get())), Optional.of(picked.get()));
-    }
-
-    /** Arrows move the picked piece by 5 mm, with Shift by 50; comma and full stop turn it by 5°. */
-    private void key(KeyEvent key) {
-        var at = picked.get();
-        if (at == null) return;
-        var step = key.isShiftDown() ? LONG_STEP : STEP;
-        switch (key.getCode()) {
-            case LEFT -> moved(at, plan -> plan.shifted(at, -step, 0));
-            case RIGHT -> moved(at, plan -> plan.shifted(at, step, 0));
-            case UP -> moved(at, plan -> plan.shifted(at, 0, step));
-            case DOWN -> moved(at, plan -> plan.shifted(at, 0, -step));
-            case COMMA -> moved(at, plan -> plan.turned(at, TURN));
-            case PERIOD -> moved(at, plan -> plan.turned(at, -TURN));
-            case P -> pin();
-            default -> {
-                return;
-            }
-        }
-        key.consume();
-    }
-
-    private void layRestAgain() {
-        byHand().ifPresent(plan -> layOut(plan.problem()));
-    }
-
-    private void finishNow() {
-        running.ifPresent(LayOut::finishNow);
-    }
-
-    private void leave() {
-        running.ifPresent(LayOut::cancel);
-    }
-
-    private void end() {
-        running = Optional.empty();
-        progress.progressProperty().unbind();
-        showButtons();
-        layOut.requestFocus();
-    }
-
-    private void showButtons() {
-        var busy = running.isPresent();
-        layOut.setDisable(busy);
-        for (var node : List.of(finish, cancel, progress)) {
-            node.setVisible(busy);
-            node.setManaged(busy);
-        }
+        plan.say();
+        leaves.refresh();
     }
 }

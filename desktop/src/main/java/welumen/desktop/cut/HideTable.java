@@ -8,10 +8,9 @@ import javafx.beans.property.ObjectProperty;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.Pane;
-import javafx.scene.paint.Color;
 import javafx.scene.shape.Path;
 import javafx.scene.text.TextAlignment;
+import welumen.cut.CutLog;
 import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
@@ -22,7 +21,6 @@ import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.shape.Box;
-import welumen.shape.Outline;
 import welumen.shape.Point;
 import welumen.shape.Pose;
 
@@ -31,8 +29,9 @@ final class HideTable extends FeltPane {
     private static final double GAP = 120;
     private static final double PADDING = 16;
     private static final PseudoClass PINNED = PseudoClass.getPseudoClass("pinned");
+    private static final PseudoClass SPOILT = PseudoClass.getPseudoClass("spoilt");
 
-    private record Shown(CutProblem problem, CutPlan plan) {}
+    private record Shown(CutProblem problem, CutPlan plan, CutLog log) {}
 
     /** Told where a piece was put: on which stock, and how. */
     interface Hand {
@@ -54,8 +53,8 @@ final class HideTable extends FeltPane {
         hand = newHand;
     }
 
-    void show(CutProblem problem, CutPlan plan) {
-        shown = Optional.of(new Shown(problem, plan));
+    void show(CutProblem problem, CutPlan plan, CutLog log) {
+        shown = Optional.of(new Shown(problem, plan, log));
         setAccessibleText("%d pieces laid out on %d hides"
                 .formatted(plan.placements().size(), problem.stock().size()));
         redraw();
@@ -90,28 +89,13 @@ final class HideTable extends FeltPane {
 
     private void draw(Stock stock, Chalk chalk) {
         var outline = stock.shape().outline();
-        var ground = chalk.draw(outline, "hide");
-        getChildren().add(ground);
-        var clip = chalk.draw(outline, "hide");
-        clip.setFill(Color.BLACK);
-        var zones = new Pane();
-        zones.setClip(clip);
-        for (var zone : stock.zones()) zones.getChildren().add(chalk.draw(zone.outline(), "zone"));
-        for (var zone : stock.zones()) {
-            var box = zone.outline().box();
-            var y = box.minY() + box.height() * (0.55 - 0.045 * zone.grade());
-            var grade = Nodes.whole(Integer.toString(zone.grade()), "zone-word");
-            grade.relocate(chalk.x(leftmost(zone.outline(), y)) + 3, chalk.y(y) - 8);
-            zones.getChildren().add(grade);
-        }
-        getChildren().add(zones);
-        for (var flaw : stock.shape().holes()) getChildren().add(chalk.draw(flaw, "flaw"));
+        getChildren().addAll(HideChalk.ground(stock, chalk));
         for (var placement : shown.orElseThrow().plan().on(stock.id())) {
             var piece = shown.get().problem().piece(placement.piece());
             lay(placement, PieceName.of(shown.get().problem(), piece), piece, chalk);
         }
         var box = outline.box();
-        var word = Nodes.whole(stock.id(), "chalk-word");
+        var word = Nodes.whole(stock.id() + (shown.get().log().isCut(stock.id()) ? ", cut" : ""), "chalk-word");
         word.relocate(chalk.x((box.minX() + box.maxX()) / 2) - 18, 8);
         getChildren().add(word);
     }
@@ -161,15 +145,6 @@ final class HideTable extends FeltPane {
                 .findFirst();
     }
 
-    /** The leftmost place of an outline near a height. */
-    private static double leftmost(Outline outline, double y) {
-        return outline.corners().stream()
-                .filter(corner -> Math.abs(corner.y() - y) < outline.box().height() / 12)
-                .mapToDouble(Point::x)
-                .min()
-                .orElse(outline.box().minX());
-    }
-
     private void lay(Placement placement, PieceName name, CutPiece piece, Chalk chalk) {
         var shape = placement.pose().apply(piece.shape());
         var path = chalk.draw(shape, "laid-piece");
@@ -177,9 +152,10 @@ final class HideTable extends FeltPane {
         path.pseudoClassStateChanged(Styles.PICKED, placement.equals(picked.get()));
         path.pseudoClassStateChanged(
                 PINNED, shown.orElseThrow().problem().pinned().contains(placement));
+        path.pseudoClassStateChanged(SPOILT, shown.get().log().isSpoilt(placement));
         Tooltip.install(
                 path, new Tooltip("%d  %s, grade %d or better".formatted(name.number(), name.words(), piece.grade())));
-        drags(path, placement, chalk);
+        if (!shown.get().log().isCut(placement.stock())) drags(path, placement, chalk);
         getChildren().add(path);
         var box = shape.outline().box();
         var text = name.fitting(box.width() * chalk.scale(), box.height() * chalk.scale());

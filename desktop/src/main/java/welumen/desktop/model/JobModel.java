@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
 import welumen.cabin.PartState;
+import welumen.cut.Stock;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.intake.Intake;
 import welumen.job.Job;
@@ -151,6 +152,11 @@ public final class JobModel {
     public Terms terms() {
         var taught = others.taught();
         return job.get().terms(taught.hours(), taught.prices());
+    }
+
+    /** What can be cut from now: the workshop's, what came in for this job, and offcuts of any. */
+    public List<Stock> toCutFrom() {
+        return job.get().cutLog().toCutFrom(workshop.state().stock(), others.cuts());
     }
 
     /** Who works at this window. */

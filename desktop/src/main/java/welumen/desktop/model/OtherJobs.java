@@ -5,6 +5,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import welumen.cut.CutLog;
+import welumen.cut.CuttingTable;
+import welumen.cut.table.Yields;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.intake.Intake;
 import welumen.intake.Question;
@@ -39,8 +42,22 @@ public final class OtherJobs {
      * @param hours how long treatments took in all of them
      * @param prices what was said last
      * @param ways the house ways of the newest that has any
+     * @param jobs all of them, to be asked what they cut
      */
-    record Taught(TreatmentHours hours, PriceList prices, Map<Question, School> ways) {}
+    record Taught(TreatmentHours hours, PriceList prices, Map<Question, School> ways, List<Job> jobs) {}
+
+    /** What they have cut. */
+    public List<CutLog> cuts() {
+        return taught().jobs().stream().map(Job::cutLog).toList();
+    }
+
+    /** What became of the leather in all of them. */
+    public Yields yields() {
+        return Yields.sum(taught().jobs().stream()
+                .filter(job -> job.table() instanceof CuttingTable.Laid)
+                .map(job -> Yields.of((CuttingTable.Laid) job.table(), job.cutLog()))
+                .toList());
+    }
 
     /** The answers of the newest other job to where good trimmers differ; empty where none has any. */
     public Map<Question, School> ways() {
@@ -59,7 +76,8 @@ public final class OtherJobs {
                     jobs.stream()
                             .map(job -> job.brief().schools())
                             .filter(ways -> !ways.isEmpty())
-                            .reduce(Map.of(), (_, later) -> later));
+                            .reduce(Map.of(), (_, later) -> later),
+                    jobs);
         }
         return taught;
     }

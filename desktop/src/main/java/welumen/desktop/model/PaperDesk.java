@@ -4,9 +4,16 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
+import welumen.cut.Stock;
+import welumen.files.full.CutCardPdf;
 import welumen.files.full.Paper;
 import welumen.files.full.PiecePdf;
+import welumen.files.full.SheetPdf;
 import welumen.files.full.TargetPdf;
+import welumen.files.nest.PlanDxf;
+import welumen.files.nest.PlanPicture;
 import welumen.files.pattern.PatternCsv;
 import welumen.files.pattern.PatternDxf;
 import welumen.files.pattern.PatternSvg;
@@ -69,6 +76,22 @@ public final class PaperDesk {
         keepAs("pieces ", ".svg", PatternSvg.write(pieces).getBytes(StandardCharsets.UTF_8));
         keepAs("pieces ", ".csv", PatternCsv.write(pieces).getBytes(StandardCharsets.UTF_8));
         return kept;
+    }
+
+    /** A card for each hide, with its chalk list. */
+    public Optional<Path> cutCards(CutProblem problem, CutPlan plan) {
+        return keep("cut cards ", CutCardPdf.of(problem, plan));
+    }
+
+    /** What is cut from a hide, at full size. */
+    public Optional<Path> fullSize(CutProblem problem, CutPlan plan, Stock stock, Paper paper) {
+        return keep(stock.id() + " at full size ", SheetPdf.on(paper, problem, plan, stock));
+    }
+
+    /** The whole plan as DXF and as SVG; where the DXF went. */
+    public Optional<Path> plan(CutProblem problem, CutPlan plan) {
+        keepAs("cut plan ", ".svg", PlanPicture.svg(problem, plan).getBytes(StandardCharsets.UTF_8));
+        return keepAs("cut plan ", ".dxf", PlanDxf.write(problem, plan).getBytes(StandardCharsets.US_ASCII));
     }
 
     private Optional<Path> keep(String what, byte[] pdf) {

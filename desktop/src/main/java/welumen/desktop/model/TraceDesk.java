@@ -27,6 +27,11 @@ public final class TraceDesk {
         beside(() -> new PhotoFile(camera.above(part.name()), part.name()), part.name(), options, then);
     }
 
+    /** Photographs a hide on the table, its flaws chalked over in the table's colour. */
+    public void photographHide(String hide, TraceOptions options, Consumer<Parsed<Traced>> then) {
+        beside(() -> new PhotoFile(camera.above(hide), hide), hide, options, then);
+    }
+
     /** Reads a photo that somebody chose. */
     public void open(Path photo, TraceOptions options, Consumer<Parsed<Traced>> then) {
         beside(() -> PhotoFile.of(photo), photo.getFileName().toString(), options, then);

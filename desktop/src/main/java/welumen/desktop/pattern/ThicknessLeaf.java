@@ -10,6 +10,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.MmField;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Length;
 import welumen.measure.Parsed;

@@ -74,7 +74,7 @@ public final class CutCardPdf {
     }
 
     private void picture() throws IOException {
-        var box = shown(card);
+        var box = card.shown();
         var wide = SHEET.widthMm() - 2 * MARGIN_MM;
         var scale = Math.min(wide / box.width(), PICTURE_HIGH_MM / box.height());
         var left = MARGIN_MM + (wide - box.width() * scale) / 2;
@@ -94,17 +94,6 @@ public final class CutCardPdf {
         var x = left + (from.x() - box.minX()) * scale;
         if (from.x() > box.minX()) page.run(List.of(new Point(x, low), new Point(x, y)), false, true);
         y = low;
-    }
-
-    /** All of a hide; of a roll what is used. */
-    static Box shown(CutCard card) {
-        var whole = card.stock().shape().outline().box();
-        if (card.stock() instanceof Stock.Hide || card.entries().isEmpty()) return whole;
-        var used = card.entries().stream()
-                .mapToDouble(entry -> entry.outline().box().maxX())
-                .max()
-                .orElse(whole.maxX());
-        return new Box(whole.minX(), whole.minY(), Math.min(whole.maxX(), used + 20), whole.maxY());
     }
 
     private void run(Outline outline, Box box, double scale, double left, double low, boolean isDashed)

@@ -35,7 +35,7 @@ public final class SheetPdf implements Drawing {
     /** Of a roll no more than is used. */
     @Override
     public Box box() {
-        return CutCardPdf.shown(card);
+        return card.shown();
     }
 
     @Override

@@ -2,6 +2,7 @@ package welumen.standins.camera;
 
 import java.util.List;
 import java.util.Locale;
+import welumen.cut.hide.DrawnHide;
 import welumen.shape.Outline;
 import welumen.shape.Shape;
 import welumen.standins.camera.FloorScene.Camera;
@@ -12,7 +13,7 @@ import welumen.trace.FloorCamera;
 
 /**
  * Photographs what it has: an old footwell carpet, a cushion's cover and a door card, each unpicked and laid flat between
- * targets of 80 mm, whose true shape is known.
+ * targets of 80 mm, and a hide whose flaws are chalked over in the table's colour; the true shape of each is known.
  */
 public final class FloorCameraStandin implements FloorCamera {
     private static final int WIDTH = 3200;
@@ -22,7 +23,8 @@ public final class FloorCameraStandin implements FloorCamera {
     public enum Lying {
         CARPET,
         CUSHION,
-        CARD;
+        CARD,
+        HIDE;
 
         /** In mm, with its holes. */
         public Shape shape() {
@@ -30,6 +32,7 @@ public final class FloorCameraStandin implements FloorCamera {
                 case CARPET -> carpet();
                 case CUSHION -> cushion();
                 case CARD -> card();
+                case HIDE -> DrawnHide.hide("hide", "hide", 4.8e6, 9, 0, 31).shape();
             };
         }
     }
@@ -41,6 +44,7 @@ public final class FloorCameraStandin implements FloorCamera {
 
     static Lying lying(String subject) {
         var name = subject.toLowerCase(Locale.ROOT);
+        if (name.startsWith("hide")) return Lying.HIDE;
         if (name.contains("seat") || name.contains("cushion")) return Lying.CUSHION;
         return name.contains("card") || name.contains("door") ? Lying.CARD : Lying.CARPET;
     }
@@ -114,6 +118,7 @@ public final class FloorCameraStandin implements FloorCamera {
     private static Floor floor(Lying lying) {
         return switch (lying) {
             case CARPET -> new Floor(new double[] {0.52, 0.51, 0.48}, new double[] {0.075, 0.08, 0.085}, 0.1, 1.6);
+            case HIDE -> new Floor(new double[] {0.62, 0.60, 0.56}, new double[] {0.24, 0.31, 0.23}, 0.04, 1.0);
             case CUSHION -> new Floor(new double[] {0.42, 0.42, 0.41}, new double[] {0.20, 0.29, 0.19}, 0.05, 1.2);
             case CARD -> new Floor(new double[] {0.10, 0.10, 0.11}, new double[] {0.46, 0.38, 0.27}, 0.05, 1.4);
         };

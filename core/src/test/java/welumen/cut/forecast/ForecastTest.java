@@ -1,0 +1,115 @@
+package welumen.cut.forecast;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static welumen.cut.Cases.rectangle;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import welumen.cut.CutPiece;
+import welumen.cut.PlanCheck;
+import welumen.cut.hide.LeatherClass;
+import welumen.cut.nest.FirstPlan;
+
+class ForecastTest {
+    private static final List<CutPiece> PIECES = List.of(
+            rectangle("back", 700, 600, 6).graded(2), rectangle("side", 400, 200, 8), rectangle("strip", 90, 60, 4));
+
+    private static Question question(List<CutPiece> pieces) {
+        return new Question(pieces, 3, LeatherClass.STANDARD.population(), 310, 180, 1);
+    }
+
+    private static Forecast counted(int twos, int threes, int full, int saved) {
+        var needed = new ArrayList<Integer>();
+        IntStream.range(0, twos).forEach(_ -> needed.add(2));
+        IntStream.range(0, threes).forEach(_ -> needed.add(3));
+        return new Forecast(question(PIECES), needed, full, saved, Map.of("back", 60, "side", 20));
+    }
+
+    @Test
+    void theFewestThatAreNearlyAlwaysEnoughAreRecommended() {
+        assertThat(counted(96, 4, 0, 0).recommended()).isEqualTo(2);
+        assertThat(counted(80, 20, 0, 0).recommended()).isEqualTo(3);
+        // as often as a full layout saves a hide, so often it is taken off the others
+        var corrected = counted(80, 20, 20, 18);
+        assertThat(corrected.enough(2).likely()).isCloseTo(0.8 + 0.9 * 0.2, within(1e-12));
+        assertThat(corrected.recommended()).isEqualTo(2);
+    }
+
+    /** Wilson's interval of 8 in 10 is 0.490 to 0.943. */
+    @Test
+    void theIntervalIsWilsons() {
+        var share = counted(8, 2, 0, 0).enough(2);
+        assertThat(share.low()).isCloseTo(0.490, within(0.001));
+        assertThat(share.high()).isCloseTo(0.943, within(0.001));
+        assertThat(counted(800, 200, 0, 0).enough(2).low()).isGreaterThan(0.77);
+    }
+
+    @Test
+    void whatItCostsCountsTheSecondOrder() {
+        var forecast = counted(80, 20, 0, 0);
+        assertThat(forecast.expectedCost(3)).isCloseTo(3 * 310, within(1e-9));
+        assertThat(forecast.expectedCost(2)).isCloseTo(2 * 310 + 0.2 * (310 + 180), within(1e-9));
+        assertThat(forecast.deciding().getFirst().getKey()).isEqualTo("back");
+    }
+
+    /** Real deliveries, laid out; the same seed gives the same forecast, and less leather is never enough more often. */
+    @Test
+    void theVeryPiecesAreLaidOutOnDeliveries() {
+        var told = new ArrayList<Forecast>();
+        var forecast = Forecaster.of(question(PIECES), 20, told::add, () -> false);
+        assertThat(forecast.deliveries()).isEqualTo(20);
+        assertThat(told.getFirst().deliveries()).isEqualTo(10);
+        assertThat(forecast.full()).isEqualTo(20);
+        for (var hides = 1; hides < 6; hides++)
+            assertThat(forecast.enough(hides + 1).likely())
+                    .isGreaterThanOrEqualTo(forecast.enough(hides).likely());
+        assertThat(forecast.recommended()).isBetween(2, 3);
+        assertThat(Forecaster.quick(question(PIECES), 20, () -> false).needed()).isEqualTo(forecast.needed());
+        var fewer = Forecaster.quick(question(PIECES.subList(1, 3)), 20, () -> false);
+        assertThat(fewer.enough(1).likely()).isGreaterThan(forecast.enough(1).likely());
+    }
+
+    @Test
+    void aStoppedForecastKeepsWhatItHas() {
+        var calls = new int[1];
+        var forecast = Forecaster.of(question(PIECES), 300, _ -> calls[0]++, () -> calls[0] > 0);
+        assertThat(forecast.deliveries()).isEqualTo(10);
+        assertThat(forecast.full()).isZero();
+    }
+
+    @Test
+    void aFirstPlanLiesValidly() {
+        var question = question(PIECES);
+        var problem = question.problem(question.delivery(3, 4));
+        var plan = FirstPlan.of(problem, 1);
+        assertThat(PlanCheck.faults(problem, plan)).isEmpty();
+        assertThat(plan).hasSize(18).isEqualTo(FirstPlan.of(problem, 1));
+    }
+
+    @Test
+    void aSeamLetInMakesTwoOfOne() {
+        var halves = WhatIf.halves(PIECES.getFirst());
+        assertThat(halves).extracting(CutPiece::id).containsExactly("back-near", "back-far");
+        var area = halves.stream().mapToDouble(half -> half.shape().area()).sum();
+        assertThat(area).isCloseTo(700 * 600 + 20 * 600, within(1e-6));
+    }
+
+    @Test
+    void whatMightBeDoneIsReckonedOnTheSameDeliveries() {
+        var forecast = Forecaster.quick(question(PIECES), 20, () -> false);
+        var changes = WhatIf.of(forecast, () -> false);
+        assertThat(changes).isNotEmpty().allMatch(change -> change.hides() == Math.max(1, forecast.recommended() - 1));
+        assertThat(changes).isSortedAccordingTo((one, other) -> Double.compare(other.buys(), one.buys()));
+        assertThat(WhatIf.of(forecast, () -> true)).isEmpty();
+    }
+
+    @Test
+    void severalMaterialsAreNoQuestion() {
+        assertThatThrownBy(() -> question(List.of())).hasMessageContaining("one material");
+    }
+}

@@ -1,0 +1,64 @@
+package welumen.cut.hide;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import welumen.cut.Grades;
+import welumen.cut.Stock;
+import welumen.cut.table.CutCard;
+import welumen.shape.Planar;
+import welumen.shape.Point;
+
+class HideEditTest {
+    private static final Stock.Hide HIDE =
+            (Stock.Hide) StockText.read("hide 1, 4.8 m2", "hide").orThrow();
+
+    private static Stock.Hide after(Stock.Hide hide, String typed) {
+        return HideEdit.read(typed, hide, CutCard.from(hide)).orThrow();
+    }
+
+    @Test
+    void aFlawIsMarkedWhereItIs() {
+        var flawed = after(HIDE, "flaw 40 at -120, 300");
+        var box = flawed.shape().holes().getFirst().box();
+        assertThat(box.middle().x()).isCloseTo(-120, within(0.01));
+        assertThat(box.middle().y() - HIDE.shape().outline().box().minY()).isCloseTo(300, within(0.01));
+        assertThat(box.width()).isCloseTo(40, within(0.01));
+    }
+
+    /** Two that touch are one, and what reaches over the rim ends there. */
+    @Test
+    void flawsGrowTogetherAndEndAtTheRim() {
+        var one = after(after(HIDE, "flaw 40 at 0, 900"), "flaw 40 at 25, 900");
+        assertThat(one.shape().holes()).hasSize(1);
+        var left = HIDE.shape().outline().box();
+        var rim = HideEdit.flawed(HIDE, HIDE.shape().outline().corners().getFirst(), 200)
+                .orThrow();
+        assertThat(Planar.polygon(HIDE.shape().outline())
+                        .contains(Planar.polygon(rim.shape().holes().getFirst())))
+                .isTrue();
+        assertThat(HideEdit.flawed(HIDE, new Point(left.minX() - 900, 0), 40).understood())
+                .isEmpty();
+    }
+
+    @Test
+    void aGradeIsDrawnOverTheOthersAndTakenBackToTheUsual() {
+        var poor = after(HIDE, "grade 4, 400 x 250 at 0, 900");
+        var worse =
+                Grades.worseThan(3, poor).stream().mapToDouble(p -> p.getArea()).sum()
+                        - Grades.worseThan(3, HIDE).stream()
+                                .mapToDouble(p -> p.getArea())
+                                .sum();
+        assertThat(worse).isCloseTo(400 * 250, within(1.0));
+        assertThat(after(poor, "grades as usual").zones()).isEqualTo(HIDE.zones());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "flaw at 3, 4", "flaw 40 at here", "grade 9, 40 x 40 at 0, 0", "flaw 4000 at 0, 900"})
+    void whatMakesNoSenseIsRefused(String typed) {
+        assertThat(HideEdit.read(typed, HIDE, CutCard.from(HIDE)).understood()).isEmpty();
+    }
+}

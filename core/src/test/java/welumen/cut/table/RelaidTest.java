@@ -1,0 +1,168 @@
+package welumen.cut.table;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static welumen.cut.Cases.rectangle;
+import static welumen.cut.Cases.sheet;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import welumen.cut.CutChange.PieceSpoilt;
+import welumen.cut.CutChange.SheetCut;
+import welumen.cut.CutLog;
+import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
+import welumen.cut.CuttingTable.Laid;
+import welumen.cut.NestOptions;
+import welumen.cut.Placement;
+import welumen.cut.PlanCheck;
+import welumen.cut.Stock;
+import welumen.cut.nest.Nester;
+import welumen.shape.Pose;
+
+class RelaidTest {
+    private static final CutProblem PROBLEM = new CutProblem(
+            3,
+            List.of(rectangle("a", 300, 200, 4), rectangle("b", 150, 100, 3)),
+            List.of(sheet("s1", 700, 500), sheet("s2", 700, 500), sheet("s3", 700, 500)),
+            List.of());
+
+    private static Laid laid(CutProblem problem) {
+        return new Laid(problem, Nester.lay(problem, NestOptions.USUAL.withRounds(12), (_, _) -> {}, () -> false));
+    }
+
+    /** Nothing else moves, the spoilt one stays to be seen, and no new sheet is begun while an open one has room. */
+    @Test
+    void aSpoiltPieceIsLaidAgainOnWhatIsLeft() {
+        var laid = laid(PROBLEM);
+        var open = laid.plan().sheets().stream().map(CutPlan.SheetUse::stock).toList();
+        var spoilt = laid.plan().placements().stream()
+                .filter(placement -> placement.piece().equals("b"))
+                .findFirst()
+                .orElseThrow();
+        var again = Relaid.spoilt(laid.problem(), laid.plan(), spoilt).orThrow();
+        assertThat(again.plan().placements())
+                .containsAll(laid.plan().placements())
+                .hasSize(8);
+        assertThat(PlanCheck.faults(again.problem(), again.plan().placements())).isEmpty();
+        var fresh = again.plan().placements().stream()
+                .filter(placement -> placement.piece().equals("b") && placement.copy() == 4)
+                .findFirst()
+                .orElseThrow();
+        assertThat(open).contains(fresh.stock());
+    }
+
+    @Test
+    void aSpoiltPieceWithoutAPlaceSaysWhy() {
+        var full = laid(
+                new CutProblem(0, List.of(rectangle("a", 390, 290, 1)), List.of(sheet("s1", 400, 300)), List.of()));
+        var why = Relaid.spoilt(
+                full.problem(), full.plan(), full.plan().placements().getFirst());
+        assertThat(why.understood()).isEmpty();
+        assertThat(why.toString()).contains("has no place left");
+    }
+
+    @Test
+    void twoSheetsChangePlaces() {
+        var roomy = new CutProblem(
+                0,
+                List.of(rectangle("a", 300, 200, 1), rectangle("b", 200, 100, 1)),
+                List.of(sheet("s1", 640, 410), sheet("s2", 620, 420)),
+                List.of());
+        var one = new Placement("a", 1, "s1", new Pose(0, 0, 0, false));
+        var other = new Placement("b", 1, "s2", new Pose(0, 0, 0, false));
+        var both = new CutPlan(List.of(one, other), List.of(), List.of(), 1);
+        var found = Relaid.swapped(roomy, both, "s1", "s2").orThrow();
+        assertThat(found.plan().on("s2")).extracting(Placement::piece).containsExactly("a");
+        assertThat(found.plan().on("s1")).extracting(Placement::piece).containsExactly("b");
+        assertThat(PlanCheck.faults(found.problem(), found.plan().placements())).isEmpty();
+    }
+
+    @Test
+    void whatFindsNoPlaceOnTheOtherIsNamed() {
+        var problem = new CutProblem(
+                0,
+                List.of(rectangle("strip", 630, 100, 1)),
+                List.of(sheet("s1", 640, 210), sheet("s2", 420, 320)),
+                List.of());
+        var plan = new CutPlan(
+                List.of(new Placement("strip", 1, "s1", new Pose(0, 0, 0, false))), List.of(), List.of(), 1);
+        var swapped = Relaid.swapped(problem, plan, "s1", "s2");
+        assertThat(swapped.understood()).isEmpty();
+        assertThat(swapped.toString()).contains("strip finds no place on s2");
+    }
+
+    /** What was cut stays, what is left is laid on what is left, and what was spoilt is wanted once more. */
+    @Test
+    void whatIsCutIsNotLaidAgain() {
+        var laid = laid(PROBLEM);
+        var first = laid.plan().sheets().getFirst().stock();
+        var gone = laid.plan().on(first);
+        var log = CutLog.EMPTY
+                .after(new SheetCut(first, List.of()))
+                .after(new PieceSpoilt(gone.getFirst().piece(), gone.getFirst().copy(), first, "slipped"));
+        var stock =
+                PROBLEM.stock().stream().filter(one -> !one.id().equals(first)).toList();
+        var left = Remaining.problem(3, PROBLEM.pieces(), stock, laid, log);
+        assertThat(left.pinned()).containsExactlyInAnyOrderElementsOf(gone);
+        assertThat(left.pieces().stream().mapToInt(piece -> piece.quantity()).sum())
+                .isEqualTo(8);
+        var plan = laid(left).plan();
+        assertThat(plan.placements()).containsAll(gone).hasSize(8);
+        assertThat(PlanCheck.faults(left, plan.placements())).isEmpty();
+        assertThat(Remaining.problem(3, PROBLEM.pieces(), PROBLEM.stock(), laid, CutLog.EMPTY)
+                        .pinned())
+                .isEmpty();
+    }
+
+    @Test
+    void whatWasCutAndIsDrawnOtherwiseSinceIsNamed() {
+        var laid = laid(PROBLEM);
+        var all = laid.plan().sheets().stream()
+                .map(use -> new SheetCut(use.stock(), List.<Stock.Hide>of()))
+                .toList();
+        var log = CutLog.EMPTY;
+        for (var sheet : all) log = log.after(sheet);
+        assertThat(Remaining.wasted(PROBLEM.pieces(), laid, log)).isEmpty();
+        assertThat(Remaining.wasted(List.of(PROBLEM.pieces().getFirst(), rectangle("b", 151, 100, 3)), laid, log))
+                .containsExactly("b");
+        assertThat(Remaining.wasted(List.of(), laid, CutLog.EMPTY)).isEmpty();
+    }
+
+    @Test
+    void plansAreComparedInTheOrderInWhichTheirMeritsCount() {
+        var wide = new CutProblem(
+                0,
+                List.of(rectangle("a", 300, 200, 2)),
+                List.of(sheet("s1", 700, 500), sheet("s2", 700, 500)),
+                List.of());
+        var apart = new CutPlan(
+                List.of(
+                        new Placement("a", 1, "s1", new Pose(0, 0, 0, false)),
+                        new Placement("a", 2, "s2", new Pose(0, 0, 0, false))),
+                List.of(),
+                List.of(),
+                1);
+        var together = laid(wide);
+        var both = new PlanCompared(new Laid(wide, apart), together);
+        assertThat(both.isBetter()).isTrue();
+        assertThat(both.words())
+                .anyMatch(word -> word.equals("1 hide fewer"))
+                .anyMatch(word -> word.contains("cheaper"));
+        assertThat(new PlanCompared(together, together).words()).containsExactly("the same");
+    }
+
+    @Test
+    void theYieldIsOfWhatWasCutWithoutWhatWasSpoilt() {
+        var laid = laid(PROBLEM);
+        var first = laid.plan().sheets().getFirst();
+        var log = CutLog.EMPTY.after(new SheetCut(first.stock(), List.of()));
+        var all = Yields.of(laid, log);
+        assertThat(all.cutMm2()).isEqualTo(700 * 500);
+        assertThat(all.piecesMm2()).isEqualTo(first.pieceArea());
+        var gone = laid.plan().on(first.stock()).getFirst();
+        var less = Yields.of(laid, log.after(new PieceSpoilt(gone.piece(), gone.copy(), first.stock(), "")));
+        assertThat(less.piecesMm2()).isLessThan(all.piecesMm2());
+        assertThat(new Yields(0, 0, 0).learnt()).isEqualTo(Yields.USUAL);
+        assertThat(new Yields(500e6, 1000e6, 0).learnt()).isBetween(0.5, 0.51);
+    }
+}

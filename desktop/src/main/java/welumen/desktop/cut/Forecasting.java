@@ -1,0 +1,45 @@
+package welumen.desktop.cut;
+
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.concurrent.Task;
+import welumen.cut.forecast.Forecast;
+import welumen.cut.forecast.Forecaster;
+import welumen.cut.forecast.Question;
+import welumen.cut.forecast.WhatIf;
+
+/** A forecast off the window's thread, and after it what changes would buy. {@link #finishNow} keeps what is known. */
+final class Forecasting extends Task<List<WhatIf>> {
+    private final Question question;
+    private final int deliveries;
+    private volatile boolean finishNow;
+    private final Consumer<Forecast> progress;
+
+    /** @param progress told on a thread of the forecast's */
+    Forecasting(Question question, int deliveries, Consumer<Forecast> progress) {
+        this.question = question;
+        this.deliveries = deliveries;
+        this.progress = progress;
+    }
+
+    void finishNow() {
+        finishNow = true;
+    }
+
+    private boolean isStopped() {
+        return finishNow || isCancelled();
+    }
+
+    @Override
+    protected List<WhatIf> call() {
+        var forecast = Forecaster.of(question, deliveries, progress, this::isStopped);
+        return forecast.deliveries() == 0 ? List.of() : WhatIf.of(forecast, this::isStopped);
+    }
+
+    void begin() {
+        var thread = new Thread(this, "forecasting, in charge");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.NORM_PRIORITY - 1);
+        thread.start();
+    }
+}

@@ -1,0 +1,44 @@
+package welumen.desktop.cut;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import welumen.cut.Stock;
+import welumen.cut.table.CutCard;
+import welumen.desktop.look.Chalk;
+import welumen.desktop.look.FeltPane;
+import welumen.shape.Point;
+
+/** One hide as large as the felt takes: its grades, its flaws, its backbone; a click says where. */
+final class HideFelt extends FeltPane {
+    private static final double MARGIN = 26;
+
+    private final Consumer<Point> onPlace;
+    private Optional<Stock> stock = Optional.empty();
+
+    HideFelt(Consumer<Point> onPlace) {
+        super("hide-felt", "The hide with its grades and flaws; the line above marks places by number");
+        this.onPlace = onPlace;
+    }
+
+    void show(Optional<Stock> shown) {
+        stock = shown;
+        redraw();
+    }
+
+    @Override
+    protected void draw() {
+        if (stock.isEmpty()) {
+            word("Nothing to cut from has come in yet.", MARGIN, MARGIN, "faint");
+            return;
+        }
+        var one = stock.get();
+        var box = one.shape().outline().box();
+        var chalk = Chalk.fitting(box, MARGIN, MARGIN, getWidth() - 2 * MARGIN, getHeight() - 2 * MARGIN - 14);
+        var ground = HideChalk.ground(one, chalk);
+        ground.getFirst().setOnMouseClicked(mouse -> onPlace.accept(chalk.at(mouse.getX(), mouse.getY())));
+        getChildren().addAll(ground);
+        var from = CutCard.from(one);
+        line(chalk.x(from.x()), chalk.y(box.minY()), chalk.x(from.x()), chalk.y(box.maxY()), "backbone");
+        word("Click where a flaw is · dashed upright: the backbone, the butt below", 18, getHeight() - 26, "faint");
+    }
+}

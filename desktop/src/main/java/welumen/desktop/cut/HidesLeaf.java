@@ -1,0 +1,242 @@
+package welumen.desktop.cut;
+
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import welumen.cut.CutChange.StockBrought;
+import welumen.cut.CutChange.StockSentBack;
+import welumen.cut.Stock;
+import welumen.cut.hide.GradeZones;
+import welumen.cut.hide.HideEdit;
+import welumen.cut.hide.StockText;
+import welumen.cut.hide.Upright;
+import welumen.cut.table.CutCard;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.MmField;
+import welumen.job.JobChange.AtCut;
+import welumen.measure.Parsed;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+import welumen.pattern.Piece;
+import welumen.shape.Planar;
+import welumen.shape.Point;
+import welumen.trace.TraceOptions;
+import welumen.trace.Traced;
+
+/** What came in to cut from: typed, photographed on the table; its flaws and grades marked. */
+final class HidesLeaf extends Leaf {
+    private static final TraceOptions TARGETS = new TraceOptions(80, 0);
+
+    private final TextField typed = new TextField();
+    private final ComboBox<String> material = new ComboBox<>();
+    private final ComboBox<String> shown = new ComboBox<>();
+    private final TextField mark = new TextField();
+    private final MmField size;
+    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final VBox facts = new VBox(6);
+    private final HideFelt felt = new HideFelt(this::flawAt);
+    private final Button scan =
+            Nodes.button("Photograph it", "Take its outline and its chalked flaws from a photo", this::scan);
+    private final Button sendBack = Nodes.button("Send it back", "It is not used for this job", this::sendBack);
+    private int asked;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    HidesLeaf(JobModel model) {
+        super(model, "Hides and rolls");
+        size = new MmField("flaw-size", "25 mm", () -> {});
+        typed.setId("stock-typed");
+        typed.setPromptText(
+                "Came in: hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310 · roll 1, 1400 wide, 12 m long, repeat 75");
+        typed.setAccessibleText("What came in to cut from");
+        typed.setOnAction(_ -> bring());
+        material.setId("stock-material");
+        material.setEditable(true);
+        material.setPrefWidth(170);
+        shown.setId("stock-shown");
+        shown.setPrefWidth(150);
+        WordCell.in(shown, Words::capital, "nothing yet");
+        shown.valueProperty().subscribe(this::show);
+        mark.setId("hide-mark");
+        mark.setPromptText("flaw 40 at -120, 300 · grade 3, 400 x 250 at 600, 900");
+        mark.setAccessibleText("A flaw or a grade of this hide");
+        mark.setOnAction(_ -> mark());
+        answer.setId("hides-answer");
+        answer.setMinHeight(USE_PREF_SIZE);
+        facts.setId("hide-facts");
+        scan.setId("scan-hide");
+        sendBack.setId("send-back");
+        getChildren()
+                .addAll(
+                        Nodes.row(
+                                12, Nodes.grown(Nodes.field("What came in", typed)), Nodes.field("Material", material)),
+                        Nodes.row(
+                                12,
+                                Nodes.field("Shown", shown),
+                                Nodes.level(scan),
+                                Nodes.level(sendBack),
+                                Nodes.field("A flaw is", size),
+                                Nodes.grown(Nodes.field("Or mark by numbers", mark))),
+                        answer,
+                        Nodes.beside(felt, Nodes.scroll(facts), 260));
+    }
+
+    @Override
+    protected Node first() {
+        return typed;
+    }
+
+    @Override
+    protected void refresh() {
+        var before = shown.getValue();
+        var ids = model.toCutFrom().stream().map(Stock::id).toList();
+        shown.getItems().setAll(ids);
+        shown.setValue(ids.contains(before) ? before : ids.isEmpty() ? null : ids.getFirst());
+        var materials = Stream.concat(
+                        model.job().patterns().pieces().stream().map(Piece::material),
+                        model.toCutFrom().stream().map(Stock::material))
+                .distinct()
+                .toList();
+        var chosen = material.getValue();
+        material.getItems().setAll(materials);
+        material.setValue(
+                chosen != null && !chosen.isBlank() ? chosen : materials.isEmpty() ? "" : materials.getFirst());
+        if (Objects.equals(before, shown.getValue())) show();
+    }
+
+    private Optional<Stock> stock() {
+        return model.toCutFrom().stream()
+                .filter(one -> one.id().equals(shown.getValue()))
+                .findFirst();
+    }
+
+    private void show() {
+        var one = stock();
+        felt.show(one);
+        facts.getChildren().clear();
+        scan.setDisable(one.filter(stock -> stock instanceof Stock.Hide hide && hide.kind() == Stock.Kind.HIDE)
+                .isEmpty());
+        sendBack.setDisable(model.job().cutLog().brought().stream()
+                .noneMatch(brought -> brought.id().equals(shown.getValue())));
+        answer.setText(one.map(HidesLeaf::said).orElse("Type what came in, and it lies here."));
+        for (var each : model.toCutFrom()) facts.getChildren().add(Nodes.label(line(each), Styles.NOTE));
+    }
+
+    private static String said(Stock stock) {
+        return switch (stock) {
+            case Stock.Roll roll ->
+                "%s: %.0f mm wide, %.1f m long%s."
+                        .formatted(
+                                Words.capital(roll.id()),
+                                roll.width(),
+                                roll.length() / 1000,
+                                roll.repeatY() > 0 || roll.repeatX() > 0
+                                        ? ", repeat %.0f along and %.0f across"
+                                                .formatted(roll.repeatX(), roll.repeatY())
+                                        : "");
+            case Stock.Hide hide ->
+                "%s: %s, %s, %s%s%s."
+                        .formatted(
+                                Words.capital(hide.id()),
+                                hide.kind().word(),
+                                Words.squareMetres(hide.shape().outline().area()),
+                                Words.many(hide.shape().holes().size(), "flaw"),
+                                hide.lot().dye().isEmpty()
+                                        ? ""
+                                        : ", lot " + hide.lot().dye(),
+                                hide.lot().thicknessMm() == 0
+                                        ? ""
+                                        : ", %.1f mm thick".formatted(hide.lot().thicknessMm()));
+        };
+    }
+
+    private static String line(Stock stock) {
+        return stock instanceof Stock.Hide hide
+                ? "%s · %s · %s"
+                        .formatted(hide.id(), hide.material(), Words.squareMetres(Planar.areaLeft(hide.shape())))
+                : "%s · %s".formatted(stock.id(), stock.material());
+    }
+
+    private void bring() {
+        switch (StockText.read(typed.getText(), String.valueOf(material.getValue()))) {
+            case Refused<Stock>(var why) -> answer.setText(why);
+            case Understood<Stock>(var stock) -> {
+                if (!model.make(new AtCut(new StockBrought(stock)))) return;
+                typed.clear();
+                shown.setValue(stock.id());
+            }
+        }
+    }
+
+    private void sendBack() {
+        if (shown.getValue() != null) model.make(new AtCut(new StockSentBack(shown.getValue())));
+    }
+
+    private void mark() {
+        stock().ifPresent(one -> {
+            if (one instanceof Stock.Hide hide) {
+                if (changed(HideEdit.read(mark.getText(), hide, CutCard.from(hide)))) mark.clear();
+            } else answer.setText("A roll has neither flaws nor grades here; cut them off.");
+        });
+    }
+
+    private void flawAt(Point at) {
+        if (!(stock().orElse(null) instanceof Stock.Hide hide)) return;
+        if (size.mm().isEmpty()) answer.setText(size.wrong());
+        else changed(HideEdit.flawed(hide, at, size.mm().get()));
+    }
+
+    private boolean changed(Parsed<Stock.Hide> read) {
+        return switch (read) {
+            case Refused<Stock.Hide>(var why) -> {
+                answer.setText(why);
+                yield false;
+            }
+            case Understood<Stock.Hide>(var hide) -> model.make(new AtCut(new StockBrought(hide)));
+        };
+    }
+
+    /** Traced beside, since it takes a few seconds; what is newer overtakes it. */
+    private void scan() {
+        if (!(stock().orElse(null) instanceof Stock.Hide hide)) return;
+        var own = ++asked;
+        answer.setText("Tracing the %s; a few seconds.".formatted(hide.id()));
+        scan.setDisable(true);
+        model.traces().photographHide(hide.id(), TARGETS, found -> {
+            scan.setDisable(false);
+            if (own != asked) return;
+            switch (found) {
+                case Refused<Traced>(var why) -> answer.setText(why);
+                case Understood<Traced>(var traced) -> traced(hide, traced);
+            }
+        });
+    }
+
+    private void traced(Stock.Hide hide, Traced traced) {
+        var upright = Upright.of(traced.shape());
+        model.make(new AtCut(new StockBrought(new Stock.Hide(
+                hide.id(),
+                hide.material(),
+                hide.kind(),
+                hide.lot(),
+                upright.shape(),
+                hide.grade(),
+                GradeZones.proposed(upright.shape().outline()),
+                hide.stretch(),
+                hide.cost()))));
+        answer.setText("%s, its backbone upright%s."
+                .formatted(
+                        said(stock().orElse(hide)).replaceFirst("\\.$", ""),
+                        traced.warnings().isEmpty() ? "" : ". " + String.join(" ", traced.warnings())));
+    }
+}

@@ -1,0 +1,267 @@
+package welumen.desktop.cut;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import welumen.cut.CutChange.PieceSpoilt;
+import welumen.cut.CutChange.PlanAccepted;
+import welumen.cut.CutChange.SheetCut;
+import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
+import welumen.cut.CuttingTable.Laid;
+import welumen.cut.FromPattern;
+import welumen.cut.Lies;
+import welumen.cut.Placement;
+import welumen.cut.Stock;
+import welumen.cut.table.CutCard;
+import welumen.cut.table.LargestRectangle;
+import welumen.cut.table.Offcuts;
+import welumen.cut.table.Relaid;
+import welumen.cut.table.Remaining;
+import welumen.cut.table.Yields;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.files.full.Paper;
+import welumen.job.JobChange.AtCut;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+
+/** At the table: cards and drawings to cut by, what was cut, what was spoilt, what is left over. */
+final class TableLeaf extends Leaf {
+    private final ComboBox<String> shown = new ComboBox<>();
+    private final ComboBox<Paper> paper = new ComboBox<>();
+    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final VBox list = new VBox(8);
+    private final VBox left = new VBox(6);
+    private final CardFelt felt = new CardFelt();
+    private final FlowPane buttons;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    TableLeaf(JobModel model) {
+        super(model, "At the table");
+        shown.setId("table-hide");
+        shown.setPrefWidth(190);
+        WordCell.in(shown, Words::capital, "nothing laid out");
+        shown.valueProperty().subscribe(this::show);
+        paper.getItems().setAll(Paper.USUAL);
+        paper.setValue(Paper.USUAL.getFirst());
+        paper.setId("table-paper");
+        WordCell.in(paper, Paper::word);
+        answer.setId("table-answer");
+        answer.setMinHeight(USE_PREF_SIZE);
+        list.setId("table-pieces");
+        left.setId("table-left");
+        var cards = Nodes.button("Cut cards", "A PDF with a card for each hide: picture and chalk list", this::cards);
+        cards.setId("cut-cards");
+        var full = Nodes.button("Full size", "This hide at full size, tiled on that paper", this::full);
+        full.setId("hide-full-size");
+        var drawings = Nodes.button("Save the plan", "The plan as DXF and SVG", this::drawings);
+        drawings.setId("save-plan");
+        var cut = Nodes.chief("It is cut", "All on this hide was cut; what is left is kept", this::cut);
+        cut.setId("hide-is-cut");
+        buttons = new FlowPane(
+                12,
+                10,
+                Nodes.field("Hide", shown),
+                Nodes.level(cut),
+                Nodes.level(cards),
+                Nodes.field("On", paper),
+                Nodes.level(full),
+                Nodes.level(drawings));
+        getChildren()
+                .addAll(
+                        buttons,
+                        answer,
+                        Nodes.beside(Nodes.scroll(list), Nodes.column(10, felt, Nodes.scroll(left)), 400));
+    }
+
+    @Override
+    protected Node first() {
+        return shown;
+    }
+
+    private Optional<Laid> laid() {
+        return model.job().table() instanceof Laid laid ? Optional.of(laid) : Optional.empty();
+    }
+
+    private boolean isCut(String stock) {
+        return model.job().cutLog().isCut(stock);
+    }
+
+    @Override
+    protected void refresh() {
+        var before = shown.getValue();
+        var hides = laid().map(one -> one.plan().sheets().stream()
+                        .map(CutPlan.SheetUse::stock)
+                        .toList())
+                .orElse(List.of());
+        shown.getItems().setAll(hides);
+        shown.setValue(
+                hides.contains(before)
+                        ? before
+                        : hides.stream()
+                                .filter(stock -> !isCut(stock))
+                                .findFirst()
+                                .or(() -> hides.stream().findFirst())
+                                .orElse(null));
+        buttons.setDisable(hides.isEmpty());
+        show();
+    }
+
+    private void show() {
+        list.getChildren().clear();
+        left.getChildren().clear();
+        var table = laid();
+        if (table.isEmpty() || shown.getValue() == null) {
+            answer.setText("Nothing is laid out yet: lay the pieces out on the first leaf.");
+            return;
+        }
+        var laid = table.get();
+        var stock = laid.problem().stock(shown.getValue());
+        answer.setText(said(laid));
+        var card = CutCard.of(laid.problem(), laid.plan(), stock);
+        for (var entry : card.entries()) list.getChildren().add(row(laid, stock, entry));
+        felt.show(card, showLeft(laid, stock));
+    }
+
+    private String said(Laid laid) {
+        var log = model.job().cutLog();
+        var open = laid.plan().sheets().stream()
+                .map(CutPlan.SheetUse::stock)
+                .filter(stock -> !isCut(stock))
+                .toList();
+        var wasted = Remaining.wasted(FromPattern.pieces(model.job().patterns().pieces()), laid, log);
+        var yields = Yields.of(laid, log);
+        return (log.cut().isEmpty()
+                        ? "Nothing is cut yet; begin with %s.".formatted(open.isEmpty() ? "the plan" : open.getFirst())
+                        : "%s cut, %s of it became pieces where the plan had %s; %s."
+                                .formatted(
+                                        Words.capital(Words.many(log.cut().size(), "hide")),
+                                        Words.percent(yields.share()),
+                                        Words.percent(laid.plan().utilisation()),
+                                        open.isEmpty() ? "nothing is left to cut" : open.getFirst() + " is next"))
+                + (wasted.isEmpty()
+                        ? ""
+                        : " Cut already, and drawn otherwise since: %s."
+                                .formatted(String.join(", ", wasted).replace('-', ' ')));
+    }
+
+    private Node row(Laid laid, Stock stock, CutCard.Entry entry) {
+        var told = Nodes.grown(Nodes.column(
+                1,
+                Nodes.label("%d  %s, grade %d"
+                        .formatted(entry.number(), entry.piece().replace('-', ' '), entry.grade())),
+                Nodes.label(
+                        "%s to %s".formatted(CutCard.words(entry.near(), stock), CutCard.words(entry.far(), stock)),
+                        Styles.MEASURE)));
+        told.setMinWidth(0);
+        var placement = laid.plan().on(stock.id()).stream()
+                .filter(one -> one.piece().equals(entry.piece()) && one.copy() == entry.copy())
+                .findFirst()
+                .orElseThrow();
+        var isSpoilt = model.job().cutLog().isSpoilt(placement);
+        var spoilt = Nodes.button(
+                isSpoilt ? "was spoilt" : "Spoilt",
+                "It came out wrong: it is laid again on what is left",
+                () -> spoilt(laid, placement));
+        spoilt.setDisable(isSpoilt);
+        spoilt.setId("spoilt-%s-%d".formatted(entry.piece(), entry.copy()));
+        var row = Nodes.row(10, told, spoilt);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    /** The rectangles that can be cut from it. */
+    private List<LargestRectangle> showLeft(Laid laid, Stock stock) {
+        if (!(stock instanceof Stock.Hide hide)) return List.of();
+        var offcuts = offcuts(laid, hide);
+        left.getChildren().add(Nodes.whole(isCut(hide.id()) ? "Kept of it" : "Will be worth keeping", Styles.HEADING));
+        for (var offcut : offcuts)
+            left.getChildren()
+                    .add(Nodes.label(
+                            "%s: %.0f × %.0f mm can be cut from it%s"
+                                    .formatted(
+                                            Words.capital(offcut.stock().id()),
+                                            offcut.rectangle().longMm(),
+                                            offcut.rectangle().wideMm(),
+                                            hide.lot().dye().isEmpty()
+                                                    ? ""
+                                                    : ", lot " + hide.lot().dye()),
+                            Styles.MEASURE));
+        if (offcuts.isEmpty())
+            left.getChildren()
+                    .add(Nodes.label(
+                            "Nothing of %.0f × %.0f mm is left.".formatted(Offcuts.LONG_MM, Offcuts.WIDE_MM),
+                            Styles.NOTE));
+        return offcuts.stream().map(Offcuts.Offcut::rectangle).toList();
+    }
+
+    private List<Offcuts.Offcut> offcuts(Laid laid, Stock.Hide hide) {
+        return Offcuts.of(
+                hide,
+                laid.plan().on(hide.id()).stream()
+                        .map(placement -> Lies.of(laid.problem(), placement).shape())
+                        .toList(),
+                laid.problem().gap());
+    }
+
+    private void cut() {
+        var table = laid();
+        if (table.isEmpty() || shown.getValue() == null || isCut(shown.getValue())) return;
+        var kept = table.get().problem().stock(shown.getValue()) instanceof Stock.Hide hide
+                ? offcuts(table.get(), hide).stream().map(Offcuts.Offcut::stock).toList()
+                : List.<Stock.Hide>of();
+        model.make(new AtCut(new SheetCut(shown.getValue(), kept)));
+    }
+
+    private void spoilt(Laid laid, Placement placement) {
+        var again = withOffcuts(laid);
+        switch (Relaid.spoilt(again, laid.plan(), placement)) {
+            case Refused<Relaid>(var why) -> answer.setText(why);
+            case Understood<Relaid>(var relaid) ->
+                model.makeTogether(List.of(
+                        new AtCut(new PieceSpoilt(
+                                placement.piece(), placement.copy(), placement.stock(), "came out wrong")),
+                        new AtCut(new PlanAccepted(relaid.problem(), relaid.plan()))));
+        }
+    }
+
+    /** What is left of a hide that was cut lies beside it as offcuts, and is tried too. */
+    private CutProblem withOffcuts(Laid laid) {
+        var known = laid.problem().stock().stream().map(Stock::id).toList();
+        var stock = new ArrayList<>(laid.problem().stock());
+        model.toCutFrom().stream().filter(one -> !known.contains(one.id())).forEach(stock::add);
+        return new CutProblem(
+                laid.problem().gap(),
+                laid.problem().pieces(),
+                stock,
+                laid.problem().pinned());
+    }
+
+    private void cards() {
+        laid().flatMap(laid -> model.papers().cutCards(laid.problem(), laid.plan()))
+                .ifPresent(file -> answer.setText("Kept as %s.".formatted(file.getFileName())));
+    }
+
+    private void full() {
+        laid().flatMap(laid -> model.papers()
+                        .fullSize(
+                                laid.problem(), laid.plan(), laid.problem().stock(shown.getValue()), paper.getValue()))
+                .ifPresent(file -> answer.setText("Kept as %s.".formatted(file.getFileName())));
+    }
+
+    private void drawings() {
+        laid().flatMap(laid -> model.papers().plan(laid.problem(), laid.plan()))
+                .ifPresent(file -> answer.setText("Kept as %s, and as SVG.".formatted(file.getFileName())));
+    }
+}
