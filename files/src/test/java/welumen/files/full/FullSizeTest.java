@@ -12,8 +12,19 @@ import org.apache.pdfbox.contentstream.operator.Operator;
 import org.apache.pdfbox.cos.COSNumber;
 import org.apache.pdfbox.pdfparser.PDFStreamParser;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import welumen.cabin.PartId;
+import welumen.cut.CutPiece;
+import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
+import welumen.cut.Placement;
+import welumen.cut.SheetUses;
+import welumen.cut.Stock;
+import welumen.cut.Stretch;
+import welumen.cut.Turns;
+import welumen.cut.hide.StockText;
+import welumen.files.nest.PlanDxf;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
@@ -26,6 +37,8 @@ import welumen.pattern.Under;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
+import welumen.shape.Pose;
+import welumen.shape.Shape;
 
 /** A ruler on the paper: what is measured are the PDF's own coordinates. */
 class FullSizeTest {
@@ -128,5 +141,70 @@ class FullSizeTest {
         }
         assertThatThrownBy(() -> TargetPdf.write(10, 0, 1)).hasMessageContaining("from 20 to 150");
         assertThatThrownBy(() -> TargetPdf.write(80, 580, 20)).hasMessageContaining("There are no");
+    }
+
+    private static CutProblem onTwo() {
+        var piece = new CutPiece(
+                "left-facing",
+                new Shape(Outline.rectangle(300, 200)),
+                3,
+                "hide",
+                new Turns.Free(),
+                false,
+                4,
+                new Stretch.Any(),
+                "");
+        var first =
+                (Stock.Hide) StockText.read("hide 1, 4.8 m2, lot 27B", "hide").orThrow();
+        return new CutProblem(
+                3,
+                List.of(piece),
+                List.of(first, StockText.read("sheet 1, 1000 x 800", "hide").orThrow()),
+                List.of());
+    }
+
+    private static CutPlan laid(CutProblem problem) {
+        var placements = List.of(
+                new Placement("left-facing", 1, "hide 1", new Pose(-120, 300, 0, false)),
+                new Placement("left-facing", 2, "hide 1", new Pose(250, 700, 30, false)),
+                new Placement("left-facing", 3, "sheet 1", new Pose(20, 20, 0, false)));
+        return new CutPlan(placements, List.of(), SheetUses.of(problem, placements), 1);
+    }
+
+    /** Each hide has its card, with what is chalked and where from. */
+    @Test
+    void aCutCardSaysWhereToChalk() throws IOException {
+        var problem = onTwo();
+        try (var document = Loader.loadPDF(CutCardPdf.of(problem, laid(problem)))) {
+            assertThat(document.getNumberOfPages()).isEqualTo(2);
+            var words = new PDFTextStripper().getText(document);
+            assertThat(words)
+                    .contains(
+                            "hide 1",
+                            "lot 27B",
+                            "2  left facing, no. 1 120 left, 379 up  to  180 right, 579 up",
+                            "sheet 1");
+            assertThat(paths(document, 0)).anyMatch(path -> isSize(path, 3.4, 3.4)); // a box to tick
+        }
+    }
+
+    @Test
+    void aHideAtFullSizeHasItsPiecesAsLargeAsTheyAre() throws IOException {
+        var problem = onTwo();
+        var sheet = problem.stock("sheet 1");
+        try (var document = Loader.loadPDF(SheetPdf.on(new Paper.Roll(1200, 1), problem, laid(problem), sheet))) {
+            assertThat(paths(document, 0)).anyMatch(path -> isSize(path, 300, 200));
+            assertThat(paths(document, 0)).anyMatch(path -> isSize(path, 1000, 800));
+        }
+    }
+
+    @Test
+    void aPlanIsDrawnAsDxf() {
+        var problem = onTwo();
+        var dxf = PlanDxf.write(problem, laid(problem));
+        assertThat(dxf)
+                .contains("hide 1", "sheet 1", "left-facing, copy 3")
+                .startsWith("0")
+                .endsWith("EOF\n");
     }
 }
