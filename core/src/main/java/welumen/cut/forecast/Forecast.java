@@ -11,11 +11,18 @@ import java.util.TreeMap;
  * now and then; some are laid out in full as well, and as often as that saved a hide, so often it is taken off the others.
  *
  * @param needed hides by delivery, as a plan of a moment has it
- * @param full how many were laid out in full too
- * @param saved in how many of those one hide fewer did
+ * @param full those that were laid out in full too
  * @param late how often a piece lay on the last hide, by its name
  */
-public record Forecast(Question question, List<Integer> needed, int full, int saved, Map<String, Integer> late) {
+public record Forecast(Question question, List<Integer> needed, List<Full> full, Map<String, Integer> late) {
+    /**
+     * A delivery that was laid out in full.
+     *
+     * @param needed hides, as a plan of a moment had it
+     * @param isOneFewer whether one fewer does
+     */
+    public record Full(int needed, boolean isOneFewer) {}
+
     /** Enough for most people: in nineteen deliveries of twenty. */
     public static final double SURE = 0.95;
 
@@ -27,14 +34,20 @@ public record Forecast(Question question, List<Integer> needed, int full, int sa
 
     public Forecast {
         needed = List.copyOf(needed);
+        full = List.copyOf(full);
         late = Map.copyOf(late);
     }
 
-    static Forecast of(Question question, List<Delivery> deliveries, int full, int saved) {
+    static Forecast of(Question question, List<Delivery> deliveries, List<Full> full) {
         var late = new TreeMap<String, Integer>();
         for (var delivery : deliveries)
             delivery.opensLate().forEach((piece, count) -> late.merge(piece, count, Integer::sum));
-        return new Forecast(question, deliveries.stream().map(Delivery::needed).toList(), full, saved, late);
+        return new Forecast(question, deliveries.stream().map(Delivery::needed).toList(), full, late);
+    }
+
+    /** These deliveries, corrected by how often a full layout saved a hide on others. */
+    Forecast corrected(Forecast by) {
+        return new Forecast(question, needed, by.full, late);
     }
 
     public int deliveries() {
@@ -48,9 +61,17 @@ public record Forecast(Question question, List<Integer> needed, int full, int sa
                 : (double) needed.stream().filter(count -> count <= hides).count() / needed.size();
     }
 
-    /** By what share of deliveries a full layout saves a hide, in the middle and at the ends of its interval. */
-    public Share savedShare() {
-        return full == 0 ? new Share(0, 0, 0) : wilson((double) saved / full, full);
+    /** In how many of those that were laid out in full one hide fewer did. */
+    public int saved() {
+        return (int) full.stream().filter(Full::isOneFewer).count();
+    }
+
+    /** The share of deliveries that seemed to need so many and do with one fewer; nought where none of them was tried. */
+    private Share saves(int hides) {
+        var tried = full.stream().filter(one -> one.needed() == hides).toList();
+        if (tried.isEmpty()) return new Share(0, 0, 0);
+        var count = tried.stream().filter(Full::isOneFewer).count();
+        return wilson((double) count / tried.size(), tried.size());
     }
 
     /** How often so many hides are enough. */
@@ -58,7 +79,7 @@ public record Forecast(Question question, List<Integer> needed, int full, int sa
         if (needed.isEmpty()) return new Share(0, 0, 1);
         var here = wilson(quick(hides), needed.size());
         var next = wilson(quick(hides + 1), needed.size());
-        var saves = savedShare();
+        var saves = saves(hides + 1);
         return new Share(
                 corrected(here.low(), next.low(), saves.low()),
                 corrected(quick(hides), quick(hides + 1), saves.likely()),

@@ -42,7 +42,7 @@ public final class Forecaster {
                 }
                 for (var i = from; i < to; i++) laid.add(Workers.next(running));
                 laid.sort(Comparator.comparingInt(Delivery::number));
-                progress.accept(Forecast.of(question, laid, 0, 0));
+                progress.accept(Forecast.of(question, laid, List.of()));
             }
         }
         return calibrated(question, laid, progress, stop);
@@ -61,19 +61,18 @@ public final class Forecaster {
             for (var number = 0; number < deliveries; number++) laid.add(Workers.next(running));
         }
         laid.removeIf(delivery -> delivery.needed() == 0);
-        return Forecast.of(question, laid, 0, 0);
+        laid.sort(Comparator.comparingInt(Delivery::number));
+        return Forecast.of(question, laid, List.of());
     }
 
     private static Forecast calibrated(
             Question question, List<Delivery> laid, Consumer<Forecast> progress, StopSignal stop) {
-        var full = 0;
-        var saved = 0;
-        var forecast = Forecast.of(question, laid, 0, 0);
+        var full = new ArrayList<Forecast.Full>();
+        var forecast = Forecast.of(question, laid, List.of());
         for (var delivery : laid.subList(0, Math.min(FULL, laid.size()))) {
             if (stop.stopRequested()) break;
-            full++;
-            if (doesWithOneFewer(question, delivery, stop)) saved++;
-            forecast = Forecast.of(question, laid, full, saved);
+            full.add(new Forecast.Full(delivery.needed(), doesWithOneFewer(question, delivery, stop)));
+            forecast = Forecast.of(question, laid, full);
             progress.accept(forecast);
         }
         return forecast;

@@ -19,7 +19,7 @@ import welumen.shape.Shape;
  * @param after how many with the change, on the very same deliveries
  */
 public record WhatIf(String words, int hides, double before, double after) {
-    private static final int DELIVERIES = 60;
+    private static final int DELIVERIES = 40;
     private static final int MOST = 3;
     private static final double LARGE_MM2 = 0.12e6;
     private static final double SEAM_MM = 10;
@@ -35,11 +35,15 @@ public record WhatIf(String words, int hides, double before, double after) {
     public static List<WhatIf> of(Forecast forecast, StopSignal stop) {
         var hides = Math.max(1, forecast.recommended() - 1);
         var question = forecast.question();
-        var before = Forecaster.quick(question, DELIVERIES, stop).enough(hides).likely();
+        var before = Forecaster.quick(question, DELIVERIES, stop)
+                .corrected(forecast)
+                .enough(hides)
+                .likely();
         var found = new ArrayList<WhatIf>();
         for (var change : changes(forecast)) {
             if (stop.stopRequested()) break;
             var after = Forecaster.quick(question.about(change.pieces()), DELIVERIES, stop)
+                    .corrected(forecast)
                     .enough(hides)
                     .likely();
             found.add(new WhatIf(change.words(), hides, before, after));

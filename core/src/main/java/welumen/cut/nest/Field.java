@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
@@ -20,11 +23,13 @@ import welumen.shape.Planar;
  * that is too poor, pieces that are pinned.
  */
 final class Field {
-    private static final int RIM_POLES = 90;
-    private static final int FLAW_POLES = 6;
     private static final double SMALLEST = 4;
+    private static final int PLACES = 400;
+    private static final int TRIED = 1200;
+    private static final double PLASTIC = 1.324717957244746;
 
     final Stock stock;
+    private final Fineness fineness;
     final double minX;
     final double minY;
     final double maxX;
@@ -34,24 +39,33 @@ final class Field {
 
     private final double inset;
     /** By the worst grade on which a piece may lie; made when a piece of that grade first asks. */
-    private final Map<Integer, List<Body>> byGrade = new ConcurrentHashMap<>();
+    private final Map<Integer, Good> byGrade = new ConcurrentHashMap<>();
 
-    Field(CutProblem problem, Stock stock) {
+    /**
+     * What is good enough for a grade.
+     *
+     * @param obstacles what a piece must not lie on
+     * @param places spread evenly over what is left, each as x and y; none where that is all of the box
+     */
+    private record Good(List<Body> obstacles, List<double[]> places) {}
+
+    Field(CutProblem problem, Stock stock, Fineness fineness) {
         this.stock = stock;
+        this.fineness = fineness;
         inset = problem.gap() / 2 - Item.SLACK_MM;
         var box = stock.shape().outline().box();
         minX = box.minX() + inset;
         minY = box.minY() + inset;
         maxX = box.maxX() - inset;
         maxY = box.maxY() - inset;
-        for (var flaw : stock.shape().holes()) add(grown(Planar.polygon(flaw), inset), FLAW_POLES, fixed);
+        for (var flaw : stock.shape().holes()) add(grown(Planar.polygon(flaw), inset), fineness.flawPoles, fixed);
         for (var pinned : problem.pinned())
             if (pinned.stock().equals(stock.id()))
-                add(grown(Planar.polygon(Lies.of(problem, pinned).shape()), inset), FLAW_POLES, fixed);
+                add(grown(Planar.polygon(Lies.of(problem, pinned).shape()), inset), fineness.flawPoles, fixed);
     }
 
     /** All that a piece of a grade must not lie on: what is fixed, and in one with the outside the leather that is too poor. */
-    private List<Body> made(int grade) {
+    private Good made(int grade) {
         var bodies = new ArrayList<>(fixed);
         var ground = Planar.polygon(stock.shape().outline());
         Geometry good = stock instanceof Stock.Hide ? grown(ground, -inset) : ground;
@@ -60,9 +74,32 @@ final class Field {
         var wide =
                 grown(ground.getEnvelope(), 0.25 * ground.getEnvelopeInternal().getWidth());
         var box = grown(ground.getEnvelope(), -inset);
-        if (stock instanceof Stock.Roll || Math.abs(good.getArea() - box.getArea()) < 1) return bodies;
-        add(OverlayNGRobust.overlay(wide, good, OverlayNG.DIFFERENCE), RIM_POLES, bodies);
-        return bodies;
+        if (stock instanceof Stock.Roll || Math.abs(good.getArea() - box.getArea()) < 1)
+            return new Good(bodies, List.of());
+        add(OverlayNGRobust.overlay(wide, good, OverlayNG.DIFFERENCE), fineness.rimPoles, bodies);
+        return new Good(bodies, spread(good));
+    }
+
+    /** By a low-discrepancy sequence in two dimensions, of the golden ratio's cousin (Roberts, 2018). */
+    private static List<double[]> spread(Geometry good) {
+        var box = good.getEnvelopeInternal();
+        var within = new IndexedPointInAreaLocator(good);
+        var places = new ArrayList<double[]>();
+        for (var i = 1; i <= TRIED && places.size() < PLACES; i++) {
+            var x = box.getMinX() + box.getWidth() * (i / PLASTIC % 1);
+            var y = box.getMinY() + box.getHeight() * (i / (PLASTIC * PLASTIC) % 1);
+            if (within.locate(new Coordinate(x, y)) == Location.INTERIOR) places.add(new double[] {x, y});
+        }
+        return List.copyOf(places);
+    }
+
+    /** Where a piece of a grade may have its middle; none where that is anywhere in the box. */
+    List<double[]> places(int grade) {
+        return good(grade).places();
+    }
+
+    private Good good(int grade) {
+        return byGrade.computeIfAbsent(grade, this::made);
     }
 
     private static Geometry grown(Geometry geometry, double by) {
@@ -70,10 +107,10 @@ final class Field {
         return BufferOp.bufferOp(geometry, by, parameters);
     }
 
-    private static void add(Geometry geometry, int poles, List<Body> bodies) {
+    private void add(Geometry geometry, int poles, List<Body> bodies) {
         for (var polygon : Planar.polygons(geometry)) {
             if (polygon.getArea() < SMALLEST) continue;
-            var form = Form.of(polygon, poles);
+            var form = Form.of(polygon, poles, fineness.across);
             var body = new Body(form);
             body.lay(form, form.middleX, form.middleY, 0);
             bodies.add(body);
@@ -82,7 +119,7 @@ final class Field {
 
     /** What a piece of a grade must not lie on. */
     List<Body> obstacles(int grade) {
-        return byGrade.computeIfAbsent(grade, this::made);
+        return good(grade).obstacles();
     }
 
     double width() {

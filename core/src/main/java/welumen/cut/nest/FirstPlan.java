@@ -15,17 +15,20 @@ public final class FirstPlan {
     record Kind(List<Field> fields, List<Item> items) {}
 
     /** Of those materials of which there is something to lay. */
-    static List<Kind> kinds(CutProblem problem) {
+    static List<Kind> kinds(CutProblem problem, Fineness fineness) {
         var kinds = new ArrayList<Kind>();
         for (var material :
                 problem.stock().stream().map(Stock::material).distinct().toList()) {
             var stocks = problem.stock().stream()
                     .filter(stock -> stock.material().equals(material))
                     .toList();
-            var items = Items.of(problem, stocks);
+            var items = Items.of(problem, stocks, fineness);
             if (!items.isEmpty())
                 kinds.add(new Kind(
-                        stocks.stream().map(stock -> new Field(problem, stock)).toList(), items));
+                        stocks.stream()
+                                .map(stock -> new Field(problem, stock, fineness))
+                                .toList(),
+                        items));
         }
         return kinds;
     }
@@ -43,11 +46,16 @@ public final class FirstPlan {
      * @throws IllegalStateException if what was laid does not lie validly, which is a fault of this program
      */
     public static List<Placement> of(CutProblem problem, long seed) {
-        var quick = quick(problem, kinds(problem), seed);
+        var quick = unchecked(problem, seed);
         var faults = PlanCheck.faults(problem, quick);
         if (!faults.isEmpty())
             throw new IllegalStateException(
                     "A first plan is not valid: " + faults.getFirst().said());
-        return List.copyOf(quick);
+        return quick;
+    }
+
+    /** The same without the judge's word, for reckoning with hundreds of them. */
+    public static List<Placement> unchecked(CutProblem problem, long seed) {
+        return List.copyOf(quick(problem, kinds(problem, Fineness.COARSE), seed));
     }
 }

@@ -63,7 +63,7 @@ final class Form {
     }
 
     /** @param most how many circles at the most */
-    static Form of(Polygon polygon, int most) {
-        return new Form(polygon, Poles.of(polygon, most));
+    static Form of(Polygon polygon, int most, int across) {
+        return new Form(polygon, Poles.of(polygon, most, across));
     }
 }

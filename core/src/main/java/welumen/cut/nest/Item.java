@@ -19,24 +19,23 @@ record Item(CutPiece piece, int copy, Form plain, Form flipped, List<Ways> ways)
     /** Grown by so much less, so that pieces may touch; far below what the judge takes for an overlap. */
     static final double SLACK_MM = 0.003;
 
-    private static final int MOST_POLES = 10;
     private static final double MITRE = 1.3;
 
     Item {
         ways = List.copyOf(ways);
     }
 
-    static Item of(CutPiece piece, int copy, double gap, List<Stock> stocks) {
-        var plain = form(piece, gap, false);
+    static Item of(CutPiece piece, int copy, double gap, List<Stock> stocks, Fineness fineness) {
+        var plain = form(piece, gap, false, fineness);
         return new Item(
                 piece,
                 copy,
                 plain,
-                piece.flip() ? form(piece, gap, true) : plain,
+                piece.flip() ? form(piece, gap, true, fineness) : plain,
                 stocks.stream().map(stock -> Ways.of(piece, stock)).toList());
     }
 
-    private static Form form(CutPiece piece, double gap, boolean flipped) {
+    private static Form form(CutPiece piece, double gap, boolean flipped, Fineness fineness) {
         var shape = new Pose(0, 0, 0, flipped).apply(piece.shape());
         var polygon = Planar.polygon(shape);
         var grown = Planar.polygons(BufferOp.bufferOp(
@@ -45,7 +44,7 @@ record Item(CutPiece piece, int copy, Form plain, Form flipped, List<Ways> ways)
                 new BufferParameters(2, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, MITRE)));
         // what is thinner than the slack would fall apart, and is laid as it is
         var isWhole = grown.size() == 1 && !grown.getFirst().isEmpty();
-        return Form.of(isWhole ? grown.getFirst() : polygon, MOST_POLES);
+        return Form.of(isWhole ? grown.getFirst() : polygon, fineness.piecePoles, fineness.across);
     }
 
     Form form(boolean isFlipped) {

@@ -11,11 +11,11 @@ final class Items {
     private Items() {}
 
     /** Those alone that may lie on one of the stocks some way. */
-    static List<Item> of(CutProblem problem, List<Stock> stocks) {
+    static List<Item> of(CutProblem problem, List<Stock> stocks, Fineness fineness) {
         var items = new ArrayList<Item>();
         for (var piece : problem.pieces()) {
             if (!piece.material().equals(stocks.getFirst().material())) continue;
-            var first = Item.of(piece, 1, problem.gap(), stocks);
+            var first = Item.of(piece, 1, problem.gap(), stocks, fineness);
             if (first.ways().stream().allMatch(Ways::none)) continue;
             for (var copy = 1; copy <= piece.quantity(); copy++)
                 if (!problem.isPinned(piece.id(), copy))

@@ -36,7 +36,7 @@ public final class Nester {
 
     private Nester(CutProblem problem, NestOptions options, StopSignal stop) {
         this.problem = problem;
-        var kinds = FirstPlan.kinds(problem);
+        var kinds = FirstPlan.kinds(problem, Fineness.FINE);
         this.best = first(problem, kinds, options, stop);
         this.score = PlanScore.of(problem, best);
         this.searches = kinds.stream()

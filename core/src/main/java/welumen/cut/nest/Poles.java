@@ -7,7 +7,6 @@ import org.locationtech.jts.geom.Polygon;
 
 /** Circles inscribed in a polygon, none over another: each the largest that still has room, on a grid and then climbing. */
 final class Poles {
-    private static final int ACROSS = 36;
     private static final double ENOUGH = 0.92;
     private static final double SMALLEST = 0.06;
 
@@ -25,14 +24,18 @@ final class Poles {
             sides.add(new double[] {ring[i - 1].x, ring[i - 1].y, ring[i].x, ring[i].y});
     }
 
-    /** Centre and radius of each; at least one. */
-    static List<double[]> of(Polygon polygon, int most) {
-        return new Poles(polygon).found(polygon, most);
+    /**
+     * Centre and radius of each; at least one.
+     *
+     * @param across how many places are tried along the longer side of its box
+     */
+    static List<double[]> of(Polygon polygon, int most, int across) {
+        return new Poles(polygon).found(polygon, most, across);
     }
 
-    private List<double[]> found(Polygon polygon, int most) {
+    private List<double[]> found(Polygon polygon, int most, int across) {
         var box = polygon.getEnvelopeInternal();
-        var step = Math.max(box.getWidth(), box.getHeight()) / ACROSS;
+        var step = Math.max(box.getWidth(), box.getHeight()) / across;
         var grid = new ArrayList<double[]>();
         for (var x = box.getMinX() + step / 2; x < box.getMaxX(); x += step)
             for (var y = box.getMinY() + step / 2; y < box.getMaxY(); y += step) {

@@ -12,9 +12,9 @@ import welumen.cut.Placement;
  * one; a further stock is opened only where those that are open have none.
  */
 final class QuickPlan {
-    private static final int LOOKS = 90;
+    private static final int LOOKS = 200;
     private static final int FEWER = 40;
-    private static final int FOUND = 6;
+    private static final int FOUND = 12;
     private static final double STEP = 0.5;
 
     private final Layout layout;
@@ -60,6 +60,7 @@ final class QuickPlan {
         var ways = layout.items.get(item).ways().get(on);
         if (ways.none()) return Optional.empty();
         var field = layout.fields.get(on);
+        var places = field.places(layout.items.get(item).piece().grade());
         Place best = null;
         var found = 0;
         for (var look = 0; look < looks && found < FOUND; look++) {
@@ -70,11 +71,13 @@ final class QuickPlan {
                             ? random.nextInt(4) * Math.PI / 2
                             : range.from() + random.nextDouble() * range.width();
             var form = layout.items.get(item).form(range.flipped());
-            tried.lay(
-                    form,
-                    field.minX + random.nextDouble() * field.width(),
-                    field.minY + random.nextDouble() * field.height(),
-                    turn);
+            var at = places.isEmpty()
+                    ? new double[] {
+                        field.minX + random.nextDouble() * field.width(),
+                        field.minY + random.nextDouble() * field.height()
+                    }
+                    : places.get(random.nextInt(places.size()));
+            tried.lay(form, at[0], at[1], turn);
             if (tried.maxX - tried.minX > field.width() || tried.maxY - tried.minY > field.height()) continue;
             tried.shift(
                     Math.max(0, field.minX - tried.minX) - Math.max(0, tried.maxX - field.maxX),

@@ -20,8 +20,8 @@ class LayoutTest {
             flaws.add(Cases.at(20 + 30 * (i % 15), 20 + 30 * (i / 15), Outline.rectangle(9, 9)));
         Stock hide = Cases.hide("h", new Shape(Outline.rectangle(500, 300), flaws), List.of());
         var problem = new CutProblem(0, List.of(Cases.rectangle("a", 90, 60, 1)), List.of(hide), List.of());
-        var fields = List.of(new Field(problem, hide));
-        var layout = new Layout(Items.of(problem, List.of(hide)), fields);
+        var fields = List.of(new Field(problem, hide, Fineness.FINE));
+        var layout = new Layout(Items.of(problem, List.of(hide), Fineness.FINE), fields);
         layout.isOpen[0] = true;
         layout.lay(0, 0, 400, 80, 0, false);
         layout.measure(0, new Collider());

@@ -40,8 +40,8 @@ class SeparationTest {
     @Property(tries = 300)
     void bodiesCollideWhereTheyShareAnArea(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
         var random = new Random(seed);
-        var one = new Body(Form.of(Planar.polygon(star(random, 5 + random.nextInt(9))), 10));
-        var other = new Body(Form.of(Planar.polygon(star(random, 5 + random.nextInt(9))), 10));
+        var one = new Body(Form.of(Planar.polygon(star(random, 5 + random.nextInt(9))), 10, 36));
+        var other = new Body(Form.of(Planar.polygon(star(random, 5 + random.nextInt(9))), 10, 36));
         one.lay(one.form(), 0, 0, random.nextDouble() * 6);
         other.lay(
                 other.form(),
@@ -63,7 +63,7 @@ class SeparationTest {
     @Property(tries = 60)
     void circlesLieWithinAndApart(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
         var polygon = Planar.polygon(star(new Random(seed), 11));
-        var poles = Poles.of(polygon, 12);
+        var poles = Poles.of(polygon, 12, 36);
         assertThat(poles).isNotEmpty();
         for (var i = 0; i < poles.size(); i++) {
             var at = poles.get(i);
@@ -79,7 +79,7 @@ class SeparationTest {
     /** The farther apart two that overlap are drawn, the less deep they lie in each other. */
     @Test
     void depthFallsAsTheyPart() {
-        var form = Form.of(Planar.polygon(Outline.rectangle(100, 60)), 10);
+        var form = Form.of(Planar.polygon(Outline.rectangle(100, 60)), 10, 36);
         var one = new Body(form);
         var other = new Body(form);
         one.lay(form, 0, 0, 0);
@@ -100,8 +100,8 @@ class SeparationTest {
             pieces.add(Cases.piece("p" + i, new Shape(star(random, 7)), 1, 4, new Stretch.Any()));
         Stock stock = Cases.sheet("s", 620, 620);
         var problem = new CutProblem(2, pieces, List.of(stock), List.of());
-        var items = Items.of(problem, List.of(stock));
-        var layout = new Layout(items, List.of(new Field(problem, stock)));
+        var items = Items.of(problem, List.of(stock), Fineness.FINE);
+        var layout = new Layout(items, List.of(new Field(problem, stock, Fineness.FINE)));
         layout.isOpen[0] = true;
         var chance = new SplittableRandom(seed);
         for (var i = 0; i < items.size(); i++) Search.scatter(layout, i, chance);

@@ -191,10 +191,10 @@ final class ForecastLeaf extends Leaf {
                         known.deliveries(),
                         Words.percent(share.low()),
                         Words.percent(share.high()),
-                        known.full() == 0
+                        known.full().isEmpty()
                                 ? " A plan of a moment opens a hide too many now and then; that is still to be corrected."
                                 : " %d were laid out in full as well: %d of them did with one hide fewer, and so it is reckoned for all."
-                                        .formatted(known.full(), known.saved())));
+                                        .formatted(known.full().size(), known.saved())));
         facts.getChildren().add(Nodes.whole("What it costs on the mean", Styles.HEADING));
         for (var hides = Math.max(1, best - 1); hides <= best + 1; hides++)
             facts.getChildren()
@@ -215,16 +215,23 @@ final class ForecastLeaf extends Leaf {
                                 Styles.MEASURE)));
         if (changes.isEmpty()) return;
         facts.getChildren().add(Nodes.whole("What a change would buy", Styles.HEADING));
-        for (var change : changes)
+        if (changes.stream().noneMatch(change -> change.buys() > 0))
             facts.getChildren()
                     .add(Nodes.label(
-                            "%s: %s would do in %s in place of %s"
-                                    .formatted(
-                                            change.words(),
-                                            Words.many(change.hides(), "hide"),
-                                            Words.percent(change.after()),
-                                            Words.percent(change.before())),
-                            change.buys() > 0 ? Styles.MEASURE : Styles.NOTE));
+                            "Nothing that was tried would make %s do more often."
+                                    .formatted(Words.many(Math.max(1, best - 1), "hide")),
+                            Styles.NOTE));
+        for (var change : changes)
+            if (change.buys() > 0)
+                facts.getChildren()
+                        .add(Nodes.label(
+                                "%s: %s would do in %s in place of %s"
+                                        .formatted(
+                                                change.words(),
+                                                Words.many(change.hides(), "hide"),
+                                                Words.percent(change.after()),
+                                                Words.percent(change.before())),
+                                Styles.MEASURE));
     }
 
     private void begin() {
