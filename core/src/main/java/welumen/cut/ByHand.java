@@ -21,7 +21,8 @@ public record ByHand(CutProblem problem, CutPlan plan) {
     private static final int WAYS = 24;
 
     /** The piece there instead, or a little beside it where that is free; refused with what is in its way. */
-    public Parsed<ByHand> moved(Placement from, String stock, Pose to) {
+    public Parsed<ByHand> moved(Placement from, String stock, Pose wanted) {
+        var to = Repeat.snapped(problem.piece(from.piece()), wanted, problem.stock(stock));
         var others = new ArrayList<>(plan.placements());
         others.remove(from);
         var sheet = sheet(stock, others);

@@ -13,6 +13,7 @@ import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import welumen.cut.PlanFault.NoSuchCopy;
 import welumen.cut.PlanFault.NotSo;
+import welumen.cut.PlanFault.OffTheRepeat;
 import welumen.cut.PlanFault.OverTheEdge;
 import welumen.cut.PlanFault.PoorGrade;
 import welumen.cut.PlanFault.TooClose;
@@ -66,6 +67,9 @@ public final class PlanCheck {
         var pose = lies.placement().pose();
         if (!lies.piece().mayLie(pose.turnDegrees(), pose.flipped(), lies.stock()))
             faults.add(new NotSo(lies.name(), lies.stock().id()));
+        if (Repeat.isOff(lies.shape(), lies.stock())
+                && !problem.isPinned(lies.placement().piece(), lies.placement().copy()))
+            faults.add(new OffTheRepeat(lies.name(), lies.stock().id()));
         var piece = Planar.polygon(lies.shape());
         if (overTheEdge(piece, lies.stock().shape(), problem.gap()))
             faults.add(new OverTheEdge(lies.name(), lies.stock().id()));

@@ -39,6 +39,14 @@ public sealed interface PlanFault {
         }
     }
 
+    /** A piece does not lie on the pattern of its cloth. */
+    record OffTheRepeat(String piece, String stock) implements PlanFault {
+        @Override
+        public String said() {
+            return "“%s” lies beside the pattern of “%s”, which repeats.".formatted(piece, stock);
+        }
+    }
+
     /** A copy is there twice, or is none of the piece's. */
     record NoSuchCopy(String piece, int copy) implements PlanFault {
         @Override

@@ -3,8 +3,10 @@ package welumen.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -14,6 +16,7 @@ import welumen.cut.ByHand;
 import welumen.cut.CuttingTable;
 import welumen.cut.Placement;
 import welumen.cut.PlanCheck;
+import welumen.cut.Stock;
 import welumen.job.WorkStage;
 
 /** Hand and engine together: a piece is moved and pinned, and the rest is laid again about it. */
@@ -106,5 +109,114 @@ class CutWalkTest {
         });
         assertThat(PlanCheck.faults(plan().problem(), plan().plan().placements()))
                 .isEmpty();
+    }
+
+    private List<Stock> stock() {
+        return bench.ask(() -> bench.model().toCutFrom());
+    }
+
+    private Stock.Hide hide(String id) {
+        return (Stock.Hide)
+                stock().stream().filter(one -> one.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    private <T> void choose(String box, T value) {
+        bench.ask(() -> {
+            bench.robot.lookup("#" + box).<ComboBox<T>>query().setValue(value);
+            return null;
+        });
+        bench.settle();
+    }
+
+    /** Four more hides come in by a line each, one of them from a photo; flaws are marked; one goes back. */
+    @Test
+    void hidesComeInTypedPhotographedAndMarked() {
+        bench.click("leaf-hides-and-rolls");
+        for (var number = 3; number <= 6; number++)
+            bench.typeAndEnter("stock-typed", "hide %d, %d sq ft, lot 27B, cost 310".formatted(number, 48 + number));
+        assertThat(stock()).hasSize(6);
+        assertThat(hide("hide 4").lot().dye()).isEqualTo("27B");
+        bench.typeAndEnter("stock-typed", "hide 7, blue");
+        assertThat(bench.text("hides-answer")).contains("hide 3, 52 sq ft");
+
+        choose("stock-shown", "hide 3");
+        bench.typeAndEnter("hide-mark", "flaw 40 at -120, 300");
+        assertThat(hide("hide 3").shape().holes()).hasSize(1);
+        bench.robot.clickOn("#hide-felt");
+        bench.settle();
+        assertThat(hide("hide 3").shape().holes()).hasSize(2);
+        bench.typeAndEnter("hide-mark", "grade 4, 300 x 200 at 500, 900");
+        assertThat(hide("hide 3").zones()).hasSize(5);
+
+        bench.click("scan-hide");
+        bench.until(() -> hide("hide 3").shape().holes().size() > 4);
+        assertThat(bench.text("hides-answer")).contains("its backbone upright");
+        assertThat(hide("hide 3").lot().dye()).isEqualTo("27B");
+
+        choose("stock-shown", "hide 6");
+        bench.click("send-back");
+        assertThat(stock()).extracting(Stock::id).doesNotContain("hide 6");
+    }
+
+    @Test
+    void theVeryPiecesSayHowManyHidesToOrder() {
+        bench.click("leaf-forecast");
+        assertThat(bench.text("forecast-answer")).contains("28 pieces of sage hide");
+        bench.click("begin-forecast");
+        bench.until(() -> bench.text("forecast-sure").contains("deliveries; surely between"));
+        bench.click("forecast-enough");
+        bench.until(() ->
+                !bench.robot.lookup("#begin-forecast").queryAs(Button.class).isDisabled());
+        assertThat(bench.text("forecast-answer")).startsWith("Order ").contains("of one lot");
+    }
+
+    /** Two cushion tops on the best hide by hand, the rest again; then hide 1 is cut, a piece of it spoilt and laid again. */
+    @Test
+    void whatIsPinnedIsCutSpoiltAndLaidAgain() {
+        for (var placement : plan().plan().placements().stream()
+                .filter(one -> one.piece().contains("cushion-centre"))
+                .toList()) {
+            pick(placement);
+            bench.click("pin");
+        }
+        var pinned = plan().problem().pinned();
+        assertThat(pinned).hasSize(2);
+        bench.click("lay-rest-again");
+        bench.until(() -> bench.answer().contains("so far"));
+        bench.click("finish-now");
+        bench.until(() -> bench.answer().contains("will do"));
+        assertThat(plan().plan().placements()).containsAll(pinned);
+        assertThat(bench.ask(() ->
+                        bench.robot.lookup("#plan-before").queryAs(Button.class).isDisabled()))
+                .isFalse();
+
+        bench.click("leaf-at-the-table");
+        assertThat(bench.text("table-answer")).contains("Nothing is cut yet");
+        bench.click("cut-cards");
+        assertThat(bench.text("table-answer")).contains("cut cards").contains(".pdf");
+        bench.click("save-plan");
+        assertThat(bench.text("table-answer")).contains(".dxf");
+        bench.click("hide-is-cut");
+        assertThat(bench.text("table-answer")).contains("1 hide cut");
+        var before = plan().plan().placements();
+        var gone = plan().plan().on("hide 1").getFirst();
+        bench.click("spoilt-%s-%d".formatted(gone.piece(), gone.copy()));
+        assertThat(plan().plan().placements()).containsAll(before).hasSize(before.size() + 1);
+        assertThat(PlanCheck.faults(plan().problem(), plan().plan().placements()))
+                .isEmpty();
+        var again = plan().plan().placements().stream()
+                .filter(placement -> !before.contains(placement))
+                .findFirst()
+                .orElseThrow();
+        assertThat(again.stock()).isNotEqualTo("hide 1");
+        choose("table-hide", "hide 2");
+        bench.click("hide-is-cut");
+        assertThat(bench.text("table-answer")).contains("2 hides cut");
+        assertThat(stock()).allMatch(one -> one instanceof Stock.Hide left && left.kind() == Stock.Kind.OFFCUT);
+        bench.ask(() -> {
+            bench.model().takeBack();
+            return null;
+        });
+        assertThat(stock()).extracting(Stock::id).contains("hide 2");
     }
 }

@@ -36,7 +36,11 @@ public final class FirstPlan {
     /** The largest piece first, each on the first stock that has a place for it; not checked yet. */
     static List<Placement> quick(CutProblem problem, List<Kind> kinds, long seed) {
         var quick = new ArrayList<>(problem.pinned());
-        for (var kind : kinds) quick.addAll(QuickPlan.of(kind.fields(), kind.items(), seed));
+        for (var kind : kinds)
+            quick.addAll(
+                    RepeatSearch.isFor(kind.fields())
+                            ? RepeatSearch.first(kind.fields(), kind.items())
+                            : QuickPlan.of(kind.fields(), kind.items(), seed));
         return quick;
     }
 

@@ -13,6 +13,7 @@ import welumen.cut.NestProgress;
 import welumen.cut.Placement;
 import welumen.cut.PlanCheck;
 import welumen.cut.PlanScore;
+import welumen.cut.Repeat;
 import welumen.cut.SheetUses;
 import welumen.cut.Spreading;
 import welumen.cut.StopSignal;
@@ -74,6 +75,7 @@ public final class Nester {
                 progress.advanced(rounds, nester.plan(rounds, false));
             }
         }
+        nester.best = Pairs.mirrored(problem, nester.best);
         return nester.plan(rounds, true);
     }
 
@@ -83,7 +85,8 @@ public final class Nester {
         var quick = FirstPlan.quick(problem, kinds, options.seed());
         var isValid = PlanCheck.faults(problem, quick).isEmpty();
         var pieces = problem.pieces().stream().mapToInt(CutPiece::quantity).sum();
-        if (isValid && pieces * problem.stock().size() > FEW) return List.copyOf(quick);
+        var isPatterned = problem.stock().stream().anyMatch(Repeat::isIn);
+        if (isValid && (isPatterned || pieces * problem.stock().size() > FEW)) return List.copyOf(quick);
         var spread = Spreading.lay(problem, stop);
         return isValid && PlanScore.of(problem, quick).compareTo(PlanScore.of(problem, spread)) < 0
                 ? List.copyOf(quick)

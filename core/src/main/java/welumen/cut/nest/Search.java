@@ -12,7 +12,7 @@ import welumen.cut.Stock;
 import welumen.cut.StopSignal;
 
 /** The search for one material: the best layout so far, and what each worker tries next from it. */
-abstract sealed class Search permits RollSearch, HideSearch {
+abstract sealed class Search permits RollSearch, RepeatSearch, HideSearch {
     final List<Field> fields;
     final List<Item> items;
     /** Of the items that lie somewhere. */
@@ -30,6 +30,7 @@ abstract sealed class Search permits RollSearch, HideSearch {
     }
 
     static Search of(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
+        if (RepeatSearch.isFor(fields)) return new RepeatSearch(fields, items, placements, seed);
         return fields.size() == 1 && fields.getFirst().stock instanceof Stock.Roll
                 ? new RollSearch(fields, items, placements, seed)
                 : new HideSearch(fields, items, placements, seed);
@@ -50,7 +51,7 @@ abstract sealed class Search permits RollSearch, HideSearch {
     }
 
     /** A layout of what is placed, where it is placed. */
-    private Layout laid(List<Placement> placements) {
+    final Layout laid(List<Placement> placements) {
         var lying = new ArrayList<Item>();
         var where = new ArrayList<Placement>();
         for (var item : items)

@@ -1,0 +1,43 @@
+package welumen.cut;
+
+import welumen.shape.Point;
+import welumen.shape.Pose;
+import welumen.shape.Shape;
+
+/**
+ * Stripes and checks: on a roll whose pattern repeats, every piece lies with the middle of its box on a line of the pattern,
+ * which is k × repeat from the cut end and from the lower selvedge. So a panel has the pattern centred on it, and two pieces
+ * alike show the same of it.
+ */
+public final class Repeat {
+    /** As near as a pattern can be seen to be off. */
+    static final double WITHIN_MM = 0.6;
+
+    private Repeat() {}
+
+    public static boolean isIn(Stock stock) {
+        return stock instanceof Stock.Roll roll && (roll.repeatX() > 0 || roll.repeatY() > 0);
+    }
+
+    /** How far a piece that lies so is off the nearest lines, along and across; nought where nothing repeats. */
+    static Point off(Shape lies, Stock stock) {
+        if (!(stock instanceof Stock.Roll roll)) return new Point(0, 0);
+        var middle = lies.outline().box().middle();
+        return new Point(off(middle.x(), roll.repeatX()), off(middle.y(), roll.repeatY()));
+    }
+
+    static boolean isOff(Shape lies, Stock stock) {
+        var off = off(lies, stock);
+        return Math.abs(off.x()) > WITHIN_MM || Math.abs(off.y()) > WITHIN_MM;
+    }
+
+    /** The same place moved onto the nearest lines. */
+    static Pose snapped(CutPiece piece, Pose pose, Stock stock) {
+        var off = off(pose.apply(piece.shape()), stock);
+        return pose.at(pose.x() - off.x(), pose.y() - off.y());
+    }
+
+    private static double off(double at, double repeat) {
+        return repeat > 0 ? Math.IEEEremainder(at, repeat) : 0;
+    }
+}
