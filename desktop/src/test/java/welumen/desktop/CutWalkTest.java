@@ -3,6 +3,7 @@ package welumen.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -199,8 +200,19 @@ class CutWalkTest {
         bench.click("hide-is-cut");
         assertThat(bench.text("table-answer")).contains("1 hide cut");
         var before = plan().plan().placements();
-        var gone = plan().plan().on("hide 1").getFirst();
-        bench.click("spoilt-%s-%d".formatted(gone.piece(), gone.copy()));
+        var gone = plan().plan().on("hide 1").stream()
+                .min(Comparator.comparingDouble(
+                        one -> plan().problem().piece(one.piece()).shape().area()))
+                .orElseThrow();
+        bench.ask(
+                () -> { // it is far down the list
+                    bench.robot
+                            .lookup("#spoilt-%s-%d".formatted(gone.piece(), gone.copy()))
+                            .queryAs(Button.class)
+                            .fire();
+                    return null;
+                });
+        bench.settle();
         assertThat(plan().plan().placements()).containsAll(before).hasSize(before.size() + 1);
         assertThat(PlanCheck.faults(plan().problem(), plan().plan().placements()))
                 .isEmpty();

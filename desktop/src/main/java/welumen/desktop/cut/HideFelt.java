@@ -39,6 +39,7 @@ final class HideFelt extends FeltPane {
         getChildren().addAll(ground);
         var from = CutCard.from(one);
         line(chalk.x(from.x()), chalk.y(box.minY()), chalk.x(from.x()), chalk.y(box.maxY()), "backbone");
+        getChildren().getLast().setMouseTransparent(true);
         word("Click where a flaw is · dashed upright: the backbone, the butt below", 18, getHeight() - 26, "faint");
     }
 }
