@@ -38,12 +38,12 @@ public final class Offcuts {
      * @param gapMm kept about each of them
      */
     public static List<Offcut> of(Stock.Hide hide, List<Shape> pieces, double gapMm) {
-        Geometry left = Planar.polygon(hide.shape());
-        var cut = pieces.stream()
-                .map(piece -> Planar.polygon(piece.outline()).buffer(gapMm + SMOOTH_MM))
-                .toList();
-        if (!cut.isEmpty())
-            left = OverlayNGRobust.overlay(left, OverlayNGRobust.union(new ArrayList<>(cut)), OverlayNG.DIFFERENCE);
+        Geometry left = Planar.polygon(hide.shape().outline());
+        // flaws may reach over the rim or over each other, so that they are no holes of it yet
+        var gone = new ArrayList<Geometry>();
+        for (var flaw : hide.shape().holes()) gone.add(Planar.polygon(flaw));
+        for (var piece : pieces) gone.add(Planar.polygon(piece.outline()).buffer(gapMm + SMOOTH_MM));
+        if (!gone.isEmpty()) left = OverlayNGRobust.overlay(left, OverlayNGRobust.union(gone), OverlayNG.DIFFERENCE);
         var broad = left.buffer(-SLIVER_MM / 2).buffer(SLIVER_MM / 2 - SMOOTH_MM);
         var offcuts = new ArrayList<Offcut>();
         var smooth = TopologyPreservingSimplifier.simplify(broad, SMOOTH_MM / 2);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import welumen.cut.CutLog;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
@@ -20,15 +21,15 @@ public record Relaid(CutProblem problem, CutPlan plan) {
     private static final NestOptions SHORT = NestOptions.USUAL.withRounds(30);
 
     /**
-     * A spoilt piece once more, on what is left of the hides that are open; a new one is begun only where it finds no place on
-     * those. All else stays where it lies, the spoilt one too.
+     * A spoilt piece once more, on what is left of the hides that are open and on offcuts; a new one is begun only where it
+     * finds no place on those. All else stays where it lies, the spoilt one too; what was cut from takes nothing more.
      */
-    public static Parsed<Relaid> spoilt(CutProblem problem, CutPlan plan, Placement spoilt) {
+    public static Parsed<Relaid> spoilt(CutProblem problem, CutPlan plan, CutLog log, Placement spoilt) {
         var more = problem.pieces().stream()
                 .map(piece -> piece.id().equals(spoilt.piece()) ? piece.times(piece.quantity() + 1) : piece)
                 .toList();
-        var again = new CutProblem(problem.gap(), more, problem.stock(), plan.placements());
-        var found = Nester.lay(again, SHORT, (_, _) -> {}, () -> false);
+        var again = Remaining.of(new CutProblem(problem.gap(), more, problem.stock(), plan.placements()), log);
+        var found = again.merged(Nester.lay(again.open(), SHORT, (_, _) -> {}, () -> false));
         if (found.placements().size() == plan.placements().size())
             return new Refused<>("The %s has no place left: %s."
                     .formatted(
@@ -38,7 +39,7 @@ public record Relaid(CutProblem problem, CutPlan plan) {
                                     .map(CutPlan.Unplaced::reason)
                                     .findFirst()
                                     .orElse("every hide is full")));
-        return new Understood<>(new Relaid(again, found));
+        return new Understood<>(new Relaid(again.whole(), found));
     }
 
     /** What lies on one hide on the other instead, and the other way round; refused with what finds no place there. */

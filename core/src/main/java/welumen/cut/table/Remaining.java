@@ -2,37 +2,90 @@ package welumen.cut.table;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import welumen.cut.CutLog;
 import welumen.cut.CutPiece;
+import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.Placement;
+import welumen.cut.SheetUses;
 import welumen.cut.Stock;
 
-/** What is still to be laid out once cutting has begun: what was cut lies where it lay, and what was spoilt is wanted again. */
-public final class Remaining {
-    private Remaining() {}
+/**
+ * What is still to be laid out once cutting has begun: what was cut lies where it lay, on stock that nothing is laid on any
+ * more, and what was spoilt is wanted again.
+ *
+ * @param whole with all that was cut, pinned
+ * @param open what the nester has to lay: without the stock that was cut, and what lies on it
+ * @param done what was cut
+ */
+public record Remaining(CutProblem whole, CutProblem open, List<Placement> done) {
+    public Remaining {
+        done = List.copyOf(done);
+    }
 
     /**
      * @param pieces as the pattern has them now; one that was cut counts as it was cut
      * @param stock what can be cut from now
      */
-    public static CutProblem problem(
-            double gap, List<CutPiece> pieces, List<Stock> stock, CuttingTable table, CutLog log) {
-        if (!(table instanceof Laid laid) || log.cut().isEmpty()) return new CutProblem(gap, pieces, stock, List.of());
+    public static Remaining of(double gap, List<CutPiece> pieces, List<Stock> stock, CuttingTable table, CutLog log) {
+        if (!(table instanceof Laid laid) || log.cut().isEmpty())
+            return of(new CutProblem(gap, pieces, stock, List.of()), log);
         var done = laid.plan().placements().stream()
                 .filter(placement -> log.isCut(placement.stock()))
                 .toList();
         var open = laid.problem().stock().stream()
                 .filter(one -> log.isCut(one.id()))
                 .toList();
-        return new CutProblem(
-                laid.problem().gap(),
-                wanted(pieces, laid.problem(), done, log),
-                Stream.concat(open.stream(), stock.stream()).toList(),
-                done);
+        return of(
+                new CutProblem(
+                        laid.problem().gap(),
+                        wanted(pieces, laid.problem(), done, log),
+                        Stream.concat(open.stream(), stock.stream()).toList(),
+                        done),
+                log);
+    }
+
+    /** @param whole what was cut is pinned in it */
+    public static Remaining of(CutProblem whole, CutLog log) {
+        var done = whole.pinned().stream()
+                .filter(placement -> log.isCut(placement.stock()))
+                .toList();
+        var pieces = whole.pieces().stream()
+                .map(piece -> piece.times(left(piece, done).size()))
+                .toList();
+        var stock = whole.stock().stream().filter(one -> !log.isCut(one.id())).toList();
+        var pinned = whole.pinned().stream()
+                .filter(placement -> !done.contains(placement))
+                .map(placement -> numbered(
+                        placement, left(whole.piece(placement.piece()), done).indexOf(placement.copy()) + 1))
+                .toList();
+        return new Remaining(whole, new CutProblem(whole.gap(), pieces, stock, pinned), done);
+    }
+
+    /** A plan of what is open, and what was cut. */
+    public CutPlan merged(CutPlan plan) {
+        var all = new ArrayList<>(done);
+        for (var placement : plan.placements())
+            all.add(numbered(
+                    placement, left(whole.piece(placement.piece()), done).get(placement.copy() - 1)));
+        return new CutPlan(all, plan.unplaced(), SheetUses.of(whole, all), plan.rounds());
+    }
+
+    private static Placement numbered(Placement placement, int copy) {
+        return new Placement(placement.piece(), copy, placement.stock(), placement.pose());
+    }
+
+    /** The numbers of the copies that are not cut yet. */
+    private static List<Integer> left(CutPiece piece, List<Placement> done) {
+        return IntStream.rangeClosed(1, piece.quantity())
+                .filter(copy -> done.stream()
+                        .noneMatch(placement -> placement.piece().equals(piece.id()) && placement.copy() == copy))
+                .boxed()
+                .toList();
     }
 
     private static List<CutPiece> wanted(List<CutPiece> pieces, CutProblem before, List<Placement> done, CutLog log) {

@@ -93,6 +93,15 @@ class OffcutsTest {
                 .hasSize(1);
     }
 
+    /** As they are marked by hand: over the rim, and over each other. */
+    @Test
+    void flawsMayLieOverTheRimAndOverEachOther() {
+        var hide = sheet(2000, 1500, List.of(box(-20, 700, 60, 60), box(900, 700, 50, 50), box(920, 720, 50, 50)));
+        var offcuts = Offcuts.of(hide, List.of(), 3);
+        assertThat(offcuts).hasSize(1);
+        assertThat(offcuts.getFirst().rectangle().holds(850, 700)).isTrue();
+    }
+
     /** Two offcuts that hang together by a thread are two. */
     @Test
     void aNarrowNeckPartsThem() {

@@ -39,7 +39,8 @@ class RelaidTest {
                 .filter(placement -> placement.piece().equals("b"))
                 .findFirst()
                 .orElseThrow();
-        var again = Relaid.spoilt(laid.problem(), laid.plan(), spoilt).orThrow();
+        var again =
+                Relaid.spoilt(laid.problem(), laid.plan(), CutLog.EMPTY, spoilt).orThrow();
         assertThat(again.plan().placements())
                 .containsAll(laid.plan().placements())
                 .hasSize(8);
@@ -56,7 +57,10 @@ class RelaidTest {
         var full = laid(
                 new CutProblem(0, List.of(rectangle("a", 390, 290, 1)), List.of(sheet("s1", 400, 300)), List.of()));
         var why = Relaid.spoilt(
-                full.problem(), full.plan(), full.plan().placements().getFirst());
+                full.problem(),
+                full.plan(),
+                CutLog.EMPTY,
+                full.plan().placements().getFirst());
         assertThat(why.understood()).isEmpty();
         assertThat(why.toString()).contains("has no place left");
     }
@@ -102,16 +106,35 @@ class RelaidTest {
                 .after(new PieceSpoilt(gone.getFirst().piece(), gone.getFirst().copy(), first, "slipped"));
         var stock =
                 PROBLEM.stock().stream().filter(one -> !one.id().equals(first)).toList();
-        var left = Remaining.problem(3, PROBLEM.pieces(), stock, laid, log);
-        assertThat(left.pinned()).containsExactlyInAnyOrderElementsOf(gone);
-        assertThat(left.pieces().stream().mapToInt(piece -> piece.quantity()).sum())
+        var left = Remaining.of(3, PROBLEM.pieces(), stock, laid, log);
+        assertThat(left.done()).containsExactlyInAnyOrderElementsOf(gone);
+        assertThat(left.open().stock()).isEqualTo(stock);
+        assertThat(left.whole().pieces().stream()
+                        .mapToInt(piece -> piece.quantity())
+                        .sum())
                 .isEqualTo(8);
-        var plan = laid(left).plan();
+        var plan = left.merged(laid(left.open()).plan());
         assertThat(plan.placements()).containsAll(gone).hasSize(8);
-        assertThat(PlanCheck.faults(left, plan.placements())).isEmpty();
-        assertThat(Remaining.problem(3, PROBLEM.pieces(), PROBLEM.stock(), laid, CutLog.EMPTY)
-                        .pinned())
-                .isEmpty();
+        assertThat(plan.on(first)).hasSameSizeAs(gone);
+        assertThat(PlanCheck.faults(left.whole(), plan.placements())).isEmpty();
+        var fresh = Remaining.of(3, PROBLEM.pieces(), PROBLEM.stock(), laid, CutLog.EMPTY);
+        assertThat(fresh.open()).isEqualTo(fresh.whole());
+        assertThat(fresh.merged(laid.plan()).placements()).isEqualTo(laid.plan().placements());
+    }
+
+    /** What was cut from takes nothing more, though there is room between its pieces. */
+    @Test
+    void nothingIsLaidOnWhatWasCut() {
+        var laid = laid(PROBLEM);
+        var first = laid.plan().sheets().getFirst().stock();
+        var log = CutLog.EMPTY.after(new SheetCut(first, List.of()));
+        var spoilt = laid.plan().on(first).getLast();
+        var again = Relaid.spoilt(laid.problem(), laid.plan(), log, spoilt).orThrow();
+        assertThat(again.plan().placements())
+                .containsAll(laid.plan().placements())
+                .hasSize(8);
+        assertThat(again.plan().on(first)).hasSameSizeAs(laid.plan().on(first));
+        assertThat(PlanCheck.faults(again.problem(), again.plan().placements())).isEmpty();
     }
 
     @Test

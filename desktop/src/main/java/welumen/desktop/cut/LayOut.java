@@ -1,20 +1,22 @@
 package welumen.desktop.cut;
 
+import welumen.cut.table.OffcutsFirst;
 import javafx.application.Platform;
 import javafx.concurrent.Task;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
 import welumen.cut.nest.Nester;
+import welumen.cut.table.Remaining;
 
 /** The nester off the window's thread. {@link #finishNow} keeps the best plan; {@code cancel} throws it away. */
 final class LayOut extends Task<CutPlan> {
-    private final CutProblem problem;
+    private final Remaining remaining;
     private final NestOptions options;
     private volatile boolean finishNow;
 
-    LayOut(CutProblem problem, NestOptions options) {
-        this.problem = problem;
+    LayOut(Remaining remaining, NestOptions options) {
+        this.remaining = remaining;
         this.options = options;
     }
 
@@ -23,22 +25,22 @@ final class LayOut extends Task<CutPlan> {
     }
 
     CutProblem problem() {
-        return problem;
+        return remaining.whole();
     }
 
     @Override
     protected CutPlan call() {
         var start = System.nanoTime();
-        return Nester.lay(
-                problem,
+        return remaining.merged(Nester.lay(
+                OffcutsFirst.pinned(remaining.open()),
                 options,
                 (_, best) -> {
-                    updateValue(best);
+                    updateValue(remaining.merged(best));
                     var gone = (double) (System.nanoTime() - start)
                             / options.time().toNanos();
                     updateProgress(Math.min(1, gone), 1);
                 },
-                () -> finishNow || isCancelled());
+                () -> finishNow || isCancelled()));
     }
 
     /** Runs it on a thread of its own below the window's; the search brings its two workers. */

@@ -113,8 +113,8 @@ final class PlanLeaf extends Leaf {
         }
     }
 
-    private CutProblem problem() {
-        return Remaining.problem(
+    private Remaining remaining() {
+                return Remaining.of(
                 GAP,
                 FromPattern.pieces(model.job().patterns()),
                 model.toCutFrom(),
@@ -133,7 +133,7 @@ final class PlanLeaf extends Leaf {
     }
 
     private void sayEmpty() {
-        var problem = problem();
+        var problem = remaining().whole();
         var pieces = problem.pieces().stream().mapToInt(CutPiece::quantity).sum();
         headline.say(
                 "Cut",
@@ -144,7 +144,7 @@ final class PlanLeaf extends Leaf {
     }
 
     private void showEmpty() {
-        var problem = problem();
+        var problem = remaining().whole();
         var pieces =
                 problem.pieces().stream().mapToInt(piece -> piece.quantity()).sum();
         layOut.setDisable(pieces == 0);
@@ -223,13 +223,13 @@ final class PlanLeaf extends Leaf {
     }
 
     private void layOut() {
-        layOut(problem());
+        layOut(remaining());
     }
 
-    private void layOut(CutProblem problem) {
+    private void layOut(Remaining remaining) {
         picked.set(null);
         wrong.setText("");
-        var task = new LayOut(problem, OPTIONS);
+        var task = new LayOut(remaining, OPTIONS);
         running = Optional.of(task);
         progress.progressProperty().bind(task.progressProperty());
         task.valueProperty().subscribe(plan -> {
@@ -365,7 +365,8 @@ final class PlanLeaf extends Leaf {
     }
 
     private void layRestAgain() {
-        byHand().ifPresent(plan -> layOut(plan.problem()));
+        byHand().ifPresent(
+                        plan -> layOut(Remaining.of(plan.problem(), model.job().cutLog())));
     }
 
     void finishNow() {

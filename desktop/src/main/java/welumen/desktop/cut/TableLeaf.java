@@ -226,7 +226,7 @@ final class TableLeaf extends Leaf {
 
     private void spoilt(Laid laid, Placement placement) {
         var again = withOffcuts(laid);
-        switch (Relaid.spoilt(again, laid.plan(), placement)) {
+        switch (Relaid.spoilt(again, laid.plan(), model.job().cutLog(), placement)) {
             case Refused<Relaid>(var why) -> answer.setText(why);
             case Understood<Relaid>(var relaid) ->
                 model.makeTogether(List.of(
