@@ -29,7 +29,10 @@ class OffcutsFirstTest {
 
     private static CutProblem problem(Stock... stock) {
         return new CutProblem(
-                3, List.of(rectangle("large", 600, 500, 1), rectangle("small", 200, 190, 3)), List.of(stock), List.of());
+                3,
+                List.of(rectangle("large", 600, 500, 1), rectangle("small", 200, 190, 3)),
+                List.of(stock),
+                List.of());
     }
 
     @Test

@@ -1,12 +1,12 @@
 package welumen.desktop.cut;
 
-import welumen.cut.table.OffcutsFirst;
 import javafx.application.Platform;
 import javafx.concurrent.Task;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
 import welumen.cut.nest.Nester;
+import welumen.cut.table.OffcutsFirst;
 import welumen.cut.table.Remaining;
 
 /** The nester off the window's thread. {@link #finishNow} keeps the best plan; {@code cancel} throws it away. */

@@ -114,7 +114,7 @@ final class PlanLeaf extends Leaf {
     }
 
     private Remaining remaining() {
-                return Remaining.of(
+        return Remaining.of(
                 GAP,
                 FromPattern.pieces(model.job().patterns()),
                 model.toCutFrom(),
