@@ -25,19 +25,38 @@ public record LargestRectangle(Outline outline, double longMm, double wideMm) {
     private static final double GRID_MM = 12;
     private static final int WAYS = 12;
 
-    /** Empty where not even one cell of the grid is free. */
-    public static Optional<LargestRectangle> in(Polygon free) {
+    /**
+     * The largest that is at the least so long and so wide: a long strip may be larger, and yet of no use.
+     *
+     * @return empty where none is free
+     */
+    public static Optional<LargestRectangle> in(Polygon free, double leastLongMm, double leastWideMm) {
         Optional<LargestRectangle> best = Optional.empty();
         var shrunk = free.buffer(-GRID_MM * Math.sqrt(0.5));
         if (shrunk.isEmpty()) return best;
         var inside = new IndexedPointInAreaLocator(shrunk);
         var corners = Planar.points(free.getExteriorRing().getCoordinates());
         for (var way = 0; way < WAYS; way++) {
-            var found = upright(inside, new Frame(new Point(0, 0), 180.0 / WAYS * way), corners);
+            var found = upright(
+                    inside,
+                    new Frame(new Point(0, 0), 180.0 / WAYS * way),
+                    corners,
+                    new Least(cells(leastLongMm), cells(leastWideMm)));
             if (found.isPresent()
                     && (best.isEmpty() || found.get().area() > best.get().area())) best = found;
         }
         return best;
+    }
+
+    /** In cells of the grid. */
+    private record Least(int length, int width) {
+        boolean isMet(int a, int b) {
+            return Math.max(a, b) >= length && Math.min(a, b) >= width;
+        }
+    }
+
+    private static int cells(double mm) {
+        return (int) Math.ceil(mm / GRID_MM);
     }
 
     public double area() {
@@ -50,7 +69,7 @@ public record LargestRectangle(Outline outline, double longMm, double wideMm) {
     }
 
     private static Optional<LargestRectangle> upright(
-            IndexedPointInAreaLocator inside, Frame frame, List<Point> corners) {
+            IndexedPointInAreaLocator inside, Frame frame, List<Point> corners, Least least) {
         var box = frame.box(corners);
         var across = (int) (box.width() / GRID_MM) + 1;
         var up = (int) (box.height() / GRID_MM) + 1;
@@ -62,7 +81,7 @@ public record LargestRectangle(Outline outline, double longMm, double wideMm) {
                 high[column] =
                         inside.locate(new Coordinate(at.x(), at.y())) == Location.EXTERIOR ? 0 : high[column] + 1;
             }
-            under(high, row, best);
+            under(high, row, least, best);
         }
         if (best[2] < 1 || best[3] < 1) return Optional.empty();
         var wide = best[2] * GRID_MM;
@@ -77,7 +96,7 @@ public record LargestRectangle(Outline outline, double longMm, double wideMm) {
     }
 
     /** @param best its left column, its lowest row, and how many cells wide and high, each one less than its places; kept up */
-    private static void under(int[] high, int row, int[] best) {
+    private static void under(int[] high, int row, Least least, int[] best) {
         var rising = new ArrayDeque<int[]>();
         for (var column = 0; column < high.length; column++) {
             var from = column;
@@ -86,7 +105,7 @@ public record LargestRectangle(Outline outline, double longMm, double wideMm) {
                 from = bar[0];
                 var wide = column - bar[0] - 1;
                 var tall = bar[1] - 1;
-                if ((long) wide * tall > (long) best[2] * best[3]) {
+                if (least.isMet(wide, tall) && (long) wide * tall > (long) best[2] * best[3]) {
                     best[0] = bar[0];
                     best[1] = row - tall;
                     best[2] = wide;

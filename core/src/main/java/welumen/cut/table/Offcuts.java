@@ -48,8 +48,7 @@ public final class Offcuts {
         var offcuts = new ArrayList<Offcut>();
         var smooth = TopologyPreservingSimplifier.simplify(broad, SMOOTH_MM / 2);
         for (var polygon : Planar.polygons(smooth))
-            LargestRectangle.in(polygon)
-                    .filter(rectangle -> rectangle.holds(LONG_MM, WIDE_MM))
+            LargestRectangle.in(polygon, LONG_MM, WIDE_MM)
                     .ifPresent(
                             rectangle -> offcuts.add(new Offcut(offcut(hide, Planar.shape(polygon), ""), rectangle)));
         offcuts.sort(Comparator.comparingDouble((Offcut one) -> one.rectangle().area())

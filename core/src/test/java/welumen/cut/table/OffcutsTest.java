@@ -14,6 +14,7 @@ import welumen.cut.hide.DrawnHide;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
+import welumen.shape.Point;
 import welumen.shape.Pose;
 import welumen.shape.Shape;
 
@@ -39,8 +40,8 @@ class OffcutsTest {
 
     @Test
     void theLargestRectangleIsFoundToTheGrid() {
-        var found =
-                LargestRectangle.in(Planar.polygon(Outline.rectangle(900, 500))).orElseThrow();
+        var found = LargestRectangle.in(Planar.polygon(Outline.rectangle(900, 500)), 12, 12)
+                .orElseThrow();
         assertThat(found.longMm()).isBetween(860.0, 900.0);
         assertThat(found.wideMm()).isBetween(460.0, 500.0);
     }
@@ -49,7 +50,7 @@ class OffcutsTest {
     @ValueSource(doubles = {15, 45, 105})
     void itIsFoundAslantToo(double degrees) {
         var turned = new Pose(0, 0, degrees, false).apply(Outline.rectangle(900, 500));
-        var found = LargestRectangle.in(Planar.polygon(turned)).orElseThrow();
+        var found = LargestRectangle.in(Planar.polygon(turned), 12, 12).orElseThrow();
         assertThat(found.area()).isGreaterThan(0.88 * 900 * 500);
         assertThat(Planar.polygon(turned).contains(Planar.polygon(found.outline())))
                 .isTrue();
@@ -60,10 +61,28 @@ class OffcutsTest {
     void aSmallFlawIsNeverOverlooked() {
         for (var x = 441.0; x < 456; x += 2.5) {
             var ground = Planar.polygon(new Shape(Outline.rectangle(900, 500), List.of(box(x, 247, 3, 3))));
-            var found = LargestRectangle.in(ground).orElseThrow();
+            var found = LargestRectangle.in(ground, 12, 12).orElseThrow();
             assertThat(ground.contains(Planar.polygon(found.outline()))).isTrue();
             assertThat(found.area()).isLessThan(0.5 * 900 * 500);
         }
+    }
+
+    /** A strip of 1800 × 150 is larger than 400 × 300 beside it, and no use. */
+    @Test
+    void aLongStripIsNotTakenForTheUsefulPart() {
+        var ring = List.of(
+                new Point(0, 0),
+                new Point(1800, 0),
+                new Point(1800, 150),
+                new Point(420, 150),
+                new Point(420, 320),
+                new Point(0, 320));
+        var found = LargestRectangle.in(Planar.polygon(Outline.ofRing(ring).orThrow()), 300, 200)
+                .orElseThrow();
+        assertThat(found.holds(370, 280)).isTrue();
+        assertThat(found.longMm()).isLessThan(430);
+        assertThat(LargestRectangle.in(Planar.polygon(Outline.rectangle(900, 150)), 300, 200))
+                .isEmpty();
     }
 
     @Test
