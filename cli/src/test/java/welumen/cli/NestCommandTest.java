@@ -2,6 +2,7 @@ package welumen.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.PrintWriter;
@@ -78,6 +79,40 @@ class NestCommandTest {
         assertThat(out.toString()).contains("no room is left on the stock");
     }
 
+    /** On a striped roll every piece has the stripe in its middle; on a plain one it lies as near to the end as it goes. */
+    @Test
+    void aPatternedRollIsMatched() throws IOException {
+        var striped = """
+                { "format": "welumen-cut-problem/1", "gap": 2.0,
+                  "pieces": [ { "id": "a", "outline": [[0,0],[300,0],[300,210],[0,210]], "quantity": 5, "turn": "none" } ],
+                  "stock": [ { "id": "r", "kind": "roll", "width": 1400, "length": 9000, "costPerMetre": 30, "repeat": [0, 75] } ] }
+                """;
+        assertThat(run("nest", problem(striped), "--rounds", "3")).isZero();
+        var plan = new ObjectMapper().readTree(out.toString());
+        assertThat(plan.at("/placements")).hasSize(5);
+        for (var placement : plan.at("/placements"))
+            assertThat(Math.abs(Math.IEEEremainder(placement.path("y").asDouble() + 105, 75)))
+                    .isLessThan(0.6);
+    }
+
+    /** Left and right come from mirrored places of a hide that has room for both, where that makes the plan no worse. */
+    @Test
+    void aPairComesFromMirroredPlaces() throws IOException {
+        var pair = """
+                { "format": "welumen-cut-problem/1",
+                  "pieces": [ { "id": "l", "outline": [[0,0],[100,0],[80,60],[0,40]], "turn": "none", "pair": "r" },
+                              { "id": "r", "outline": [[0,0],[-100,0],[-80,60],[0,40]], "turn": "none", "pair": "l" },
+                              { "id": "bar", "outline": [[-299,0],[299,0],[299,60],[-299,60]], "turn": "none" } ],
+                  "stock": [ { "id": "h", "kind": "hide", "outline": [[-300,0],[300,0],[300,400],[-300,400]] } ] }
+                """;
+        assertThat(run("nest", problem(pair), "--rounds", "2")).isZero();
+        var plan = new ObjectMapper().readTree(out.toString());
+        var one = placement(plan, "l");
+        var other = placement(plan, "r");
+        assertThat(one.path("y").asDouble()).isEqualTo(other.path("y").asDouble());
+        assertThat(one.path("x").asDouble()).isEqualTo(-other.path("x").asDouble());
+    }
+
     @Test
     void badInputIsStatusTwoAndNothingIsWritten() throws IOException {
         var result = folder.resolve("plan.json");
@@ -126,6 +161,12 @@ class NestCommandTest {
         assertThat(run("open", folder.resolve("no-workshop").toString())).isEqualTo(2);
         assertThat(run("restore", folder.toString(), "--day", "2026-04-14")).isEqualTo(2);
         assertThat(run("restore", folder.toString())).isZero();
+    }
+
+    private static JsonNode placement(JsonNode plan, String piece) {
+        for (var placement : plan.at("/placements"))
+            if (placement.path("piece").asText().equals(piece)) return placement;
+        throw new AssertionError(piece);
     }
 
     private static String placements(String plan) throws IOException {

@@ -183,7 +183,7 @@ public final class Said {
             case AtPattern(CutHeld(var piece, var awaited)) -> "Not cut until: " + awaited;
             case AtPattern(CutFreed(var piece)) -> "Free to cut";
             case AtPattern(StationMeasured(var piece, var station)) -> "Both sides measured: " + station.name();
-            case AtPattern(PaddingSaid(var piece, var padding)) -> "Padding %s: %s".formatted(piece, padding.words());
+            case AtPattern(PaddingSaid(var piece, var padding)) -> "Padding: " + padding.sheetWord();
             case AtPattern(LikenessWanted(var likeness)) -> "By reference: " + likeness.what();
             case AtPattern(LikenessDropped(var what)) -> "No longer by reference: " + what;
             case AtPattern(LessonLearnt(var lesson)) -> "First side taught about " + lesson.piece();

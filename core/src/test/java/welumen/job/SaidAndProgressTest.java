@@ -32,7 +32,11 @@ import welumen.custody.CustodyChange.PartLeftOff;
 import welumen.custody.CustodyChange.SentAway;
 import welumen.custody.Fate;
 import welumen.custody.LeftOff;
+import welumen.cut.CutChange.PieceSpoilt;
 import welumen.cut.CutChange.PlanAccepted;
+import welumen.cut.CutChange.SheetCut;
+import welumen.cut.CutChange.StockBrought;
+import welumen.cut.CutChange.StockSentBack;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.Stock;
@@ -81,9 +85,27 @@ import welumen.job.WorkshopChange.JobOpened;
 import welumen.job.WorkshopChange.PersonJoined;
 import welumen.job.WorkshopChange.StockTakenIn;
 import welumen.job.WorkshopChange.WorkshopNamed;
+import welumen.pattern.Clearance;
 import welumen.pattern.EdgeFinish;
+import welumen.pattern.Lesson;
+import welumen.pattern.Likeness;
+import welumen.pattern.Padding;
+import welumen.pattern.PatternChange.ClearanceMeasured;
+import welumen.pattern.PatternChange.CutFreed;
+import welumen.pattern.PatternChange.CutHeld;
 import welumen.pattern.PatternChange.EdgeFinished;
+import welumen.pattern.PatternChange.EdgeLeftLong;
+import welumen.pattern.PatternChange.LessonLearnt;
+import welumen.pattern.PatternChange.LessonTaken;
+import welumen.pattern.PatternChange.LikenessDropped;
+import welumen.pattern.PatternChange.LikenessWanted;
+import welumen.pattern.PatternChange.PaddingSaid;
 import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.PatternChange.PieceDropped;
+import welumen.pattern.PatternChange.StationMeasured;
+import welumen.pattern.PatternChange.TrialNoted;
+import welumen.pattern.SideStation;
+import welumen.pattern.Trial;
 import welumen.pattern.draft.DraftText;
 import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
@@ -151,6 +173,23 @@ class SaidAndProgressTest {
                 new AtCut(new PlanAccepted(
                         new CutProblem(0, List.of(), List.of(), List.of()),
                         new CutPlan(List.of(), List.of(), List.of(), 0))),
+                new AtPattern(new PieceDropped(piece.id())),
+                new AtPattern(new EdgeLeftLong(piece.id(), 0, 30)),
+                new AtPattern(new TrialNoted(
+                        new Trial(piece.id(), 1, Trial.Of.CARD, "", "", 0, true, DAY, List.of(), List.of()))),
+                new AtPattern(new CutHeld(piece.id(), "the bezel")),
+                new AtPattern(new CutFreed(piece.id())),
+                new AtPattern(new StationMeasured(piece.id(), new SideStation("dash to sill", 412, 380, ""))),
+                new AtPattern(new ClearanceMeasured(new Clearance("lever", 22, 15, 6, List.of(Saloon.SILL)))),
+                new AtPattern(new PaddingSaid(piece.id(), new Padding(45, 40, 0.12, true, 30))),
+                new AtPattern(new LikenessWanted(new Likeness.LineAcross("waist line", 412, 2, 8, 415, 2, List.of()))),
+                new AtPattern(new LikenessDropped("waist line")),
+                new AtPattern(new LessonLearnt(new Lesson(piece.id(), List.of(), "sill first", 95, List.of()))),
+                new AtPattern(new LessonTaken(0, piece.id())),
+                new AtCut(new StockBrought(new Stock.Roll("roll 1", "wool", 1400, 9000, 42, 0, 75))),
+                new AtCut(new StockSentBack("hide 2")),
+                new AtCut(new SheetCut("hide 1", List.of())),
+                new AtCut(new PieceSpoilt("left-facing", 1, "hide 1", "slipped")),
                 new AtRefit(new PartPutBack(new PutBack(Saloon.SILL, 2, ""))),
                 new AtStrip(new LapNoted(new Lap(Saloon.SILL, Saloon.CARPET, 18, false))),
                 new AtStrip(new LooseGroupNoted(new LooseGroup(List.of(Saloon.SILL, Saloon.SEAL)))),

@@ -59,6 +59,15 @@ class MovedTest {
     }
 
     @Test
+    void rowsOfHolesTurnWithTheirPiece() {
+        var holes = panel().with(panel().inside().with(new Relief.Perforated(9, 2, 30)));
+        assertThat(Mirrored.of(holes, Pieces.SEAT, "other").inside().relief())
+                .isEqualTo(new Relief.Perforated(9, 2, 150));
+        assertThat(Moved.by(holes, new Pose(5, 7, 25, false)).inside().relief())
+                .isEqualTo(new Relief.Perforated(9, 2, 55));
+    }
+
+    @Test
     void aPieceIsNotTurnedOverByMovingIt() {
         assertThatThrownBy(() -> Moved.by(panel(), new Pose(0, 0, 0, true))).hasMessageContaining("turned over");
     }

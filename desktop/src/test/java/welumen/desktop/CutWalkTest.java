@@ -231,4 +231,33 @@ class CutWalkTest {
         });
         assertThat(stock()).extracting(Stock::id).contains("hide 2");
     }
+
+    /** Two hides change places, or say what finds none; the plan before comes back with one press. */
+    @Test
+    void plansAreComparedAndTakenBack() {
+        var first = plan().plan();
+        pick(any());
+        bench.click("pin");
+        bench.click("lay-rest-again");
+        bench.until(() -> bench.answer().contains("so far"));
+        bench.click("finish-now");
+        bench.until(() -> bench.answer().contains("will do"));
+        bench.click("plan-before");
+        assertThat(plan().plan().placements()).isEqualTo(first.placements());
+        choose("swap-hides", "hide 1 with hide 2");
+        bench.settle();
+        var now = plan().plan();
+        var why = bench.text("cut-wrong");
+        if (why.isEmpty())
+            assertThat(now.on("hide 2").stream().map(Placement::piece).sorted().toList())
+                    .isEqualTo(first.on("hide 1").stream()
+                            .map(Placement::piece)
+                            .sorted()
+                            .toList());
+        else {
+            assertThat(why).contains("do not change places").contains("finds no place");
+            assertThat(now.placements()).isEqualTo(first.placements());
+        }
+        assertThat(PlanCheck.faults(plan().problem(), now.placements())).isEmpty();
+    }
 }

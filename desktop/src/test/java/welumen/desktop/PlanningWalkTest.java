@@ -61,6 +61,17 @@ class PlanningWalkTest {
         bench.settle();
     }
 
+    /** @param which of what can be sewn in, from 0 */
+    private void sewIn(int which) {
+        choose(
+                "relief-kind",
+                bench.ask(() -> bench.robot
+                        .lookup("#relief-kind")
+                        .<ComboBox<Object>>query()
+                        .getItems()
+                        .get(which)));
+    }
+
     private void takeBack() {
         bench.ask(() -> {
             bench.model().takeBack();
@@ -182,13 +193,7 @@ class PlanningWalkTest {
         assertThat(bench.text("relief-answer")).startsWith("Diamonds");
         bench.click("carry-relief");
         assertThat(bench.text("relief-answer")).contains("rows meet within");
-        choose(
-                "relief-kind",
-                bench.ask(() -> bench.robot
-                        .lookup("#relief-kind")
-                        .<ComboBox<Object>>query()
-                        .getItems()
-                        .get(1)));
+        sewIn(1);
         bench.type("relief-size", "60 mm");
         bench.type("relief-swatch", "220 to 200");
         bench.click("sew-relief");
@@ -283,13 +288,7 @@ class PlanningWalkTest {
     void rowsOfHolesKeepClearOfTheSeams() {
         bench.pick("bench-cushion");
         bench.click("leaf-quilting");
-        choose(
-                "relief-kind",
-                bench.ask(() -> bench.robot
-                        .lookup("#relief-kind")
-                        .<ComboBox<Object>>query()
-                        .getItems()
-                        .get(3)));
+        sewIn(3);
         bench.type("relief-size", "12 mm");
         bench.type("relief-degrees", "0");
         bench.click("sew-relief");

@@ -46,7 +46,7 @@ public final class StockText {
     }
 
     public static Parsed<Stock> read(String typed, String material) {
-        var parts = typed.strip().split("\\s*,\\s*");
+        var parts = typed.strip().split("\\s*,\\s*", -1);
         var text = new StockText(material);
         for (var i = 1; i < parts.length && text.wrong.isEmpty(); i++) text.part(parts[i]);
         return text.wrong.<Parsed<Stock>>map(Refused::new).orElseGet(() -> text.stock(parts[0]));

@@ -1,6 +1,5 @@
 package welumen.cut.nest;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
@@ -11,49 +10,27 @@ import welumen.cut.Placement;
  * A plan within the first second: the largest piece first, each at the best of some free places on the first stock that has
  * one; a further stock is opened only where those that are open have none.
  */
-final class QuickPlan {
+final class QuickPlan extends OneByOne {
     private static final int LOOKS = 200;
     private static final int FEWER = 40;
     private static final int FOUND = 12;
     private static final double STEP = 0.5;
 
-    private final Layout layout;
     private final RandomGenerator random;
-    private final Collider collider = new Collider();
-    private final Body tried;
-    private final List<Integer> laid = new ArrayList<>();
 
-    private QuickPlan(List<Item> items, List<Field> fields, long seed) {
-        layout = new Layout(items, fields);
+    private QuickPlan(List<Field> fields, List<Item> items, long seed) {
+        super(fields, items);
         random = new SplittableRandom(seed);
-        tried = new Body(items.getFirst().plain());
     }
 
     /** Of one material: where each item lies that found a place. */
     static List<Placement> of(List<Field> fields, List<Item> items, long seed) {
-        return new QuickPlan(items, fields, seed).lay();
+        return new QuickPlan(fields, items, seed).lay(inOrder(items));
     }
 
-    private record Place(double x, double y, double turn, boolean flipped, double badness) {}
-
-    private List<Placement> lay() {
-        var placements = new ArrayList<Placement>();
-        var open = 1;
-        for (var item = 0; item < layout.items.size(); item++) {
-            for (var on = 0; on < layout.fields.size(); on++) {
-                var place = place(item, on, on < open ? LOOKS : LOOKS + FEWER);
-                if (place.isEmpty()) continue;
-                open = Math.max(open, on + 1);
-                var at = place.get();
-                layout.lay(item, on, at.x(), at.y(), at.turn(), at.flipped());
-                laid.add(item);
-                placements.add(layout.items
-                        .get(item)
-                        .placement(layout.fields.get(on).stock, at.x(), at.y(), at.turn(), at.flipped()));
-                break;
-            }
-        }
-        return placements;
+    @Override
+    Optional<Place> place(int item, int on, boolean isOpen) {
+        return place(item, on, isOpen ? LOOKS : LOOKS + FEWER);
     }
 
     private Optional<Place> place(int item, int on, int looks) {
@@ -113,12 +90,5 @@ final class QuickPlan {
         if (isFree(item, on)) return true;
         tried.shift(-dx, -dy);
         return false;
-    }
-
-    private boolean isFree(int item, int on) {
-        for (var other : laid)
-            if (layout.field[other] == on && collider.collide(tried, layout.bodies[other])) return false;
-        for (var obstacle : layout.obstacles(item, on)) if (collider.collide(tried, obstacle)) return false;
-        return true;
     }
 }

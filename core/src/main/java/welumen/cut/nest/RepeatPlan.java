@@ -12,48 +12,23 @@ import welumen.shape.Point;
  * Pieces laid one after the other on a roll whose pattern repeats: each on the lines of the pattern, as near to the cut end
  * as it goes there.
  */
-final class RepeatPlan {
+final class RepeatPlan extends OneByOne {
     private static final double SCAN_MM = 8;
     private static final double FINEST_MM = 0.25;
     /** Rows that are tried where the pattern does not repeat across. */
     private static final int ROWS = 24;
 
-    private final Layout layout;
-    private final Collider collider = new Collider();
-    private final Body tried;
-    private final List<Integer> laid = new ArrayList<>();
-
     private RepeatPlan(List<Field> fields, List<Item> items) {
-        layout = new Layout(items, fields);
-        tried = new Body(items.getFirst().plain());
+        super(fields, items);
     }
-
-    /** A place, and where the piece ends there. */
-    private record Place(double x, double y, double turn, boolean flipped, double end) {}
 
     /** @param order the numbers of the items, each once */
     static List<Placement> of(List<Field> fields, List<Item> items, List<Integer> order) {
         return new RepeatPlan(fields, items).lay(order);
     }
 
-    private List<Placement> lay(List<Integer> order) {
-        var placements = new ArrayList<Placement>();
-        for (var item : order)
-            for (var on = 0; on < layout.fields.size(); on++) {
-                var place = place(item, on);
-                if (place.isEmpty()) continue;
-                var at = place.get();
-                layout.lay(item, on, at.x(), at.y(), at.turn(), at.flipped());
-                laid.add(item);
-                placements.add(layout.items
-                        .get(item)
-                        .placement(layout.fields.get(on).stock, at.x(), at.y(), at.turn(), at.flipped()));
-                break;
-            }
-        return placements;
-    }
-
-    private Optional<Place> place(int item, int on) {
+    @Override
+    Optional<Place> place(int item, int on, boolean isOpen) {
         Place best = null;
         for (var range : layout.items.get(item).ways().get(on).ranges()) {
             var turns = range.isOne()
@@ -62,7 +37,7 @@ final class RepeatPlan {
             for (var turn : turns)
                 for (var y : rows(item, on, range, turn)) {
                     var place = along(item, on, range, turn, y);
-                    if (place != null && (best == null || place.end() < best.end())) best = place;
+                    if (place != null && (best == null || place.badness() < best.badness())) best = place;
                 }
         }
         return Optional.ofNullable(best);
@@ -127,9 +102,6 @@ final class RepeatPlan {
 
     private boolean isFree(int item, int on, Ways.Range range, double x, double y, double turn) {
         lie(item, range, x, y, turn);
-        for (var other : laid)
-            if (layout.field[other] == on && collider.collide(tried, layout.bodies[other])) return false;
-        for (var obstacle : layout.obstacles(item, on)) if (collider.collide(tried, obstacle)) return false;
-        return true;
+        return isFree(item, on);
     }
 }

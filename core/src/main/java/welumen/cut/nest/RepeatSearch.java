@@ -23,7 +23,7 @@ final class RepeatSearch extends Search {
 
     RepeatSearch(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
         super(fields, items, placements, seed);
-        order = byArea(items);
+        order = OneByOne.inOrder(items);
         for (var worker = 0; worker < Workers.COUNT; worker++) tried.add(order);
     }
 
@@ -33,12 +33,7 @@ final class RepeatSearch extends Search {
 
     /** The first plan, the largest first. */
     static List<Placement> first(List<Field> fields, List<Item> items) {
-        return RepeatPlan.of(fields, items, byArea(items));
-    }
-
-    /** As they come. */
-    private static List<Integer> byArea(List<Item> items) {
-        return IntStream.range(0, items.size()).boxed().toList();
+        return RepeatPlan.of(fields, items, OneByOne.inOrder(items));
     }
 
     @Override

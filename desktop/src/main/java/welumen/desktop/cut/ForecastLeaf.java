@@ -94,13 +94,12 @@ final class ForecastLeaf extends Leaf {
 
     @Override
     protected void refresh() {
-        var before = material.getValue();
-        var all = model.job().patterns().pieces().stream()
-                .map(Piece::material)
-                .distinct()
-                .toList();
-        material.getItems().setAll(all);
-        material.setValue(all.contains(before) ? before : all.isEmpty() ? null : all.getFirst());
+        Nodes.refill(
+                material,
+                model.job().patterns().pieces().stream()
+                        .map(Piece::material)
+                        .distinct()
+                        .toList());
         show();
     }
 

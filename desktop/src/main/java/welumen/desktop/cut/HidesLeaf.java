@@ -99,9 +99,7 @@ final class HidesLeaf extends Leaf {
     @Override
     protected void refresh() {
         var before = shown.getValue();
-        var ids = model.toCutFrom().stream().map(Stock::id).toList();
-        shown.getItems().setAll(ids);
-        shown.setValue(ids.contains(before) ? before : ids.isEmpty() ? null : ids.getFirst());
+        Nodes.refill(shown, model.toCutFrom().stream().map(Stock::id).toList());
         var materials = Stream.concat(
                         model.job().patterns().pieces().stream().map(Piece::material),
                         model.toCutFrom().stream().map(Stock::material))

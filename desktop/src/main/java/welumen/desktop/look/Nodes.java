@@ -1,8 +1,10 @@
 package welumen.desktop.look;
 
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
@@ -93,6 +95,13 @@ public final class Nodes {
         VBox.setVgrow(both, Priority.ALWAYS);
         both.setMinHeight(0);
         return both;
+    }
+
+    /** Other things to choose from: what was chosen stays chosen while it is there, else the first is. */
+    public static <T> void refill(ComboBox<T> box, List<T> items) {
+        var before = box.getValue();
+        box.getItems().setAll(items);
+        box.setValue(items.contains(before) ? before : items.isEmpty() ? null : items.getFirst());
     }
 
     public static Region spring() {

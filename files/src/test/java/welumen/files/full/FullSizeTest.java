@@ -33,6 +33,8 @@ import welumen.pattern.Inside;
 import welumen.pattern.Pairing;
 import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
+import welumen.pattern.Relief;
+import welumen.pattern.Seam;
 import welumen.pattern.Under;
 import welumen.shape.Box;
 import welumen.shape.Outline;
@@ -206,5 +208,22 @@ class FullSizeTest {
                 .contains("hide 1", "sheet 1", "left-facing, copy 3")
                 .startsWith("0")
                 .endsWith("EOF\n");
+    }
+
+    /** Codes at both ends of a sewn edge, where a turn-in is cut, and holes that are punched. */
+    @Test
+    void whatIsDoneToAPieceStandsOnItsSheet() throws IOException {
+        var one = piece(600, 400);
+        var wrapped = one.withEdge(1, EdgeFinish.WRAPPED, 25).withEdge(2, EdgeFinish.WRAPPED, 25);
+        var all = wrapped.with(wrapped.inside().with(new Relief.Perforated(40, 4, 0)));
+        var seam = new Seam(new Seam.Side("p", 0), new Seam.Side("p", 3), 0, false);
+        try (var document =
+                Loader.loadPDF(PiecePdf.on(new Paper.Roll(900, 1), all, Patterns.of(List.of(all), List.of(seam))))) {
+            var words = new PDFTextStripper().getText(document);
+            assertThat(words).contains("A1", "A2", "folded, or cut to within 3 mm");
+        }
+        try (var document = Loader.loadPDF(PiecePdf.on(new Paper.Roll(900, 1), one, Patterns.EMPTY))) {
+            assertThat(new PDFTextStripper().getText(document)).doesNotContain("A1", "folded");
+        }
     }
 }

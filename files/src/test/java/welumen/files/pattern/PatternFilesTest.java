@@ -85,7 +85,9 @@ class PatternFilesTest {
                         .with(
                                 number == 1
                                         ? new Relief.Fluted(41.5, 87, 1.13)
-                                        : new Relief.Quilted(new Point(2000, 3), 12, 60, 44, 1.05, 1.1)));
+                                        : number == 2
+                                                ? new Relief.Perforated(12.5, 3.2, 41)
+                                                : new Relief.Quilted(new Point(2000, 3), 12, 60, 44, 1.05, 1.1)));
     }
 
     private static void sameAs(Piece read, Piece written) {

@@ -62,6 +62,21 @@ class TracerTest {
         assertThat(traced.circles()).hasSameSizeAs(scene.piece().holes());
     }
 
+    /**
+     * What went wrong once, at twelve megapixels: a short arc that went round the other way (134), a hole hardly wider than a
+     * soft edge (132).
+     */
+    @ParameterizedTest
+    @ValueSource(longs = {132, 134})
+    void whatWentWrongOnceIsRight(long seed) {
+        var scene = AnyFloor.scene(seed, 4000);
+        var traced = trace(scene, seed).orThrow();
+        assertThat(Laid.over(scene.piece(), traced.shape()).meanMm()).isLessThan(0.4);
+        assertThat(sizes(traced.shape())).hasSameSizeAs(sizes(scene.piece()));
+        assertThat(sizes(traced.shape()).getFirst())
+                .isCloseTo(sizes(scene.piece()).getFirst(), within(0.5));
+    }
+
     /** Of the holes, from small to large; a photo tells how wide they are, not in which order. */
     private static List<Double> sizes(Shape shape) {
         return shape.holes().stream()

@@ -1,0 +1,63 @@
+package welumen.cut.nest;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import welumen.cut.Placement;
+
+/** A plan in which each piece is laid once, beside those before it, on the first stock that has a place for it. */
+abstract sealed class OneByOne permits QuickPlan, RepeatPlan {
+    final Layout layout;
+    final Body tried;
+    private final Collider collider = new Collider();
+    private final List<Integer> laid = new ArrayList<>();
+
+    OneByOne(List<Field> fields, List<Item> items) {
+        layout = new Layout(items, fields);
+        tried = new Body(items.getFirst().plain());
+    }
+
+    /** @param badness the least is taken */
+    record Place(double x, double y, double turn, boolean flipped, double badness) {}
+
+    /**
+     * The best place for an item; empty where it has none.
+     *
+     * @param isOpen whether something lies on that field, or it is the first
+     */
+    abstract Optional<Place> place(int item, int on, boolean isOpen);
+
+    /** As they come. */
+    static List<Integer> inOrder(List<Item> items) {
+        return IntStream.range(0, items.size()).boxed().toList();
+    }
+
+    /** @param order the numbers of the items, each once */
+    final List<Placement> lay(List<Integer> order) {
+        var placements = new ArrayList<Placement>();
+        var open = 1;
+        for (var item : order)
+            for (var on = 0; on < layout.fields.size(); on++) {
+                var place = place(item, on, on < open);
+                if (place.isEmpty()) continue;
+                open = Math.max(open, on + 1);
+                var at = place.get();
+                layout.lay(item, on, at.x(), at.y(), at.turn(), at.flipped());
+                laid.add(item);
+                placements.add(layout.items
+                        .get(item)
+                        .placement(layout.fields.get(on).stock, at.x(), at.y(), at.turn(), at.flipped()));
+                break;
+            }
+        return placements;
+    }
+
+    /** Whether what is tried lies clear of all that was laid, and of what does not move. */
+    final boolean isFree(int item, int on) {
+        for (var other : laid)
+            if (layout.field[other] == on && collider.collide(tried, layout.bodies[other])) return false;
+        for (var obstacle : layout.obstacles(item, on)) if (collider.collide(tried, obstacle)) return false;
+        return true;
+    }
+}
