@@ -1,22 +1,18 @@
 package welumen.desktop.cut;
 
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.VBox;
 import welumen.cut.ByHand;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutLog;
@@ -39,12 +35,10 @@ import welumen.job.JobChange.AtCut;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
-import welumen.pattern.ReadyToCut;
 
 /** Lays the pattern's pieces out on the hides in stock, better while it runs, and keeps the plan when it ends. */
 final class PlanLeaf extends Leaf {
     private static final double GAP = 3;
-    private static final String SWAPS = " with ";
     private static final double TURN = 5;
     private static final double STEP = 5;
     private static final double LONG_STEP = 50;
@@ -58,9 +52,9 @@ final class PlanLeaf extends Leaf {
     private final Button pin = Nodes.button("Pin", "The picked piece stays where it lies (P)", this::pin);
     private final Button before =
             Nodes.button("The plan before", "Lay the table again as the plan before this one had it", this::takeBefore);
-    private final ComboBox<String> swap = new ComboBox<>();
+    private final SwapChoice swap = new SwapChoice(this::swapped);
     private final Label wrong = Nodes.label("", Styles.DANGER);
-    private final VBox words = new VBox(8);
+    private final HideList hides = new HideList();
     private final ProgressBar progress = new ProgressBar(0);
     private final Button layOut = Nodes.chief("Lay out", "Lay the pieces out on the hides", this::layOut);
     private final Button finish = Nodes.button("Finish now", "End the search and keep the best plan", this::finishNow);
@@ -86,13 +80,9 @@ final class PlanLeaf extends Leaf {
         table.setOnKeyPressed(this::key);
         picked.subscribe(this::showPicked);
         before.setId("plan-before");
-        swap.setId("swap-hides");
-        swap.setPromptText("Change places");
-        swap.setAccessibleText("Two hides whose pieces change places");
-        swap.setOnAction(_ -> swapped());
         var bar = new FlowPane(12, 10, layOut, again, pin, before, swap, finish, cancel, progress);
         bar.setAlignment(Pos.CENTER_LEFT);
-        var right = Nodes.column(8, Nodes.whole("Hide by hide", Styles.HEADING), Nodes.scroll(words));
+        var right = Nodes.column(8, Nodes.whole("Hide by hide", Styles.HEADING), Nodes.scroll(hides));
         var lower = Nodes.beside(table, right, 250);
         getChildren().addAll(bar, wrong, lower);
         showButtons();
@@ -128,7 +118,7 @@ final class PlanLeaf extends Leaf {
         switch (model.job().table()) {
             case CuttingTable.Clear() -> sayEmpty();
             case CuttingTable.Laid(var problem, var plan) ->
-                headline.say("Cut", answer(plan), more(plan) + CutPlans.against(model.log()));
+                headline.say("Cut", PlanSaid.answer(plan), PlanSaid.more(plan) + CutPlans.against(model.log()));
         }
     }
 
@@ -145,81 +135,18 @@ final class PlanLeaf extends Leaf {
 
     private void showEmpty() {
         var problem = remaining().whole();
-        var pieces =
-                problem.pieces().stream().mapToInt(piece -> piece.quantity()).sum();
-        layOut.setDisable(pieces == 0);
+        layOut.setDisable(problem.pieces().isEmpty());
         table.show(problem, new CutPlan(List.of(), List.of(), List.of(), 0), CutLog.EMPTY);
         before.setDisable(true);
         swap.setDisable(true);
-        words.getChildren().clear();
-        sayHeldBack();
-        for (var hide : problem.stock())
-            words.getChildren()
-                    .add(hideCard(
-                            hide.id(),
-                            "%d flaws, untouched".formatted(hide.shape().holes().size())));
+        hides.showUntouched(problem.stock(), model.job().patterns());
     }
 
     private void show(CutProblem problem, CutPlan plan) {
         table.show(problem, plan, model.job().cutLog());
         before.setDisable(CutPlans.before(model.log()).isEmpty());
-        fillSwaps(plan);
-        words.getChildren().clear();
-        sayHeldBack();
-        for (var use : plan.sheets())
-            words.getChildren()
-                    .add(hideCard(
-                            use.stock(),
-                            "%d pieces · %s of %s · %s"
-                                    .formatted(
-                                            plan.on(use.stock()).size(),
-                                            Words.squareMetres(use.pieceArea()),
-                                            Words.squareMetres(use.openedArea()),
-                                            Words.percent(use.pieceArea() / use.openedArea()))));
-        for (var use : plan.sheets())
-            for (var placement : plan.on(use.stock())) {
-                var name = PieceName.of(problem, problem.piece(placement.piece()));
-                words.getChildren().add(Nodes.label("%d  %s".formatted(name.number(), name.words()), Styles.NOTE));
-            }
-        for (var missing : plan.unplaced())
-            words.getChildren().add(Nodes.label("%s: %s".formatted(missing.piece(), missing.reason()), Styles.DANGER));
-    }
-
-    /** What is drawn, but not to be cut yet, and why. */
-    private void sayHeldBack() {
-        var patterns = model.job().patterns();
-        for (var piece : patterns.pieces())
-            for (var reason : ReadyToCut.reasons(patterns, piece))
-                words.getChildren()
-                        .add(Nodes.label(
-                                "%s is not laid out: %s.".formatted(Words.capital(piece.name()), reason),
-                                Styles.DANGER));
-    }
-
-    private static Node hideCard(String title, String facts) {
-        var card = Nodes.column(
-                3, Nodes.label(Words.capital(title), Styles.STRONG), Nodes.label(facts, Styles.SECOND, Styles.MEASURE));
-        card.getStyleClass().add(Styles.CARD);
-        return card;
-    }
-
-    private static String answer(CutPlan plan) {
-        var hides = plan.sheets().size();
-        return plan.unplaced().isEmpty()
-                ? "%s will do: all %d pieces lie on %s."
-                        .formatted(
-                                hides == 1 ? "One hide" : Words.count(hides) + " hides",
-                                plan.placements().size(),
-                                hides == 1 ? "it" : "them")
-                : "%d of %d pieces have no place."
-                        .formatted(
-                                plan.unplaced().size(),
-                                plan.unplaced().size() + plan.placements().size());
-    }
-
-    private static String more(CutPlan plan) {
-        return "%s of the leather opened becomes pieces; %d rounds were tried. Every place was checked."
-                .formatted(Words.percent(plan.utilisation()), plan.rounds());
+        swap.fill(plan, model.job().cutLog());
+        hides.show(problem, plan, model.job().patterns());
     }
 
     private void layOut() {
@@ -337,31 +264,16 @@ final class PlanLeaf extends Leaf {
                 .ifPresent(plan -> model.make(new AtCut(new PlanAccepted(plan.problem(), plan.plan()))));
     }
 
-    /** Each two of the hides that are open and not cut yet. */
-    private void fillSwaps(CutPlan plan) {
-        var open = plan.sheets().stream()
-                .map(CutPlan.SheetUse::stock)
-                .filter(stock -> !model.job().cutLog().isCut(stock))
-                .toList();
-        var pairs = new ArrayList<String>();
-        for (var one = 0; one < open.size(); one++)
-            for (var other = one + 1; other < open.size(); other++) pairs.add(open.get(one) + SWAPS + open.get(other));
-        swap.getItems().setAll(pairs);
-        swap.setDisable(pairs.isEmpty());
-    }
-
-    private void swapped() {
-        if (swap.getValue() == null || byHand().isEmpty()) return;
-        var two = swap.getValue().split(SWAPS);
-        Platform.runLater(() -> swap.setValue(null));
-        var plan = byHand().get();
-        switch (Relaid.swapped(plan.problem(), plan.plan(), two[0], two[1])) {
-            case Refused<Relaid>(var why) -> wrong.setText(why);
-            case Understood<Relaid>(var relaid) -> {
-                wrong.setText("");
-                model.make(new AtCut(new PlanAccepted(relaid.problem(), relaid.plan())));
+    private void swapped(SwapChoice.Two two) {
+        byHand().ifPresent(plan -> {
+            switch (Relaid.swapped(plan.problem(), plan.plan(), two.one(), two.other())) {
+                case Refused<Relaid>(var why) -> wrong.setText(why);
+                case Understood<Relaid>(var relaid) -> {
+                    wrong.setText("");
+                    model.make(new AtCut(new PlanAccepted(relaid.problem(), relaid.plan())));
+                }
             }
-        }
+        });
     }
 
     private void layRestAgain() {
