@@ -1,5 +1,7 @@
 package welumen.desktop.cut;
 
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -9,6 +11,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
 import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CutChange.StockSentBack;
 import welumen.cut.Stock;
@@ -24,6 +27,8 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
+import welumen.files.json.BadFile;
+import welumen.files.pattern.HideDrawing;
 import welumen.job.JobChange.AtCut;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
@@ -31,6 +36,7 @@ import welumen.measure.Parsed.Understood;
 import welumen.pattern.Piece;
 import welumen.shape.Planar;
 import welumen.shape.Point;
+import welumen.shape.Shape;
 import welumen.trace.TraceOptions;
 import welumen.trace.Traced;
 
@@ -47,8 +53,9 @@ final class HidesLeaf extends Leaf {
     private final VBox facts = new VBox(6);
     private final HideFelt felt = new HideFelt(this::flawAt);
     private final Button scan =
-            Nodes.button("Photograph it", "Take its outline and its chalked flaws from a photo", this::scan);
-    private final Button sendBack = Nodes.button("Send it back", "It is not used for this job", this::sendBack);
+            Nodes.button("Photograph", "Take its outline and its chalked flaws from a photo", this::scan);
+    private final Button open = Nodes.button("Drawing", "Take its outline and its flaws from DXF or SVG", this::choose);
+    private final Button sendBack = Nodes.button("Send back", "It is not used for this job", this::sendBack);
     private int asked;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -64,7 +71,7 @@ final class HidesLeaf extends Leaf {
         material.setEditable(true);
         material.setPrefWidth(170);
         shown.setId("stock-shown");
-        shown.setPrefWidth(150);
+        shown.setPrefWidth(130);
         WordCell.in(shown, Words::capital, "nothing yet");
         shown.valueProperty().subscribe(this::show);
         mark.setId("hide-mark");
@@ -75,6 +82,7 @@ final class HidesLeaf extends Leaf {
         answer.setMinHeight(USE_PREF_SIZE);
         facts.setId("hide-facts");
         scan.setId("scan-hide");
+        open.setId("open-hide");
         sendBack.setId("send-back");
         getChildren()
                 .addAll(
@@ -84,6 +92,7 @@ final class HidesLeaf extends Leaf {
                                 12,
                                 Nodes.field("Shown", shown),
                                 Nodes.level(scan),
+                                Nodes.level(open),
                                 Nodes.level(sendBack),
                                 Nodes.field("A flaw is", size),
                                 Nodes.grown(Nodes.field("Or mark by numbers", mark))),
@@ -122,8 +131,10 @@ final class HidesLeaf extends Leaf {
         var one = stock();
         felt.show(one);
         facts.getChildren().clear();
-        scan.setDisable(one.filter(stock -> stock instanceof Stock.Hide hide && hide.kind() == Stock.Kind.HIDE)
-                .isEmpty());
+        var isHide = one.filter(stock -> stock instanceof Stock.Hide hide && hide.kind() == Stock.Kind.HIDE)
+                .isPresent();
+        scan.setDisable(!isHide);
+        open.setDisable(!isHide);
         sendBack.setDisable(model.job().cutLog().brought().stream()
                 .noneMatch(brought -> brought.id().equals(shown.getValue())));
         answer.setText(one.map(HidesLeaf::said).orElse("Type what came in, and it lies here."));
@@ -221,7 +232,12 @@ final class HidesLeaf extends Leaf {
     }
 
     private void traced(Stock.Hide hide, Traced traced) {
-        var upright = Upright.of(traced.shape());
+        taken(hide, traced.shape(), String.join(" ", traced.warnings()));
+    }
+
+    /** The hide with another rim and other flaws, stood upright. */
+    private void taken(Stock.Hide hide, Shape shape, String warnings) {
+        var upright = Upright.of(shape);
         model.make(new AtCut(new StockBrought(new Stock.Hide(
                 hide.id(),
                 hide.material(),
@@ -235,6 +251,26 @@ final class HidesLeaf extends Leaf {
         answer.setText("%s, its backbone upright%s."
                 .formatted(
                         said(stock().orElse(hide)).replaceFirst("\\.$", ""),
-                        traced.warnings().isEmpty() ? "" : ". " + String.join(" ", traced.warnings())));
+                        warnings.isEmpty() ? "" : ". " + warnings));
+    }
+
+    private void choose() {
+        var chooser = new FileChooser();
+        chooser.setTitle("A drawing of the hide");
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Drawings", "*.dxf", "*.svg"));
+        var file = chooser.showOpenDialog(getScene().getWindow());
+        if (file != null) open(file.toPath());
+    }
+
+    /** The shown hide as a drawing has it, or why not. */
+    void open(Path file) {
+        if (!(stock().orElse(null) instanceof Stock.Hide hide)) return;
+        try {
+            taken(hide, HideDrawing.read(file), "");
+        } catch (BadFile fault) {
+            answer.setText("The drawing [%s] cannot be read: %s".formatted(file.getFileName(), fault.getMessage()));
+        } catch (IOException fault) {
+            answer.setText("The drawing [%s] cannot be read.".formatted(file.getFileName()));
+        }
     }
 }

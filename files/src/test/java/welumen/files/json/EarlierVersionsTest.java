@@ -12,6 +12,8 @@ import welumen.cabin.PartKind;
 import welumen.cabin.Side;
 import welumen.cabin.Spot;
 import welumen.cabin.Supply;
+import welumen.cut.Stock;
+import welumen.cut.Stretch;
 import welumen.intake.Approval;
 import welumen.intake.HouseWay;
 import welumen.intake.IntakeChange.ApprovalAsked;
@@ -29,6 +31,8 @@ import welumen.job.JobChange.AtSurvey;
 import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.Together;
+import welumen.job.WorkshopChange;
+import welumen.job.WorkshopChange.StockTakenIn;
 import welumen.pattern.Clearance;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
@@ -47,6 +51,7 @@ import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.shape.Outline;
 import welumen.shape.Point;
+import welumen.shape.Shape;
 import welumen.strip.Bag;
 import welumen.strip.Condition;
 import welumen.strip.FixingKind;
@@ -220,5 +225,18 @@ class EarlierVersionsTest {
                 "neededMm":15.0,"grownMm":8.0}}}""";
         assertThat(json.read(measured, JobChange.class, 6))
                 .isEqualTo(new AtPattern(new ClearanceMeasured(new Clearance("lever", 22, 15, 8, List.of()))));
+    }
+
+    /** A hide said neither what it is nor of which lot. */
+    @Test
+    void whatVersionSixHadInStockIsReadForEver() {
+        var stock = """
+                {"is":"stock-taken-in","stock":{"is":"hide","id":"hide 1","material":"sage hide","shape":{"outline":\
+                {"corners":[[0.0,0.0],[900.0,0.0],[900.0,600.0]]},"holes":[]},"grade":1,"zones":[],\
+                "stretch":{"is":"along","degrees":0.0,"within":0.0},"cost":310.0}}""";
+        var shape = new Shape(new Outline(List.of(new Point(0, 0), new Point(900, 0), new Point(900, 600))));
+        assertThat(json.read(stock, WorkshopChange.class, 6))
+                .isEqualTo(new StockTakenIn(
+                        new Stock.Hide("hide 1", "sage hide", shape, 1, List.of(), new Stretch.Along(0, 0), 310)));
     }
 }

@@ -1,0 +1,34 @@
+package welumen.files.pattern;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Locale;
+import welumen.cabin.PartId;
+import welumen.files.json.BadFile;
+import welumen.shape.Outline;
+import welumen.shape.Shape;
+
+/** A hide as a scanner or a drawing program wrote it, in DXF or SVG: its rim, and its flaws as holes or drillings in it. */
+public final class HideDrawing {
+    private static final PartId NOBODYS = new PartId("hide");
+
+    private HideDrawing() {}
+
+    /**
+     * @throws BadFile if it is no drawing, or holds more than one outline
+     * @throws IOException if the file cannot be read
+     */
+    public static Shape read(Path file) throws BadFile, IOException {
+        var text = Files.readString(file);
+        var isSvg = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT).endsWith(".svg");
+        var pieces = isSvg ? PatternSvg.read(text, NOBODYS) : PatternDxf.read(text, NOBODYS);
+        if (pieces.size() != 1)
+            throw new BadFile("It holds %d outlines; a hide's drawing holds one.".formatted(pieces.size()));
+        var hide = pieces.getFirst();
+        var flaws = new ArrayList<>(hide.holes());
+        for (var mark : hide.inside().piercings()) if (mark.kind().isRound()) flaws.add(new Outline(mark.ring()));
+        return new Shape(hide.net(), flaws);
+    }
+}
