@@ -75,7 +75,7 @@ final class HidesLeaf extends Leaf {
         WordCell.in(shown, Words::capital, "nothing yet");
         shown.valueProperty().subscribe(this::show);
         mark.setId("hide-mark");
-        mark.setPromptText("flaw 40 at -120, 300 · grade 3, 400 x 250 at 600, 900");
+        mark.setPromptText("flaw 40 at -120, 300 · grade 3, …");
         mark.setAccessibleText("A flaw or a grade of this hide");
         mark.setOnAction(_ -> mark());
         answer.setId("hides-answer");
