@@ -21,8 +21,7 @@ public record ByHand(CutProblem problem, CutPlan plan) {
     private static final int WAYS = 24;
 
     /** The piece there instead, or a little beside it where that is free; refused with what is in its way. */
-    public Parsed<ByHand> moved(Placement from, String stock, Pose wanted) {
-        var to = Repeat.snapped(problem.piece(from.piece()), wanted, problem.stock(stock));
+    public Parsed<ByHand> moved(Placement from, String stock, Pose to) {
         var others = new ArrayList<>(plan.placements());
         others.remove(from);
         var sheet = sheet(stock, others);
@@ -32,10 +31,10 @@ public record ByHand(CutProblem problem, CutPlan plan) {
             for (var off = 0.0; off <= SLIDES_MM; off += STEP_MM)
                 for (var way = 0; way < (off == 0 ? 1 : WAYS); way++) {
                     var angle = 2 * Math.PI * way / WAYS;
-                    var x = to.x() + off * Math.cos(angle);
-                    var y = to.y() + off * Math.sin(angle);
-                    if (!sheet.takes(attitude, x, y)) continue;
-                    var moved = with(others, new Placement(from.piece(), from.copy(), stock, to.at(x, y)));
+                    var beside = to.at(to.x() + off * Math.cos(angle), to.y() + off * Math.sin(angle));
+                    var there = Repeat.snapped(piece, beside, problem.stock(stock));
+                    if (!sheet.takes(attitude, there.x(), there.y())) continue;
+                    var moved = with(others, new Placement(from.piece(), from.copy(), stock, there));
                     if (PlanCheck.faults(problem, moved.plan().placements()).isEmpty()) return new Understood<>(moved);
                 }
         others.add(new Placement(from.piece(), from.copy(), stock, to));

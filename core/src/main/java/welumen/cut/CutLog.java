@@ -8,6 +8,7 @@ import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CutChange.StockSentBack;
+import welumen.journal.Growing;
 
 /**
  * What a job has to cut from, and what was cut.
@@ -20,8 +21,8 @@ public record CutLog(List<Stock> brought, List<SheetCut> cut, List<PieceSpoilt> 
 
     public CutLog {
         brought = List.copyOf(brought);
-        cut = List.copyOf(cut);
-        spoilt = List.copyOf(spoilt);
+        cut = Growing.copyOf(cut);
+        spoilt = Growing.copyOf(spoilt);
     }
 
     public CutLog after(CutChange change) {
@@ -37,8 +38,9 @@ public record CutLog(List<Stock> brought, List<SheetCut> cut, List<PieceSpoilt> 
             case StockSentBack(var id) ->
                 new CutLog(
                         brought.stream().filter(stock -> !stock.id().equals(id)).toList(), cut, spoilt);
-            case SheetCut sheet -> new CutLog(brought, and(cut, sheet), spoilt);
-            case PieceSpoilt piece -> new CutLog(brought, cut, and(spoilt, piece));
+            case SheetCut sheet -> new CutLog(brought, Growing.copyOf(cut).with(sheet), spoilt);
+            case PieceSpoilt piece ->
+                new CutLog(brought, cut, Growing.copyOf(spoilt).with(piece));
         };
     }
 
@@ -70,9 +72,5 @@ public record CutLog(List<Stock> brought, List<SheetCut> cut, List<PieceSpoilt> 
                 .flatMap(stocks -> stocks)
                 .filter(stock -> logs.stream().noneMatch(log -> log.isCut(stock.id())))
                 .toList();
-    }
-
-    private static <T> List<T> and(List<T> list, T more) {
-        return Stream.concat(list.stream(), Stream.of(more)).toList();
     }
 }

@@ -1,5 +1,6 @@
 package welumen.cut;
 
+import java.util.List;
 import welumen.shape.Shape;
 
 /**
@@ -27,6 +28,18 @@ public record CutPiece(
             throw new IllegalArgumentException("The quantity [%d] is not from 0 to 10000.".formatted(quantity));
         if (grade < 1 || grade > 4)
             throw new IllegalArgumentException("The grade [%d] is not from 1 to 4.".formatted(grade));
+    }
+
+    /** How many are to be cut. */
+    public static int count(List<CutPiece> pieces) {
+        return pieces.stream().mapToInt(CutPiece::quantity).sum();
+    }
+
+    /** Of all that are to be cut, in mm². */
+    public static double area(List<CutPiece> pieces) {
+        return pieces.stream()
+                .mapToDouble(piece -> piece.shape().area() * piece.quantity())
+                .sum();
     }
 
     /** The same so many times. */

@@ -16,7 +16,7 @@ public record PlanScore(int leftOver, int sheets, double cost, double leastOfShe
             .thenComparingDouble(PlanScore::leastOfSheet);
 
     public static PlanScore of(CutProblem problem, List<Placement> placements) {
-        var all = problem.pieces().stream().mapToInt(CutPiece::quantity).sum();
+        var all = CutPiece.count(problem.pieces());
         return of(
                 all,
                 placements.stream()

@@ -19,7 +19,7 @@ public final class Unplaceable {
 
     /** One line for each copy that is missing from the placements. */
     public static List<Unplaced> reasons(CutProblem problem, List<Placement> placements) {
-        var all = problem.pieces().stream().mapToInt(CutPiece::quantity).sum();
+        var all = CutPiece.count(problem.pieces());
         if (placements.size() == all) return List.of();
         var grounds = problem.stock().stream()
                 .map(stock -> new Ground(stock, problem.gap()))

@@ -73,9 +73,9 @@ public record Padding(double density, double thicknessMm, double pressed, boolea
         return thicknessMm * (1 - pressed);
     }
 
-    /** What a piece of it weighs, in grams. */
-    public double grams(double squareMm) {
-        return squareMm * thicknessMm * density * GRAMS;
+    /** What all that is cut of a piece weighs, in grams. */
+    public double grams(Piece piece) {
+        return piece.net().area() * piece.pairing().count() * thicknessMm * density * GRAMS;
     }
 
     /** What is cut from the same sheet. */

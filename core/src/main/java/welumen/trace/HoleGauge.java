@@ -81,22 +81,15 @@ final class HoleGauge {
     /** Of what light is missing about a place. */
     private Point middle(Point near, double about) {
         var outside = ring(near, about + rimMm, about + rimMm + PLATEAU_MM);
-        var light = new float[3];
-        double x = 0;
-        double y = 0;
-        double sum = 0;
-        for (var way = 0; way < WAYS; way++) {
-            var angle = 2 * Math.PI * way / WAYS;
-            for (var r = STEP_MM / 2; r < about + rimMm; r += STEP_MM) {
-                look(near, angle, r, light);
-                var missing = 0.0;
-                for (var channel = 0; channel < 3; channel++) missing += Math.abs(light[channel] - outside[channel]);
-                sum += missing * r;
-                x += missing * r * r * Math.cos(angle);
-                y += missing * r * r * Math.sin(angle);
-            }
-        }
-        return sum == 0 ? near : near.plus(new Point(x / sum, y / sum));
+        var sums = new double[3];
+        disc(near, 0, about + rimMm, (light, r, angle) -> {
+            var missing = 0.0;
+            for (var channel = 0; channel < 3; channel++) missing += Math.abs(light[channel] - outside[channel]);
+            sums[0] += missing * r * r * Math.cos(angle);
+            sums[1] += missing * r * r * Math.sin(angle);
+            sums[2] += missing * r;
+        });
+        return sums[2] == 0 ? near : near.plus(new Point(sums[0] / sums[2], sums[1] / sums[2]));
     }
 
     private static boolean isNear(double radius, double about) {
@@ -121,33 +114,41 @@ final class HoleGauge {
         var contrast = 0.0;
         for (var channel = 0; channel < 3; channel++) contrast += Math.pow(inside[channel] - outside[channel], 2);
         if (contrast < 1e-8) return about;
-        var area = 0.0;
-        var light = new float[3];
-        for (var way = 0; way < WAYS; way++) {
-            var angle = 2 * Math.PI * way / WAYS;
-            for (var r = STEP_MM / 2; r < about + rimMm; r += STEP_MM) {
-                look(centre, angle, r, light);
-                var missing = 0.0;
-                for (var channel = 0; channel < 3; channel++)
-                    missing += (light[channel] - outside[channel]) * (inside[channel] - outside[channel]);
-                area += missing / contrast * r * STEP_MM * 2 * Math.PI / WAYS;
-            }
-        }
-        return Math.sqrt(Math.max(0, area) / Math.PI) + shift.outward(outside, inside);
+        var area = new double[1];
+        disc(centre, 0, about + rimMm, (light, r, _) -> {
+            var missing = 0.0;
+            for (var channel = 0; channel < 3; channel++)
+                missing += (light[channel] - outside[channel]) * (inside[channel] - outside[channel]);
+            area[0] += missing * r;
+        });
+        var covered = area[0] / contrast * STEP_MM * 2 * Math.PI / WAYS;
+        return Math.sqrt(Math.max(0, covered) / Math.PI) + shift.outward(outside, inside);
     }
 
     private double[] ring(Point centre, double from, double to) {
-        var sum = new double[3];
-        var weight = 0.0;
+        var sums = new double[4];
+        disc(centre, from, to, (light, r, _) -> {
+            for (var channel = 0; channel < 3; channel++) sums[channel] += r * light[channel];
+            sums[3] += r;
+        });
+        return new double[] {sums[0] / sums[3], sums[1] / sums[3], sums[2] / sums[3]};
+    }
+
+    /** Told of the light at one place. */
+    private interface Seen {
+        void at(float[] light, double r, double angle);
+    }
+
+    /** Looks all over a ring, in equal steps outward and round. */
+    private void disc(Point centre, double from, double to, Seen seen) {
         var light = new float[3];
-        for (var way = 0; way < WAYS; way++)
+        for (var way = 0; way < WAYS; way++) {
+            var angle = 2 * Math.PI * way / WAYS;
             for (var r = from + STEP_MM / 2; r < to; r += STEP_MM) {
-                look(centre, 2 * Math.PI * way / WAYS, r, light);
-                for (var channel = 0; channel < 3; channel++) sum[channel] += r * light[channel];
-                weight += r;
+                look(centre, angle, r, light);
+                seen.at(light, r, angle);
             }
-        for (var channel = 0; channel < 3; channel++) sum[channel] /= weight;
-        return sum;
+        }
     }
 
     private void look(Point centre, double angle, double r, float[] light) {

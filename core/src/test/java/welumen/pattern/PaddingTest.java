@@ -22,7 +22,8 @@ class PaddingTest {
     /** A cubic metre weighs what its density says. */
     @Test
     void aSheetWeighsItsVolume() {
-        assertThat(new Padding(35, 100, 0, false, 0).grams(10e6)).isCloseTo(35_000, within(1e-6));
+        assertThat(new Padding(35, 100, 0, false, 0).grams(Pieces.rectangle("sheet", 5000, 2000)))
+                .isCloseTo(35_000, within(1e-6));
     }
 
     @ParameterizedTest

@@ -198,7 +198,7 @@ class CutWalkTest {
         bench.click("save-plan");
         assertThat(bench.text("table-answer")).contains(".dxf");
         bench.click("hide-is-cut");
-        assertThat(bench.text("table-answer")).contains("1 hide cut");
+        bench.until(() -> bench.text("table-answer").contains("1 hide cut"));
         var before = plan().plan().placements();
         var gone = plan().plan().on("hide 1").stream()
                 .min(Comparator.comparingDouble(
@@ -212,7 +212,7 @@ class CutWalkTest {
                             .fire();
                     return null;
                 });
-        bench.settle();
+        bench.until(() -> plan().plan().placements().size() > before.size());
         assertThat(plan().plan().placements()).containsAll(before).hasSize(before.size() + 1);
         assertThat(PlanCheck.faults(plan().problem(), plan().plan().placements()))
                 .isEmpty();
@@ -223,7 +223,7 @@ class CutWalkTest {
         assertThat(again.stock()).isNotEqualTo("hide 1");
         choose("table-hide", "hide 2");
         bench.click("hide-is-cut");
-        assertThat(bench.text("table-answer")).contains("2 hides cut");
+        bench.until(() -> bench.text("table-answer").contains("2 hides cut"));
         assertThat(stock()).allMatch(one -> one instanceof Stock.Hide left && left.kind() == Stock.Kind.OFFCUT);
         bench.ask(() -> {
             bench.model().takeBack();
@@ -249,7 +249,7 @@ class CutWalkTest {
             swap.setValue(swap.getItems().getFirst());
             return null;
         });
-        bench.settle();
+        bench.until(() -> bench.answer().contains("will do"));
         var now = plan().plan();
         var why = bench.text("cut-wrong");
         if (why.isEmpty())

@@ -1,9 +1,8 @@
 package welumen.cut.forecast;
 
-import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import welumen.cut.Placement;
+import welumen.cut.Stock;
 import welumen.cut.nest.FirstPlan;
 
 /**
@@ -22,19 +21,15 @@ record Delivery(int number, int needed, Map<String, Integer> opensLate) {
         var placements = number % CHECKED == 0
                 ? FirstPlan.of(problem, question.seed() + number)
                 : FirstPlan.unchecked(problem, question.seed() + number);
-        var last = placements.stream().mapToInt(Delivery::hide).max().orElse(0);
-        var isAll = placements.size() == question.count();
-        return new Delivery(number, isAll ? last : enough + 1, late(placements, last));
-    }
-
-    private static Map<String, Integer> late(List<Placement> placements, int last) {
+        var hides = problem.stock().stream().map(Stock::id).toList();
+        var last = placements.stream()
+                .mapToInt(placement -> hides.indexOf(placement.stock()))
+                .max()
+                .orElse(-1);
         var late = new TreeMap<String, Integer>();
-        for (var placement : placements) if (hide(placement) == last) late.merge(placement.piece(), 1, Integer::sum);
-        return late;
-    }
-
-    /** Counted from one, as the delivery's hides are. */
-    private static int hide(Placement placement) {
-        return Integer.parseInt(placement.stock().substring("hide ".length()));
+        for (var placement : placements)
+            if (hides.indexOf(placement.stock()) == last) late.merge(placement.piece(), 1, Integer::sum);
+        var isAll = placements.size() == question.count();
+        return new Delivery(number, isAll ? last + 1 : enough + 1, late);
     }
 }

@@ -1,12 +1,10 @@
 package welumen.cut.forecast;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ExecutorCompletionService;
-import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.ExecutorService;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import welumen.cut.NestOptions;
 import welumen.cut.StopSignal;
 import welumen.cut.nest.Nester;
@@ -30,39 +28,33 @@ public final class Forecaster {
      * @param stop the best known so far is returned then
      */
     public static Forecast of(Question question, int deliveries, Consumer<Forecast> progress, StopSignal stop) {
-        var laid = new ArrayList<Delivery>();
-        try (var pool = Workers.pool(Workers.COUNT)) {
-            while (laid.size() < deliveries && !stop.stopRequested()) {
-                var running = new ExecutorCompletionService<Delivery>(pool);
-                var from = laid.size();
-                var to = Math.min(deliveries, from + TOGETHER);
-                for (var number = from; number < to; number++) {
-                    var one = number;
-                    running.submit(() -> Delivery.laid(question, one));
-                }
-                for (var i = from; i < to; i++) laid.add(Workers.next(running));
-                laid.sort(Comparator.comparingInt(Delivery::number));
-                progress.accept(Forecast.of(question, laid, List.of()));
-            }
-        }
+        var laid = laid(question, deliveries, progress, stop);
         return calibrated(question, laid, progress, stop);
     }
 
     /** As quick as can be, for comparing what a change buys: no delivery is laid out in full. */
     static Forecast quick(Question question, int deliveries, StopSignal stop) {
+        return Forecast.of(question, laid(question, deliveries, _ -> {}, stop), List.of());
+    }
+
+    private static List<Delivery> laid(
+            Question question, int deliveries, Consumer<Forecast> progress, StopSignal stop) {
         var laid = new ArrayList<Delivery>();
         try (var pool = Workers.pool(Workers.COUNT)) {
-            var running = new ExecutorCompletionService<Delivery>(pool);
-            for (var number = 0; number < deliveries; number++) {
-                var one = number;
-                running.submit(
-                        () -> stop.stopRequested() ? new Delivery(one, 0, Map.of()) : Delivery.laid(question, one));
+            while (laid.size() < deliveries && !stop.stopRequested()) {
+                laid.addAll(some(question, laid.size(), Math.min(deliveries, laid.size() + TOGETHER), pool));
+                progress.accept(Forecast.of(question, laid, List.of()));
             }
-            for (var number = 0; number < deliveries; number++) laid.add(Workers.next(running));
         }
-        laid.removeIf(delivery -> delivery.needed() == 0);
-        laid.sort(Comparator.comparingInt(Delivery::number));
-        return Forecast.of(question, laid, List.of());
+        return laid;
+    }
+
+    /** In the order of their numbers, whichever is ready first. */
+    private static List<Delivery> some(Question question, int from, int to, ExecutorService pool) {
+        var running = IntStream.range(from, to)
+                .mapToObj(number -> pool.submit(() -> Delivery.laid(question, number)))
+                .toList();
+        return running.stream().map(Workers::result).toList();
     }
 
     private static Forecast calibrated(
@@ -78,18 +70,10 @@ public final class Forecaster {
         return forecast;
     }
 
-    /** The search ends as soon as everything has a place; that is all that is asked. */
     private static boolean doesWithOneFewer(Question question, Delivery delivery, StopSignal stop) {
         if (delivery.needed() < 2) return false;
         var fewer = question.problem(question.delivery(delivery.number(), delivery.needed() - 1));
-        var isDone = new AtomicBoolean();
-        var plan = Nester.lay(
-                fewer,
-                FULLY,
-                (_, best) -> {
-                    if (best.placements().size() == question.count()) isDone.set(true);
-                },
-                () -> isDone.get() || stop.stopRequested());
+        var plan = Nester.untilAllLie(fewer, FULLY, stop);
         return plan.placements().size() == question.count();
     }
 }

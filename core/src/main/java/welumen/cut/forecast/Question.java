@@ -43,19 +43,13 @@ public record Question(
         return pieces.getFirst().material();
     }
 
-    public double areaMm2() {
-        return pieces.stream()
-                .mapToDouble(piece -> piece.shape().area() * piece.quantity())
-                .sum();
-    }
-
     public int count() {
-        return pieces.stream().mapToInt(CutPiece::quantity).sum();
+        return CutPiece.count(pieces);
     }
 
     /** So many hides do in any delivery that is not hopeless. */
     int enough() {
-        return Math.clamp((long) Math.ceil(areaMm2() / (LEAST_USED * population.meanMm2())) + 2, 2, MOST);
+        return Math.clamp((long) Math.ceil(CutPiece.area(pieces) / (LEAST_USED * population.meanMm2())) + 2, 2, MOST);
     }
 
     /** The hides of one delivery, in the order in which they are opened. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicBoolean;
 import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
@@ -79,12 +80,26 @@ public final class Nester {
         return nester.plan(rounds, true);
     }
 
+    /**
+     * The same for who asks only whether there is room: it ends as soon as every piece has a place. Some may have none when
+     * the rounds are up, too.
+     */
+    public static CutPlan untilAllLie(CutProblem problem, NestOptions options, StopSignal stop) {
+        var all = CutPiece.count(problem.pieces());
+        var isDone = new AtomicBoolean();
+        return lay(
+                problem,
+                options,
+                (_, best) -> isDone.set(best.placements().size() == all),
+                () -> isDone.get() || stop.stopRequested());
+    }
+
     /** A plan within a second or so; where there is little to lay, the pieces are also spread corner to corner. */
     private static List<Placement> first(
             CutProblem problem, List<FirstPlan.Kind> kinds, NestOptions options, StopSignal stop) {
         var quick = FirstPlan.quick(problem, kinds, options.seed());
         var isValid = PlanCheck.faults(problem, quick).isEmpty();
-        var pieces = problem.pieces().stream().mapToInt(CutPiece::quantity).sum();
+        var pieces = CutPiece.count(problem.pieces());
         var isPatterned = problem.stock().stream().anyMatch(Repeat::isIn);
         if (isValid && (isPatterned || pieces * problem.stock().size() > FEW)) return List.copyOf(quick);
         var spread = Spreading.lay(problem, stop);

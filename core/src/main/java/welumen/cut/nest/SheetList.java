@@ -1,13 +1,15 @@
 package welumen.cut.nest;
 
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 import welumen.cut.CutPiece;
-import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.FromPattern;
 import welumen.cut.NestOptions;
+import welumen.cut.Placement;
 import welumen.cut.Stock;
 import welumen.cut.Stretch;
 import welumen.pattern.Piece;
@@ -17,10 +19,10 @@ import welumen.shape.Shape;
 /**
  * How many sheets of board or foam some pieces take, and what is cut from each.
  *
- * @param sheets the names of what is cut, sheet by sheet
+ * @param sheets sheet by sheet what is cut from it and how many, by name; of a handed pair each hand by itself
  * @param unplaced pieces that no sheet is large enough for
  */
-public record SheetList(List<List<String>> sheets, List<String> unplaced) {
+public record SheetList(List<Map<String, Integer>> sheets, List<String> unplaced) {
     private static final double GAP_MM = 5;
     /** A blade is no laser, and foam is cheap: a plan of a moment is as good as any. */
     private static final NestOptions QUICK = NestOptions.USUAL.withRounds(6);
@@ -36,27 +38,35 @@ public record SheetList(List<List<String>> sheets, List<String> unplaced) {
     public static SheetList of(List<Piece> pieces, double lengthMm, double widthMm) {
         var cut =
                 FromPattern.pieces(pieces).stream().map(SheetList::anyMaterial).toList();
-        var area = cut.stream()
-                .mapToDouble(piece -> piece.shape().area() * piece.quantity())
-                .sum();
+        var area = CutPiece.area(cut);
         var count = Math.clamp((long) Math.ceil(2 * area / (lengthMm * widthMm)) + 1, 1, MOST);
         var stock = IntStream.rangeClosed(1, count)
                 .<Stock>mapToObj(number -> sheet("sheet " + number, lengthMm, widthMm))
                 .toList();
         var plan = Nester.lay(new CutProblem(GAP_MM, cut, stock, List.of()), QUICK, (_, _) -> {}, () -> false);
         return new SheetList(
-                sheets(plan),
-                plan.unplaced().stream().map(left -> left.piece()).distinct().toList());
+                plan.sheets().stream()
+                        .map(use -> counted(plan.on(use.stock()), pieces))
+                        .toList(),
+                plan.unplaced().stream()
+                        .map(left -> name(left.piece(), pieces))
+                        .distinct()
+                        .toList());
     }
 
-    private static List<List<String>> sheets(CutPlan plan) {
-        var sheets = new ArrayList<List<String>>();
-        for (var use : plan.sheets())
-            sheets.add(plan.on(use.stock()).stream()
-                    .map(placement -> placement.piece())
-                    .sorted()
-                    .toList());
-        return sheets;
+    private static Map<String, Integer> counted(List<Placement> placements, List<Piece> pieces) {
+        var counts = new TreeMap<String, Integer>();
+        for (var placement : placements) counts.merge(name(placement.piece(), pieces), 1, Integer::sum);
+        return counts;
+    }
+
+    /** A handed copy has its hand behind its piece's own name. */
+    private static String name(String cut, List<Piece> pieces) {
+        return pieces.stream()
+                .filter(piece -> cut.startsWith(piece.id()))
+                .max(Comparator.comparingInt(piece -> piece.id().length()))
+                .map(piece -> piece.name() + cut.substring(piece.id().length()).replace('-', ' '))
+                .orElse(cut);
     }
 
     private static CutPiece anyMaterial(CutPiece piece) {

@@ -1,6 +1,5 @@
 package welumen.cut.nest;
 
-import java.util.concurrent.CompletionService;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -18,17 +17,7 @@ public final class Workers {
     }
 
     /** @throws IllegalStateException if the work failed, or the wait was interrupted */
-    public static <T> T next(CompletionService<T> running) {
-        try {
-            return result(running.take());
-        } catch (InterruptedException interrupted) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException("Laying out was interrupted.", interrupted);
-        }
-    }
-
-    /** @throws IllegalStateException if the work failed, or the wait was interrupted */
-    static <T> T result(Future<T> running) {
+    public static <T> T result(Future<T> running) {
         try {
             return running.get();
         } catch (InterruptedException interrupted) {

@@ -7,6 +7,8 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
+import welumen.cut.CuttingTable.Laid;
+import welumen.cut.Lies;
 import welumen.cut.Stock;
 import welumen.shape.Planar;
 import welumen.shape.Shape;
@@ -30,6 +32,16 @@ public final class Offcuts {
 
     /** One, and what can be cut from it. */
     public record Offcut(Stock.Hide stock, LargestRectangle rectangle) {}
+
+    /** Of a hide as it is laid out. */
+    public static List<Offcut> of(Laid laid, Stock.Hide hide) {
+        return of(
+                hide,
+                laid.plan().on(hide.id()).stream()
+                        .map(placement -> Lies.of(laid.problem(), placement).shape())
+                        .toList(),
+                laid.problem().gap());
+    }
 
     /**
      * The largest first.

@@ -16,7 +16,7 @@ import welumen.cut.Stock;
 
 /**
  * What is still to be laid out once cutting has begun: what was cut lies where it lay, on stock that nothing is laid on any
- * more, and what was spoilt is wanted again.
+ * more; what was spoilt leaves its hole where it was, and is wanted again.
  *
  * @param whole with all that was cut, pinned
  * @param open what the nester has to lay: without the stock that was cut, and what lies on it
@@ -32,20 +32,20 @@ public record Remaining(CutProblem whole, CutProblem open, List<Placement> done)
      * @param stock what can be cut from now
      */
     public static Remaining of(double gap, List<CutPiece> pieces, List<Stock> stock, CuttingTable table, CutLog log) {
-        if (!(table instanceof Laid laid) || log.cut().isEmpty())
-            return of(new CutProblem(gap, pieces, stock, List.of()), log);
-        var done = laid.plan().placements().stream()
-                .filter(placement -> log.isCut(placement.stock()))
+        if (!(table instanceof Laid laid)) return of(new CutProblem(gap, pieces, stock, List.of()), log);
+        var fixed = laid.plan().placements().stream()
+                .filter(placement -> log.isCut(placement.stock()) || log.isSpoilt(placement))
                 .toList();
-        var open = laid.problem().stock().stream()
+        if (fixed.isEmpty()) return of(new CutProblem(gap, pieces, stock, List.of()), log);
+        var cut = laid.problem().stock().stream()
                 .filter(one -> log.isCut(one.id()))
                 .toList();
         return of(
                 new CutProblem(
                         laid.problem().gap(),
-                        wanted(pieces, laid.problem(), done, log),
-                        Stream.concat(open.stream(), stock.stream()).toList(),
-                        done),
+                        wanted(pieces, laid.problem(), fixed, log),
+                        Stream.concat(cut.stream(), stock.stream()).toList(),
+                        fixed),
                 log);
     }
 

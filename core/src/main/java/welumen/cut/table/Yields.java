@@ -18,7 +18,7 @@ public record Yields(double piecesMm2, double cutMm2, double keptMm2) {
     /** By hand so much becomes pieces, before a workshop has its own figure. */
     public static final double USUAL = 0.65;
 
-    /** A plan's words count as so many hides before the workshop's own weigh more. */
+    /** The usual figure weighs as much as so much leather that was cut here. */
     private static final double USUAL_COUNTS_MM2 = 10e6;
 
     /** Of the hides that this job has cut. */

@@ -39,8 +39,8 @@ class RelaidTest {
                 .filter(placement -> placement.piece().equals("b"))
                 .findFirst()
                 .orElseThrow();
-        var again =
-                Relaid.spoilt(laid.problem(), laid.plan(), CutLog.EMPTY, spoilt).orThrow();
+        var again = Relaid.spoilt(laid, List.of(), CutLog.EMPTY, spoilt, () -> false)
+                .orThrow();
         assertThat(again.plan().placements())
                 .containsAll(laid.plan().placements())
                 .hasSize(8);
@@ -57,10 +57,7 @@ class RelaidTest {
         var full = laid(
                 new CutProblem(0, List.of(rectangle("a", 390, 290, 1)), List.of(sheet("s1", 400, 300)), List.of()));
         var why = Relaid.spoilt(
-                full.problem(),
-                full.plan(),
-                CutLog.EMPTY,
-                full.plan().placements().getFirst());
+                full, List.of(), CutLog.EMPTY, full.plan().placements().getFirst(), () -> false);
         assertThat(why.understood()).isEmpty();
         assertThat(why.toString()).contains("has no place left");
     }
@@ -75,7 +72,8 @@ class RelaidTest {
         var one = new Placement("a", 1, "s1", new Pose(0, 0, 0, false));
         var other = new Placement("b", 1, "s2", new Pose(0, 0, 0, false));
         var both = new CutPlan(List.of(one, other), List.of(), List.of(), 1);
-        var found = Relaid.swapped(roomy, both, "s1", "s2").orThrow();
+        var found =
+                Relaid.swapped(new Laid(roomy, both), "s1", "s2", () -> false).orThrow();
         assertThat(found.plan().on("s2")).extracting(Placement::piece).containsExactly("a");
         assertThat(found.plan().on("s1")).extracting(Placement::piece).containsExactly("b");
         assertThat(PlanCheck.faults(found.problem(), found.plan().placements())).isEmpty();
@@ -90,7 +88,7 @@ class RelaidTest {
                 List.of());
         var plan = new CutPlan(
                 List.of(new Placement("strip", 1, "s1", new Pose(0, 0, 0, false))), List.of(), List.of(), 1);
-        var swapped = Relaid.swapped(problem, plan, "s1", "s2");
+        var swapped = Relaid.swapped(new Laid(problem, plan), "s1", "s2", () -> false);
         assertThat(swapped.understood()).isEmpty();
         assertThat(swapped.toString()).contains("strip finds no place on s2");
     }
@@ -122,6 +120,20 @@ class RelaidTest {
         assertThat(fresh.merged(laid.plan()).placements()).isEqualTo(laid.plan().placements());
     }
 
+    /** A hide from which a piece was spoilt is not whole any more, whether all else is cut from it or not. */
+    @Test
+    void theHoleOfASpoiltPieceStaysWhenAllIsLaidAnew() {
+        var laid = laid(PROBLEM);
+        var gone = laid.plan().placements().getFirst();
+        var log = CutLog.EMPTY.after(new PieceSpoilt(gone.piece(), gone.copy(), gone.stock(), "slipped"));
+        var anew = Remaining.of(3, PROBLEM.pieces(), PROBLEM.stock(), laid, log);
+        assertThat(anew.done()).isEmpty();
+        assertThat(anew.open().pinned()).containsExactly(gone);
+        var plan = anew.merged(laid(anew.open()).plan());
+        assertThat(plan.placements()).contains(gone).hasSize(8);
+        assertThat(PlanCheck.faults(anew.whole(), plan.placements())).isEmpty();
+    }
+
     /** What was cut from takes nothing more, though there is room between its pieces. */
     @Test
     void nothingIsLaidOnWhatWasCut() {
@@ -129,7 +141,7 @@ class RelaidTest {
         var first = laid.plan().sheets().getFirst().stock();
         var log = CutLog.EMPTY.after(new SheetCut(first, List.of()));
         var spoilt = laid.plan().on(first).getLast();
-        var again = Relaid.spoilt(laid.problem(), laid.plan(), log, spoilt).orThrow();
+        var again = Relaid.spoilt(laid, List.of(), log, spoilt, () -> false).orThrow();
         assertThat(again.plan().placements())
                 .containsAll(laid.plan().placements())
                 .hasSize(8);

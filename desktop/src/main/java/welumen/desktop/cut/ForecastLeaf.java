@@ -15,6 +15,7 @@ import javafx.scene.layout.VBox;
 import welumen.cut.CutPiece;
 import welumen.cut.CuttingTable;
 import welumen.cut.FromPattern;
+import welumen.cut.forecast.AreaCount;
 import welumen.cut.forecast.Forecast;
 import welumen.cut.forecast.Question;
 import welumen.cut.forecast.WhatIf;
@@ -139,33 +140,29 @@ final class ForecastLeaf extends Leaf {
     }
 
     private int count() {
-        return pieces().stream().mapToInt(CutPiece::quantity).sum();
+        return CutPiece.count(pieces());
     }
 
     /** As it is usually reckoned: area by the workshop's yield. */
     private void byArea() {
-        var area = pieces().stream()
-                .mapToDouble(piece -> piece.shape().area() * piece.quantity())
-                .sum();
         var own = model.job().table() instanceof CuttingTable.Laid laid
                 ? Yields.of(laid, model.job().cutLog())
                 : new Yields(0, 0, 0);
         var yields = model.others().yields().and(own);
         var hides = population();
-        var wanted = area / yields.learnt() / hides.meanMm2();
-        var count = (int) Math.ceil(wanted);
+        var count = new AreaCount(CutPiece.area(pieces()), yields.learnt(), hides.meanMm2());
         facts.getChildren()
                 .addAll(
                         Nodes.whole("By area alone", Styles.HEADING),
                         Nodes.label(
                                 "%s net ÷ %s used ÷ %s a hide = %.2f, so %d; spare %s net."
                                         .formatted(
-                                                Words.squareMetres(area),
+                                                Words.squareMetres(count.netMm2()),
                                                 Words.percent(yields.learnt()),
                                                 Words.squareMetres(hides.meanMm2()),
-                                                wanted,
-                                                count,
-                                                Words.squareMetres(count * hides.meanMm2() * yields.learnt() - area)),
+                                                count.wanted(),
+                                                count.hides(),
+                                                Words.squareMetres(count.spareMm2())),
                                 Styles.MEASURE),
                         Nodes.label(
                                 (yields.cutMm2() == 0

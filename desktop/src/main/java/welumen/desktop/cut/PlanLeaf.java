@@ -30,7 +30,9 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Beside;
 import welumen.desktop.stage.Leaf;
+import welumen.job.AcceptedPlans;
 import welumen.job.JobChange.AtCut;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
@@ -59,12 +61,14 @@ final class PlanLeaf extends Leaf {
     private final Button layOut = Nodes.chief("Lay out", "Lay the pieces out on the hides", this::layOut);
     private final Button finish = Nodes.button("Finish now", "End the search and keep the best plan", this::finishNow);
     private final Button cancel = Nodes.button("Leave it", "End the search and throw its plan away", this::leave);
+    private final Beside swapping;
     private Optional<LayOut> running = Optional.empty();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PlanLeaf(JobModel model, Headline headline) {
         super(model, "Plan");
         this.headline = headline;
+        swapping = new Beside(model);
         layOut.setId("lay-out");
         finish.setId("finish-now");
         cancel.setId("leave-it");
@@ -118,13 +122,20 @@ final class PlanLeaf extends Leaf {
         switch (model.job().table()) {
             case CuttingTable.Clear() -> sayEmpty();
             case CuttingTable.Laid(var problem, var plan) ->
-                headline.say("Cut", PlanSaid.answer(plan), PlanSaid.more(plan) + CutPlans.against(model.log()));
+                headline.say("Cut", PlanSaid.answer(plan), PlanSaid.more(plan) + against());
         }
+    }
+
+    /** What the newest plan is better or worse in than the one before; empty where there is none. */
+    private String against() {
+        return AcceptedPlans.compared(model.log())
+                .map(both -> " Against the plan before: %s.".formatted(String.join(", ", both.words())))
+                .orElse("");
     }
 
     private void sayEmpty() {
         var problem = remaining().whole();
-        var pieces = problem.pieces().stream().mapToInt(CutPiece::quantity).sum();
+        var pieces = CutPiece.count(problem.pieces());
         headline.say(
                 "Cut",
                 pieces == 0 ? "There is no piece to lay out yet." : "%d pieces wait to be laid out.".formatted(pieces),
@@ -144,7 +155,7 @@ final class PlanLeaf extends Leaf {
 
     private void show(CutProblem problem, CutPlan plan) {
         table.show(problem, plan, model.job().cutLog());
-        before.setDisable(CutPlans.before(model.log()).isEmpty());
+        before.setDisable(AcceptedPlans.before(model.log()).isEmpty());
         swap.fill(plan, model.job().cutLog());
         hides.show(problem, plan, model.job().patterns());
     }
@@ -260,18 +271,22 @@ final class PlanLeaf extends Leaf {
     }
 
     private void takeBefore() {
-        CutPlans.before(model.log())
+        AcceptedPlans.before(model.log())
                 .ifPresent(plan -> model.make(new AtCut(new PlanAccepted(plan.problem(), plan.plan()))));
     }
 
+    /** Laid beside; where the plan has changed meanwhile, nothing happens. */
     private void swapped(SwapChoice.Two two) {
-        byHand().ifPresent(plan -> {
-            switch (Relaid.swapped(plan.problem(), plan.plan(), two.one(), two.other())) {
-                case Refused<Relaid>(var why) -> wrong.setText(why);
-                case Understood<Relaid>(var relaid) -> {
-                    wrong.setText("");
+        if (running.isPresent() || !(model.job().table() instanceof CuttingTable.Laid laid)) return;
+        wrong.setText("");
+        headline.say("Cut", "%s changes places…".formatted(Words.capital(two.word())), "");
+        swapping.ask(() -> Relaid.swapped(laid, two.one(), two.other(), () -> false), changed -> {
+            say();
+            if (model.job().table() != laid) return;
+            switch (changed) {
+                case Refused<CuttingTable.Laid>(var why) -> wrong.setText(why);
+                case Understood<CuttingTable.Laid>(var relaid) ->
                     model.make(new AtCut(new PlanAccepted(relaid.problem(), relaid.plan())));
-                }
             }
         });
     }

@@ -1,6 +1,5 @@
 package welumen.desktop.cut;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -13,14 +12,11 @@ import welumen.cut.CutChange.PieceSpoilt;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutPlan;
-import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.FromPattern;
-import welumen.cut.Lies;
 import welumen.cut.Placement;
 import welumen.cut.Stock;
 import welumen.cut.table.CutCard;
-import welumen.cut.table.LargestRectangle;
 import welumen.cut.table.Offcuts;
 import welumen.cut.table.Relaid;
 import welumen.cut.table.Remaining;
@@ -30,6 +26,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Beside;
 import welumen.desktop.stage.Leaf;
 import welumen.files.full.Paper;
 import welumen.job.JobChange.AtCut;
@@ -45,10 +42,14 @@ final class TableLeaf extends Leaf {
     private final VBox left = new VBox(6);
     private final CardFelt felt = new CardFelt();
     private final FlowPane buttons;
+    private final Beside keeping;
+    private final Beside laying;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TableLeaf(JobModel model) {
         super(model, "At the table");
+        keeping = new Beside(model);
+        laying = new Beside(model);
         shown.setId("table-hide");
         shown.setPrefWidth(190);
         WordCell.in(shown, Words::capital, "nothing laid out");
@@ -120,6 +121,7 @@ final class TableLeaf extends Leaf {
 
     private void show() {
         list.getChildren().clear();
+        list.setDisable(false);
         left.getChildren().clear();
         var table = laid();
         if (table.isEmpty() || shown.getValue() == null) {
@@ -131,7 +133,12 @@ final class TableLeaf extends Leaf {
         answer.setText(said(laid));
         var card = CutCard.of(laid.problem(), laid.plan(), stock);
         for (var entry : card.entries()) list.getChildren().add(row(laid, stock, entry));
-        felt.show(card, showLeft(laid, stock));
+        felt.show(card, List.of());
+        if (stock instanceof Stock.Hide hide)
+            keeping.ask(() -> Offcuts.of(laid, hide), offcuts -> {
+                felt.show(card, offcuts.stream().map(Offcuts.Offcut::rectangle).toList());
+                showLeft(hide, offcuts);
+            });
     }
 
     private String said(Laid laid) {
@@ -181,10 +188,7 @@ final class TableLeaf extends Leaf {
         return row;
     }
 
-    /** The rectangles that can be cut from it. */
-    private List<LargestRectangle> showLeft(Laid laid, Stock stock) {
-        if (!(stock instanceof Stock.Hide hide)) return List.of();
-        var offcuts = offcuts(laid, hide);
+    private void showLeft(Stock.Hide hide, List<Offcuts.Offcut> offcuts) {
         left.getChildren().add(Nodes.whole(isCut(hide.id()) ? "Kept of it" : "Will be worth keeping", Styles.HEADING));
         for (var offcut : offcuts)
             left.getChildren()
@@ -203,49 +207,43 @@ final class TableLeaf extends Leaf {
                     .add(Nodes.label(
                             "Nothing of %.0f × %.0f mm is left.".formatted(Offcuts.LONG_MM, Offcuts.WIDE_MM),
                             Styles.NOTE));
-        return offcuts.stream().map(Offcuts.Offcut::rectangle).toList();
-    }
-
-    private List<Offcuts.Offcut> offcuts(Laid laid, Stock.Hide hide) {
-        return Offcuts.of(
-                hide,
-                laid.plan().on(hide.id()).stream()
-                        .map(placement -> Lies.of(laid.problem(), placement).shape())
-                        .toList(),
-                laid.problem().gap());
     }
 
     private void cut() {
         var table = laid();
         if (table.isEmpty() || shown.getValue() == null || isCut(shown.getValue())) return;
-        var kept = table.get().problem().stock(shown.getValue()) instanceof Stock.Hide hide
-                ? offcuts(table.get(), hide).stream().map(Offcuts.Offcut::stock).toList()
-                : List.<Stock.Hide>of();
-        model.make(new AtCut(new SheetCut(shown.getValue(), kept)));
+        var stock = table.get().problem().stock(shown.getValue());
+        if (stock instanceof Stock.Hide hide)
+            laying.ask(
+                    () -> Offcuts.of(table.get(), hide),
+                    offcuts -> cut(
+                            hide, offcuts.stream().map(Offcuts.Offcut::stock).toList()));
+        else cut(stock, List.of());
     }
 
+    private void cut(Stock stock, List<Stock.Hide> kept) {
+        if (!isCut(stock.id())) model.make(new AtCut(new SheetCut(stock.id(), kept)));
+    }
+
+    /** Laid again beside; where the plan has changed meanwhile, nothing happens. */
     private void spoilt(Laid laid, Placement placement) {
-        var again = withOffcuts(laid);
-        switch (Relaid.spoilt(again, laid.plan(), model.job().cutLog(), placement)) {
-            case Refused<Relaid>(var why) -> answer.setText(why);
-            case Understood<Relaid>(var relaid) ->
-                model.makeTogether(List.of(
-                        new AtCut(new PieceSpoilt(
-                                placement.piece(), placement.copy(), placement.stock(), "came out wrong")),
-                        new AtCut(new PlanAccepted(relaid.problem(), relaid.plan()))));
-        }
-    }
-
-    /** What is left of a hide that was cut lies beside it as offcuts, and is tried too. */
-    private CutProblem withOffcuts(Laid laid) {
-        var known = laid.problem().stock().stream().map(Stock::id).toList();
-        var stock = new ArrayList<>(laid.problem().stock());
-        model.toCutFrom().stream().filter(one -> !known.contains(one.id())).forEach(stock::add);
-        return new CutProblem(
-                laid.problem().gap(),
-                laid.problem().pieces(),
-                stock,
-                laid.problem().pinned());
+        answer.setText("Laying the %s again on what is left…"
+                .formatted(placement.piece().replace('-', ' ')));
+        list.setDisable(true);
+        var now = model.toCutFrom();
+        var log = model.job().cutLog();
+        laying.ask(() -> Relaid.spoilt(laid, now, log, placement, () -> false), again -> {
+            list.setDisable(false);
+            if (model.job().table() != laid) return;
+            switch (again) {
+                case Refused<Laid>(var why) -> answer.setText(why);
+                case Understood<Laid>(var relaid) ->
+                    model.makeTogether(List.of(
+                            new AtCut(new PieceSpoilt(
+                                    placement.piece(), placement.copy(), placement.stock(), "came out wrong")),
+                            new AtCut(new PlanAccepted(relaid.problem(), relaid.plan()))));
+            }
+        });
     }
 
     private void cards() {

@@ -1,11 +1,8 @@
 package welumen.desktop.pattern;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -15,6 +12,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Beside;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
 import welumen.job.JobChange.AtPattern;
@@ -36,11 +34,12 @@ final class PaddingLeaf extends Leaf {
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox schedule = new VBox(6);
     private final VBox sheets = new VBox(6);
-    private int asking;
+    private final Beside laying;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PaddingLeaf(JobModel model) {
         super(model, "Foam");
+        laying = new Beside(model);
         piece = new PieceChoice(model, "padding-piece", this::show);
         typed.setId("padding");
         typed.setPrefColumnCount(32);
@@ -52,7 +51,6 @@ final class PaddingLeaf extends Leaf {
         answer.setMinHeight(USE_PREF_SIZE);
         schedule.setId("padding-schedule");
         sheets.setId("padding-sheets");
-
         var left = Nodes.scroll(schedule);
         var right = Nodes.column(
                 10,
@@ -96,17 +94,13 @@ final class PaddingLeaf extends Leaf {
                 .ifPresentOrElse(padding -> typed.setText(padding.words()), typed::clear);
         all.forEach((one, padding) -> schedule.getChildren().add(row(one, padding)));
         var grams = all.entrySet().stream()
-                .mapToDouble(one -> grams(one.getKey(), one.getValue()))
+                .mapToDouble(one -> one.getValue().grams(one.getKey()))
                 .sum();
         answer.setText(
                 all.isEmpty()
                         ? "Say of a piece how thick and how dense its foam is, and it stands in the list."
                         : "%s of padding, %.1f kg in all.".formatted(Words.many(all.size(), "piece"), grams / 1000));
         if (!all.isEmpty()) cutList();
-    }
-
-    private static double grams(Piece piece, Padding padding) {
-        return padding.grams(piece.net().area()) * piece.pairing().count();
     }
 
     private Node row(Piece one, Padding padding) {
@@ -116,7 +110,7 @@ final class PaddingLeaf extends Leaf {
                 Nodes.label("%s, on the %s".formatted(Words.capital(one.name()), part.name()), Styles.STRONG),
                 Nodes.label(
                         "%s · stands %.0f mm high · %.0f g"
-                                .formatted(padding.words(), padding.laidMm(), grams(one, padding)),
+                                .formatted(padding.words(), padding.laidMm(), padding.grams(one)),
                         Styles.MEASURE));
         if (padding.laidMm() > BELT_MM && part.spot().isSeat())
             row.getChildren()
@@ -136,17 +130,17 @@ final class PaddingLeaf extends Leaf {
         var kinds = said().entrySet().stream()
                 .collect(Collectors.groupingBy(
                         one -> one.getValue().sheetWord(), LinkedHashMap::new, Collectors.toList()));
-        var asked = ++asking;
         var length = sheetLong.mm().orElseThrow();
         var width = sheetWide.mm().orElseThrow();
-        Thread.ofVirtual().start(() -> {
-            var lists = new LinkedHashMap<String, SheetList>();
-            kinds.forEach((word, pieces) -> lists.put(
-                    word, SheetList.of(pieces.stream().map(Map.Entry::getKey).toList(), length, width)));
-            Platform.runLater(() -> {
-                if (asked == asking) show(lists);
-            });
-        });
+        laying.ask(
+                () -> {
+                    var lists = new LinkedHashMap<String, SheetList>();
+                    kinds.forEach((word, pieces) -> lists.put(
+                            word,
+                            SheetList.of(pieces.stream().map(Map.Entry::getKey).toList(), length, width)));
+                    return lists;
+                },
+                this::show);
     }
 
     private void show(Map<String, SheetList> lists) {
@@ -159,28 +153,14 @@ final class PaddingLeaf extends Leaf {
                         .add(Nodes.label(
                                 "%d  %s".formatted(i + 1, names(list.sheets().get(i))), Styles.MEASURE));
             for (var left : list.unplaced())
-                sheets.getChildren().add(Nodes.label("%s is larger than a sheet".formatted(name(left)), Styles.DANGER));
+                sheets.getChildren().add(Nodes.label("%s is larger than a sheet".formatted(left), Styles.DANGER));
         });
     }
 
-    private String names(List<String> ids) {
-        var counts = new LinkedHashMap<String, Integer>();
-        for (var id : ids) counts.merge(name(id), 1, Integer::sum);
-        var words = new ArrayList<String>();
-        counts.forEach((name, count) -> words.add(count == 1 ? name : "%d × %s".formatted(count, name)));
-        return String.join(", ", words);
-    }
-
-    /** A handed copy has its hand behind the piece's own name. */
-    private String name(String id) {
-        return model.job().patterns().pieces().stream()
-                .filter(one -> id.equals(one.id()) || id.equals(one.id() + "-left") || id.equals(one.id() + "-right"))
-                .findFirst()
-                .map(one -> one.name()
-                        + (id.equals(one.id())
-                                ? ""
-                                : id.substring(one.id().length()).replace('-', ' ')))
-                .orElse(id);
+    private static String names(Map<String, Integer> cut) {
+        return cut.entrySet().stream()
+                .map(one -> one.getValue() == 1 ? one.getKey() : "%d × %s".formatted(one.getValue(), one.getKey()))
+                .collect(Collectors.joining(", "));
     }
 
     private void say() {

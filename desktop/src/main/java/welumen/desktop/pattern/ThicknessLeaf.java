@@ -102,8 +102,16 @@ final class ThicknessLeaf extends Leaf {
                                             one.grownMm(),
                                             one.leftMm(),
                                             one.neededMm(),
-                                            one.isKept() ? "" : ": it will not move freely"),
+                                            one.isKept() ? "" : ": it will not move freely" + held(one)),
                             one.isKept() ? Styles.MEASURE : Styles.DANGER));
+    }
+
+    private String held(Clearance one) {
+        return one.parts().stream()
+                .map(part -> ", and nothing of the %s is cut"
+                        .formatted(model.job().cabin().one(part).name()))
+                .findFirst()
+                .orElse("");
     }
 
     private void reckon() {

@@ -69,7 +69,8 @@ public final class PiecePdf implements Drawing {
             page.text(at.x() - 8, at.y(), 3, "stays free: " + keepOut.what());
         }
         lies(page, shift);
-        WrapPlan.asDrawn(piece).ifPresent(plan -> plan.reliefs().forEach(relief -> turned(page, relief, shift)));
+        var wrap = WrapPlan.asDrawn(piece);
+        if (wrap.isPresent()) for (var relief : wrap.get().reliefs()) turned(page, relief, shift);
         for (var code : codes)
             page.text(code.at().x() + shift.x() - 2, code.at().y() + shift.y() - 1, 3.2, code.word());
         for (var notch : notches) page.run(moved(List.of(notch.outer(), notch.inner()), shift), false, false);
@@ -90,14 +91,10 @@ public final class PiecePdf implements Drawing {
     }
 
     /** Where the turn-in is slit, notched or folded. */
-    private static void turned(FullPage page, WrapPlan.Relief relief, Point shift) {
-        try {
-            var out = relief.out().plus(shift);
-            page.run(List.of(relief.at().plus(shift), out), false, relief.kind() == WrapPlan.Kind.FOLD);
-            page.text(out.x() + 1, out.y() + 1, 2.2, relief.kind().word());
-        } catch (IOException inMemory) {
-            throw new IllegalStateException(inMemory);
-        }
+    private static void turned(FullPage page, WrapPlan.Relief relief, Point shift) throws IOException {
+        var out = relief.out().plus(shift);
+        page.run(List.of(relief.at().plus(shift), out), false, relief.kind() == WrapPlan.Kind.FOLD);
+        page.text(out.x() + 1, out.y() + 1, 2.2, relief.kind().word());
     }
 
     private void perforated(FullPage page, Relief.Perforated wanted, Point shift) throws IOException {

@@ -1,4 +1,4 @@
-package welumen.desktop.cut;
+package welumen.job;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -7,15 +7,14 @@ import java.util.stream.Stream;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.table.PlanCompared;
-import welumen.job.JobChange;
 import welumen.job.JobChange.AtCut;
 import welumen.job.JobChange.Together;
 import welumen.journal.Entry;
 import welumen.journal.Note;
 
-/** The plans that were accepted one after the other, as the job's log has them. */
-final class CutPlans {
-    private CutPlans() {}
+/** The cut plans that were accepted one after the other, as the job's log has them. */
+public final class AcceptedPlans {
+    private AcceptedPlans() {}
 
     private static List<Laid> all(List<Entry<JobChange>> log) {
         var plans = new ArrayList<Laid>();
@@ -34,22 +33,21 @@ final class CutPlans {
     }
 
     private static Stream<JobChange> each(JobChange change) {
-        return change instanceof Together(var changes) ? changes.stream().flatMap(CutPlans::each) : Stream.of(change);
+        return change instanceof Together(var changes)
+                ? changes.stream().flatMap(AcceptedPlans::each)
+                : Stream.of(change);
     }
 
     /** The one before the newest, of the same pieces. */
-    static Optional<Laid> before(List<Entry<JobChange>> log) {
+    public static Optional<Laid> before(List<Entry<JobChange>> log) {
         var plans = all(log);
         if (plans.size() < 2) return Optional.empty();
         var one = plans.get(plans.size() - 2);
         return one.problem().pieces().equals(plans.getLast().problem().pieces()) ? Optional.of(one) : Optional.empty();
     }
 
-    /** What the newest is better or worse in than the one before; empty where there is none. */
-    static String against(List<Entry<JobChange>> log) {
-        return before(log)
-                .map(one -> new PlanCompared(one, all(log).getLast()))
-                .map(both -> " Against the plan before: %s.".formatted(String.join(", ", both.words())))
-                .orElse("");
+    /** The newest held against the one before; empty where there is none of the same pieces. */
+    public static Optional<PlanCompared> compared(List<Entry<JobChange>> log) {
+        return before(log).map(one -> new PlanCompared(one, all(log).getLast()));
     }
 }

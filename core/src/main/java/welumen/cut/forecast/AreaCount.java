@@ -1,0 +1,31 @@
+package welumen.cut.forecast;
+
+/**
+ * Hides as they are usually counted, by area alone.
+ *
+ * @param netMm2 of the pieces, with their allowances
+ * @param yield the share of a hide that becomes pieces
+ * @param hideMm2 of a hide, on the mean
+ */
+public record AreaCount(double netMm2, double yield, double hideMm2) {
+    /** @throws IllegalArgumentException if a hide has no area, or nothing of it becomes pieces */
+    public AreaCount {
+        if (!(netMm2 >= 0 && yield > 0 && yield <= 1 && hideMm2 > 0))
+            throw new IllegalArgumentException("Hides of [%s mm²] used by [%s] are none.".formatted(hideMm2, yield));
+    }
+
+    /** How many hides that is, not rounded. */
+    public double wanted() {
+        return netMm2 / yield / hideMm2;
+    }
+
+    /** How many are bought. */
+    public int hides() {
+        return (int) Math.ceil(wanted() - 1e-9);
+    }
+
+    /** What those have over the pieces, as pieces. */
+    public double spareMm2() {
+        return hides() * hideMm2 * yield - netMm2;
+    }
+}
