@@ -71,12 +71,17 @@ public sealed interface Stock {
 
         /** The same with other flaws. */
         public Hide flawed(List<Outline> flaws) {
-            return new Hide(id, material, kind, lot, new Shape(shape.outline(), flaws), grade, zones, stretch, cost);
+            return shaped(new Shape(shape.outline(), flaws), zones);
+        }
+
+        /** The same as it was found to be, with other flaws and grades. */
+        public Hide shaped(Shape found, List<Zone> grades) {
+            return new Hide(id, material, kind, lot, found, grade, grades, stretch, cost);
         }
 
         /** The same with its grades drawn otherwise. */
         public Hide zoned(List<Zone> others) {
-            return new Hide(id, material, kind, lot, shape, grade, others, stretch, cost);
+            return shaped(shape, others);
         }
 
         public Hide {

@@ -6,6 +6,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
+import welumen.cut.Stock;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
 import welumen.shape.Point;
@@ -34,6 +35,12 @@ public record Upright(Shape shape, double asymmetry) {
         var standing = placed(found, turn);
         var upright = isNeckBelow(standing.outline()) ? placed(found, turn + 180) : standing;
         return new Upright(upright, asymmetry(outline, turn));
+    }
+
+    /** A hide as a photo or a drawing has it, standing upright, its grades as they usually are. */
+    public static Stock.Hide found(Stock.Hide hide, Shape found) {
+        var standing = of(found).shape();
+        return hide.shaped(standing, GradeZones.proposed(standing.outline()));
     }
 
     private static double best(Outline outline, DoubleStream turns) {

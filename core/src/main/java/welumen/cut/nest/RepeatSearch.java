@@ -2,9 +2,10 @@ package welumen.cut.nest;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.random.RandomGenerator;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import welumen.cut.Placement;
 import welumen.cut.Repeat;
@@ -18,14 +19,17 @@ final class RepeatSearch extends Search {
     private static final int TRIES = 12;
     private static final int MOST_SWAPS = 3;
 
-    private final List<List<Integer>> tried = new ArrayList<>();
+    /** What each worker offered last. */
+    private final Map<Integer, Offer> offers = new ConcurrentHashMap<>();
+
     private List<Integer> order;
 
     RepeatSearch(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
         super(fields, items, placements, seed);
         order = OneByOne.inOrder(items);
-        for (var worker = 0; worker < Workers.COUNT; worker++) tried.add(order);
     }
+
+    private record Offer(List<Integer> order, Layout layout) {}
 
     static boolean isFor(List<Field> fields) {
         return fields.stream().anyMatch(field -> Repeat.isIn(field.stock));
@@ -39,15 +43,19 @@ final class RepeatSearch extends Search {
     @Override
     Optional<Layout> attempt(int worker, StopSignal stop) {
         var random = random(worker);
+        var bestOrder = order;
         @Nullable List<Placement> best = null;
         for (var i = 0; i < TRIES && !stop.stopRequested(); i++) {
             var next = swapped(random);
             var placements = RepeatPlan.of(fields, items, next);
             if (best != null && !isShorter(placements, best)) continue;
             best = placements;
-            tried.set(worker, next);
+            bestOrder = next;
         }
-        return Optional.ofNullable(best).map(this::laid);
+        if (best == null) return Optional.empty();
+        var offer = new Offer(bestOrder, laid(best));
+        offers.put(worker, offer);
+        return Optional.of(offer.layout());
     }
 
     private List<Integer> swapped(RandomGenerator random) {
@@ -86,13 +94,6 @@ final class RepeatSearch extends Search {
     void learn(Optional<Layout> found) {
         if (found.isEmpty()) return;
         best = found.get();
-        for (var one : tried) if (isBest(laid(RepeatPlan.of(fields, items, one)))) order = one;
-    }
-
-    private boolean isBest(Layout layout) {
-        return layout.bodies.length == best.bodies.length
-                && IntStream.range(0, layout.bodies.length)
-                        .allMatch(
-                                i -> layout.bodies[i].x == best.bodies[i].x && layout.bodies[i].y == best.bodies[i].y);
+        for (var offer : offers.values()) if (offer.layout() == best) order = offer.order();
     }
 }

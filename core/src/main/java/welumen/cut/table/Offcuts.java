@@ -3,6 +3,7 @@ package welumen.cut.table;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
@@ -57,25 +58,21 @@ public final class Offcuts {
         for (var piece : pieces) gone.add(Planar.polygon(piece.outline()).buffer(gapMm + SMOOTH_MM));
         if (!gone.isEmpty()) left = OverlayNGRobust.overlay(left, OverlayNGRobust.union(gone), OverlayNG.DIFFERENCE);
         var broad = left.buffer(-SLIVER_MM / 2).buffer(SLIVER_MM / 2 - SMOOTH_MM);
-        var offcuts = new ArrayList<Offcut>();
         var smooth = TopologyPreservingSimplifier.simplify(broad, SMOOTH_MM / 2);
+        var useful = new ArrayList<Useful>();
         for (var polygon : Planar.polygons(smooth))
             LargestRectangle.in(polygon, LONG_MM, WIDE_MM)
-                    .ifPresent(
-                            rectangle -> offcuts.add(new Offcut(offcut(hide, Planar.shape(polygon), ""), rectangle)));
-        offcuts.sort(Comparator.comparingDouble((Offcut one) -> one.rectangle().area())
+                    .ifPresent(rectangle -> useful.add(new Useful(Planar.shape(polygon), rectangle)));
+        useful.sort(Comparator.comparingDouble((Useful one) -> one.rectangle().area())
                 .reversed());
-        return named(hide, offcuts);
+        return IntStream.range(0, useful.size())
+                .mapToObj(i -> new Offcut(
+                        offcut(hide, useful.get(i).shape(), "%s, offcut %d".formatted(hide.id(), i + 1)),
+                        useful.get(i).rectangle()))
+                .toList();
     }
 
-    private static List<Offcut> named(Stock.Hide hide, List<Offcut> offcuts) {
-        var named = new ArrayList<Offcut>();
-        for (var one : offcuts)
-            named.add(new Offcut(
-                    offcut(hide, one.stock().shape(), "%s, offcut %d".formatted(hide.id(), named.size() + 1)),
-                    one.rectangle()));
-        return List.copyOf(named);
-    }
+    private record Useful(Shape shape, LargestRectangle rectangle) {}
 
     /** Paid for with the hide. */
     private static Stock.Hide offcut(Stock.Hide hide, Shape shape, String id) {

@@ -15,7 +15,6 @@ import javafx.stage.FileChooser;
 import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CutChange.StockSentBack;
 import welumen.cut.Stock;
-import welumen.cut.hide.GradeZones;
 import welumen.cut.hide.HideEdit;
 import welumen.cut.hide.StockText;
 import welumen.cut.hide.Upright;
@@ -237,17 +236,7 @@ final class HidesLeaf extends Leaf {
 
     /** The hide with another rim and other flaws, stood upright. */
     private void taken(Stock.Hide hide, Shape shape, String warnings) {
-        var upright = Upright.of(shape);
-        model.make(new AtCut(new StockBrought(new Stock.Hide(
-                hide.id(),
-                hide.material(),
-                hide.kind(),
-                hide.lot(),
-                upright.shape(),
-                hide.grade(),
-                GradeZones.proposed(upright.shape().outline()),
-                hide.stretch(),
-                hide.cost()))));
+        model.make(new AtCut(new StockBrought(Upright.found(hide, shape))));
         answer.setText("%s, its backbone upright%s."
                 .formatted(
                         said(stock().orElse(hide)).replaceFirst("\\.$", ""),
