@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import welumen.desktop.Painted;
@@ -16,7 +17,7 @@ import welumen.job.StepLogging;
 import welumen.standins.camera.CameraStandin;
 import welumen.strip.Shorthand;
 
-/** How long the window is at it from a logged step to a laid-out frame, at the Strip stage of a job. */
+/** How long the window is at it from a change to a laid-out frame: a step logged at the Strip stage of a job. */
 final class Smoothness {
     private static final int STEPS = 60;
     private static final int WARM = 20;
@@ -24,6 +25,17 @@ final class Smoothness {
     private Smoothness() {}
 
     static void measure(Path folder) {
+        print("a step logged and laid out", inWindow(folder, Smoothness::log));
+    }
+
+    static void print(String what, double[] times) {
+        Arrays.sort(times);
+        System.out.println(String.format(
+                Locale.ROOT, "%s, ms: median %.1f  max %.1f", what, times[times.length / 2], times[times.length - 1]));
+    }
+
+    /** What is timed in a window on that workshop, which is closed afterwards. */
+    static double[] inWindow(Path folder, Function<WelumenWindow, double[]> timed) {
         var workshop = OpenedWorkshop.open(folder, Clock.systemDefaultZone());
         var times = new CompletableFuture<double[]>();
         Platform.startup(() -> {
@@ -36,22 +48,19 @@ final class Smoothness {
                 @Override
                 public void whole() {
                     try {
-                        times.complete(log(window));
+                        times.complete(timed.apply(window));
                     } catch (RuntimeException fault) {
                         times.completeExceptionally(fault);
                     }
                 }
             });
         });
-        var sorted = times.join();
-        Arrays.sort(sorted);
-        System.out.println(String.format(
-                Locale.ROOT,
-                "a step logged and laid out, ms: median %.0f  max %.0f",
-                sorted[sorted.length / 2],
-                sorted[sorted.length - 1]));
-        workshop.folder().close();
-        Platform.exit();
+        try {
+            return times.join();
+        } finally {
+            workshop.folder().close();
+            Platform.exit();
+        }
     }
 
     private static double[] log(WelumenWindow window) {

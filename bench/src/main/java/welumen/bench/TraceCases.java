@@ -22,17 +22,19 @@ public final class TraceCases {
 
     private record Case(Laid laid, double areaPercent, double diameterMm, boolean isAllFound, double seconds) {}
 
-    /** @param args the first seed and the last */
+    /** @param args the first seed and the last, and how thick the pieces are */
     public static void main(String[] args) {
         var first = args.length > 0 ? Long.parseLong(args[0]) : 1;
         var last = args.length > 1 ? Long.parseLong(args[1]) : first + 19;
+        var thickMm = args.length > 2 ? Double.parseDouble(args[2]) : 0;
         var cases = new ArrayList<Case>();
+
         for (var seed = first; seed <= last; seed++) {
-            var scene = AnyFloor.scene(seed, WIDTH);
+            var scene = AnyFloor.scene(seed, WIDTH).thick(thickMm);
             var jpeg = FloorPhoto.jpeg(scene, seed);
             var start = System.nanoTime();
             var picture = new PhotoFile(jpeg, "seed " + seed).picture();
-            var answer = Tracer.trace(picture, new TraceOptions(scene.targetMm(), 0));
+            var answer = Tracer.trace(picture, new TraceOptions(scene.targetMm(), thickMm));
             var seconds = (System.nanoTime() - start) / 1e9;
             switch (answer) {
                 case Refused<Traced>(var why) -> System.out.printf("%d refused: %s%n", seed, why);

@@ -39,8 +39,8 @@ final class LengthText {
                 ? LengthUnit.MILLIMETRE
                 : LengthUnit.ofSign(sign.toLowerCase()).orElse(null);
         if (unit == null)
-            return new Refused<>(
-                    "“%s” is no unit of length here. Use mm, cm, m, in or ft.".formatted(NumberText.shortened(sign)));
+            return new Refused<>("“%s” is no unit of length here. Use mm, cm, m, in, ft, or oz for leather."
+                    .formatted(NumberText.shortened(sign)));
         return amount(one.group(1).strip(), unit, text).flatMap(mm -> whole(mm, text));
     }
 

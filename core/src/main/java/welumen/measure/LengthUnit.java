@@ -10,7 +10,9 @@ public enum LengthUnit {
     CENTIMETRE("10", "cm", "centimetre", "centimetres"),
     METRE("1000", "m", "metre", "metres"),
     INCH("25.4", "in", "inch", "inches", "\"", "″", "”", "''"),
-    FOOT("304.8", "ft", "foot", "feet", "'", "′", "’");
+    FOOT("304.8", "ft", "foot", "feet", "'", "′", "’"),
+    /** How thick leather is, where it is sold by weight: an ounce to the square foot is taken as a 64th of an inch. */
+    OUNCE("0.396875", "oz", "ounce", "ounces");
 
     private final BigDecimal millimetres;
     private final List<String> signs;

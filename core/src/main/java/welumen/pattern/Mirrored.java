@@ -77,6 +77,7 @@ public final class Mirrored {
     private static Relief relief(Relief relief) {
         return switch (relief) {
             case Relief.Plain plain -> plain;
+            case Relief.Pleated(var wanted, var degrees, var fold) -> new Relief.Pleated(wanted, 180 - degrees, fold);
             case Relief.Perforated(var pitch, var hole, var degrees) ->
                 new Relief.Perforated(pitch, hole, 180 - degrees);
             case Relief.Fluted(var wanted, var degrees, var takeUp) -> new Relief.Fluted(wanted, 180 - degrees, takeUp);

@@ -53,6 +53,8 @@ public final class Moved {
     private static Relief relief(Relief relief, Pose pose) {
         return switch (relief) {
             case Relief.Plain plain -> plain;
+            case Relief.Pleated(var wanted, var degrees, var fold) ->
+                new Relief.Pleated(wanted, pose.applyToDirection(degrees), fold);
             case Relief.Perforated(var pitch, var hole, var degrees) ->
                 new Relief.Perforated(pitch, hole, pose.applyToDirection(degrees));
             case Relief.Fluted(var wanted, var degrees, var takeUp) ->

@@ -68,6 +68,24 @@ public sealed interface Relief {
         }
     }
 
+    /**
+     * Pleats that are folded and pressed, not padded: caught at both ends alone.
+     *
+     * @param wantedMm how wide one is seen; the panel takes a whole number of them
+     * @param degrees the way in which their folds run, counter-clockwise from the piece's x
+     * @param foldMm how deep the cloth is folded under at each fold
+     */
+    record Pleated(double wantedMm, double degrees, double foldMm) implements Relief {
+        public Pleated {
+            check(wantedMm, 1);
+            if (!(foldMm >= 2 && foldMm <= wantedMm))
+                throw new IllegalArgumentException(
+                        "Folds of [%s mm] under pleats of %s mm: from 2 mm up to a pleat's width, so that they do not overlap."
+                                .formatted(foldMm, wantedMm));
+            if (!Double.isFinite(degrees)) throw new IllegalArgumentException("Pleats want a direction.");
+        }
+    }
+
     private static void check(double mm, double takeUp) {
         if (!(mm >= 5 && mm <= 1000))
             throw new IllegalArgumentException("A relief of [%s mm] is not from 5 to 1000 mm.".formatted(mm));

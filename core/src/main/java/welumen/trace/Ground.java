@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import welumen.shape.Point;
 
 /**
@@ -42,15 +43,14 @@ final class Ground {
                 .filter(block -> fit.squares().stream().anyMatch(square -> isRound(block, square, targetMm)))
                 .toList();
         var rim = blocks.stream().filter(block -> isAtRim(floor, block)).toList();
-        Ground ground = null;
-        var most = -1L;
-        for (var begun : List.of(near, rim)) {
-            var learnt = learnt(floor, begun.size() > FEWEST ? begun : blocks, blocks);
-            var alike = blocks.stream().filter(learnt::isAlike).count();
-            if (alike <= most) continue;
-            most = alike;
-            ground = learnt;
-        }
+        var learnt = Stream.of(near, rim)
+                .parallel()
+                .map(begun -> learnt(floor, begun.size() > FEWEST ? begun : blocks, blocks))
+                .toList();
+        var byTargets = learnt.getFirst();
+        var byRim = learnt.getLast();
+        var ground = byRim.explained(blocks) > byTargets.explained(blocks) ? byRim : byTargets;
+
         ground.measureSpread(tone, isPaper);
         return ground;
     }
@@ -99,6 +99,10 @@ final class Ground {
                             mean));
             }
         return blocks;
+    }
+
+    private long explained(List<Block> blocks) {
+        return blocks.stream().filter(this::isAlike).count();
     }
 
     private boolean isAlike(Block block) {

@@ -48,6 +48,10 @@ final class HoleGauge {
         this.rimMm = Math.clamp(0.9 * blurMm + plane.millimetresPerPixel(), LEAST_RIM_MM, MOST_RIM_MM);
     }
 
+    double blurMm() {
+        return blurMm;
+    }
+
     /** The radius of a hole of about that radius, in mm; the same again where it cannot be told better. */
     double radius(Point centre, double about) {
         var radius = measured(centre, about);
@@ -61,7 +65,13 @@ final class HoleGauge {
         var isSmall = Math.max(
                 Math.clamp((blurMm / about - SHARP) / (SOFT - SHARP), 0, 1),
                 Math.clamp((LARGE_MM - about) / (LARGE_MM - SMALL_MM), 0, 1));
-        return about + isSmall * (radius - about);
+        var byEdge = about + rounding(about);
+        return byEdge + isSmall * (radius - byEdge);
+    }
+
+    /** By how much the lens draws an edge toward the middle of its bend, to second order: blurred, a round shrinks. */
+    private double rounding(double radius) {
+        return shift.sigmaMm() * shift.sigmaMm() / (2 * radius);
     }
 
     /**

@@ -214,7 +214,9 @@ record PieceMask(boolean[] isPiece, boolean isCut) {
         for (var at = columns; at < share.length - columns; at++) {
             var column = at % columns;
             if (column == 0 || column == columns - 1) continue;
-            slope[at] = (float) Math.hypot(even[at + 1] - even[at - 1], even[at + columns] - even[at - columns]);
+            var across = even[at + 1] - even[at - 1];
+            var up = even[at + columns] - even[at - columns];
+            slope[at] = (float) Math.sqrt(across * across + up * up);
         }
         return slope;
     }

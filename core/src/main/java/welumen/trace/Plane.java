@@ -14,7 +14,8 @@ record Plane(int width, int height, double[] terms, double[] bend) {
     private static final int ROUNDS = 30;
 
     private double radius() {
-        return Math.hypot(width, height) / 2;
+        return Math.sqrt((double) width * width + (double) height * height)
+                / 2; // asked for every place that is looked at
     }
 
     /** Where a place in the photo lies on the plane. */

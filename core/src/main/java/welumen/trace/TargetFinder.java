@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import welumen.trace.Target.Pixel;
 
 /** Finds targets in a photo, coarsely: their corners are right to a pixel or two, and are sought anew on their edges. */
@@ -57,13 +58,15 @@ final class TargetFinder {
 
     private static GrayU8 shrunk(Picture picture, int step) {
         var small = new GrayU8(picture.width() / step, picture.height() / step);
-        for (var y = 0; y < small.height; y++)
+        IntStream.range(0, small.height).parallel().forEach(y -> {
             for (var x = 0; x < small.width; x++) {
                 var sum = 0;
                 for (var dy = 0; dy < step; dy++)
                     for (var dx = 0; dx < step; dx++) sum += picture.code(x * step + dx, y * step + dy);
                 small.data[y * small.width + x] = (byte) (sum / (step * step));
             }
+        });
+
         return small;
     }
 }

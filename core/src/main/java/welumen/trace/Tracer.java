@@ -22,7 +22,13 @@ public final class Tracer {
     private static final double HOPELESS_PIXELS = 4.5;
     private static final double POOR_FIT_MM = 0.5;
     private static final double SAG_MM = 0.02;
+    /** So that even a small hole's chords keep its width. */
+    private static final double HOLE_SAG_MM = 0.005;
+
     private static final double ROUND_MM = 0.3;
+    /** Of what an edge is wide in a soft photo. */
+    private static final double ROUND_IN_BLUR = 0.15;
+
     /** Of a small hole few points are seen, and the odd one is missing. */
     private static final double FILLED = 0.75;
 
@@ -176,7 +182,7 @@ public final class Tracer {
     private void hole(
             List<Point> seen, Straight straight, HoleGauge gauge, List<Outline> holes, List<Traced.Circle> circles) {
         var round = Fitted.circle(seen);
-        if (round.isPresent() && isRound(seen, round.get())) {
+        if (round.isPresent() && isRound(seen, round.get(), gauge.blurMm())) {
             // a thick piece hides part of its holes, whose light then says nothing
             var radius = options.thicknessMm() > 0
                     ? round.get().radius()
@@ -199,17 +205,18 @@ public final class Tracer {
     }
 
     private static void round(Point centre, double radius, List<Outline> holes, List<Traced.Circle> circles) {
-        holes.add(new Outline(new Segment.Arc(centre, radius, 0, 2 * Math.PI).points(SAG_MM)));
+        holes.add(new Outline(new Segment.Arc(centre, radius, 0, 2 * Math.PI).points(HOLE_SAG_MM)));
         circles.add(new Traced.Circle(centre, 2 * radius));
     }
 
     /** Its points lie on the circle, and all round it. */
-    private static boolean isRound(List<Point> measured, Fitted.Round round) {
+    private static boolean isRound(List<Point> measured, Fitted.Round round, double blurMm) {
         var filled = Math.abs(Ring.area(measured)) / (Math.PI * round.radius() * round.radius());
         if (filled < FILLED || filled > 1 / FILLED) return false;
         var sum = measured.stream()
                 .mapToDouble(point -> Math.pow(round.off(point), 2))
                 .sum();
-        return Math.sqrt(sum / measured.size()) < Math.max(ROUND_MM, 0.02 * round.radius());
+        return Math.sqrt(sum / measured.size())
+                < Math.max(Math.max(ROUND_MM, ROUND_IN_BLUR * blurMm), 0.02 * round.radius());
     }
 }

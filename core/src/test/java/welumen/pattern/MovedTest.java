@@ -59,6 +59,15 @@ class MovedTest {
     }
 
     @Test
+    void foldsTurnWithTheirPiece() {
+        var pleats = panel().with(panel().inside().with(new Relief.Pleated(40, 30, 15)));
+        assertThat(Mirrored.of(pleats, Pieces.SEAT, "other").inside().relief())
+                .isEqualTo(new Relief.Pleated(40, 150, 15));
+        assertThat(Moved.by(pleats, new Pose(5, 7, 25, false)).inside().relief())
+                .isEqualTo(new Relief.Pleated(40, 55, 15));
+    }
+
+    @Test
     void rowsOfHolesTurnWithTheirPiece() {
         var holes = panel().with(panel().inside().with(new Relief.Perforated(9, 2, 30)));
         assertThat(Mirrored.of(holes, Pieces.SEAT, "other").inside().relief())

@@ -155,6 +155,11 @@ class PlanningWalkTest {
         assertThat(piece("console top").edges())
                 .allMatch(edge -> edge.allowanceMm() == 34 && edge.finish() == EdgeFinish.WRAPPED);
 
+        assertThat(bench.text("drop-in")).contains("recess 4.2 mm deep");
+        bench.click("line-back");
+        assertThat(piece("console top, back").net().area())
+                .isLessThan(piece("console top").net().area());
+
         bench.click("leaf-trials");
         choose("trial-piece", piece("console insert").id());
         assertThat(bench.text("trials-answer")).contains("not cut yet: it waits for the bezel");
@@ -199,6 +204,13 @@ class PlanningWalkTest {
         bench.click("sew-relief");
         assertThat(piece("bench centre").inside().relief()).isEqualTo(new Relief.Fluted(60, 90, 1.1));
         assertThat(bench.text("relief-answer")).contains("20 flutes of 59.0 mm");
+        sewIn(2);
+        bench.type("relief-hole", "15 mm");
+        bench.click("sew-relief");
+        assertThat(piece("bench centre").inside().relief()).isEqualTo(new Relief.Pleated(60, 90, 15));
+        assertThat(bench.text("relief-answer"))
+                .contains("20 pleats of 59.0 mm, folded 15 mm under 19 times: 570 mm more cloth");
+        sewIn(1);
         bench.type("relief-swatch", "a lot");
         bench.click("sew-relief");
         assertThat(bench.text("relief-answer")).contains("220 to 200");
@@ -212,6 +224,12 @@ class PlanningWalkTest {
                 .contains("64 mm shorter")
                 .contains("no pattern");
         assertThat(bench.text("rivet")).contains("22.2 mm").contains("25 mm");
+        bench.typeAndEnter("lid-thick", "40 mm");
+        assertThat(bench.text("lid"))
+                .startsWith("5.1 mm between the bare edges")
+                .contains("13.2 mm");
+        bench.typeAndEnter("any-size", "16 gauge");
+        assertThat(bench.text("other-units")).startsWith("1.52 mm").contains("leather 4 oz");
         bench.typeAndEnter("clearance", "door to seal 6 free, 4 needed, 3 taken");
         assertThat(patterns().known().clearances()).anyMatch(one -> !one.isKept());
         assertThat(bench.ask(() ->
@@ -288,7 +306,7 @@ class PlanningWalkTest {
     void rowsOfHolesKeepClearOfTheSeams() {
         bench.pick("bench-cushion");
         bench.click("leaf-quilting");
-        sewIn(3);
+        sewIn(4);
         bench.type("relief-size", "12 mm");
         bench.type("relief-degrees", "0");
         bench.click("sew-relief");

@@ -22,10 +22,24 @@ public final class Blank {
         return switch (piece.inside().relief()) {
             case Relief.Plain plain -> line;
             case Relief.Perforated holes -> line;
+            case Relief.Pleated pleated ->
+                stretched(
+                        line,
+                        piece,
+                        pleated.degrees() - 90,
+                        pleats(piece, pleated).takeUp(),
+                        1);
             case Relief.Fluted fluted -> stretched(line, piece, fluted.degrees() - 90, fluted.takeUp(), 1);
             case Relief.Quilted quilted ->
                 stretched(line, piece, quilted.degrees(), quilted.takeUpWide(), quilted.takeUpHigh());
         };
+    }
+
+    /** As they lie across the piece. */
+    public static Pleats pleats(Piece piece, Relief.Pleated wanted) {
+        var across = new Frame(new Point(0, 0), wanted.degrees() - 90)
+                .box(piece.net().corners());
+        return Pleats.across(across.width(), wanted.wantedMm(), wanted.foldMm());
     }
 
     /** About the middle of the piece. */

@@ -15,10 +15,10 @@ import welumen.shape.Point;
 import welumen.shape.Shape;
 
 /**
- * The rows of stitches that a relief draws on a piece, cut off at its edges and holes.
+ * The rows of stitches, or the folds, that a relief draws on a piece, cut off at its edges and holes.
  *
  * @param rows on the finished piece, in its own mm
- * @param widthMm of a flute, or of a diamond; 0 on a plain piece
+ *  @param widthMm of a flute or a pleat, or of a diamond; 0 on a plain piece
  * @param count how many flutes there are across, or how many diamonds the rows close
  */
 public record SewnLines(List<Row> rows, double widthMm, int count) {
@@ -44,15 +44,17 @@ public record SewnLines(List<Row> rows, double widthMm, int count) {
         return switch (piece.inside().relief()) {
             case Relief.Plain plain -> NONE;
             case Relief.Perforated holes -> NONE;
-            case Relief.Fluted fluted -> fluted(piece, fluted);
+            case Relief.Fluted fluted -> channels(piece, fluted.degrees(), fluted.wantedMm());
+            case Relief.Pleated pleated -> channels(piece, pleated.degrees(), pleated.wantedMm());
             case Relief.Quilted quilted -> quilted(piece, quilted);
         };
     }
 
-    private static SewnLines fluted(Piece piece, Relief.Fluted fluted) {
-        var frame = new Frame(new Point(0, 0), fluted.degrees() - 90); // its x runs across the flutes
+    private static SewnLines channels(Piece piece, double degrees, double wantedMm) {
+        var frame = new Frame(new Point(0, 0), degrees - 90); // its x runs across them
+
         var box = frame.box(piece.net().corners());
-        var flutes = Flutes.across(box.width(), fluted.wantedMm(), fluted.takeUp());
+        var flutes = Flutes.across(box.width(), wantedMm, 1);
         var rows = new ArrayList<Row>();
         for (var i = 1; i < flutes.count(); i++) {
             var x = box.minX() + i * flutes.widthMm();

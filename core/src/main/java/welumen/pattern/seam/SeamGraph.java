@@ -84,8 +84,10 @@ final class SeamGraph {
     }
 
     private double hinders(int seam, int later) {
+        if (isByHand(later)) return 0; // a needle in the hand gets in where no machine does
         var cost = 0.0;
-        if (isCurved[seam] && !isCurved[later] && shareAPiece(seam, later)) cost += CURVED_FIRST;
+
+        if (isCurved[seam] && !isByHand(seam) && !isCurved[later] && shareAPiece(seam, later)) cost += CURVED_FIRST;
         if (seams.get(later).isTopstitched() && traps(seams.get(seam), seams.get(later))) cost += TRAPPED;
         return cost;
     }
@@ -144,10 +146,10 @@ final class SeamGraph {
         return root;
     }
 
-    /** What it costs to sew a seam once others are sewn: the m² under the machine, and what it hinders. */
+    /** What it costs to sew a seam once others are sewn: the m² under the machine, if it is sewn there, and what it hinders. */
     double cost(BitSet done, int[] sewn, int seam) {
-        var cost = bulk(sewn, seam);
-        if (closesRing(sewn, seam)) cost += CLOSES_RING;
+        var cost = isByHand(seam) ? 0 : bulk(sewn, seam) + (closesRing(sewn, seam) ? CLOSES_RING : 0);
+
         for (var later = 0; later < hinders.length; later++) if (!done.get(later)) cost += hinders[seam][later];
         return cost;
     }
@@ -162,6 +164,10 @@ final class SeamGraph {
 
     boolean closesRing(int[] sewn, int seam) {
         return sewn[ends[seam][0]] == sewn[ends[seam][1]];
+    }
+
+    boolean isByHand(int seam) {
+        return seams.get(seam).stitching().isByHand();
     }
 
     boolean isCurved(int seam) {

@@ -9,7 +9,8 @@ import welumen.pattern.Seam;
 
 /**
  * In which order seams are sewn so that each is still reachable flat under the machine: small parts go into big ones, straight
- * before curved, a ring is closed last, and a row of topstitch is sewn before a seam that would trap it. Found exactly over
+ * before curved, a ring is closed last, a row of topstitch is sewn before a seam that would trap it, and what is sewn by hand
+ * waits for the machine's work. Found exactly over
  * all orders, by the best way to every set of seams (Held and Karp, 1962), up to {@value #EXACT} seams of one assembly;
  * above, seam by seam.
  *
@@ -105,6 +106,7 @@ public record SewingOrder(List<Step> steps, double cost) {
     }
 
     private static String why(SeamGraph graph, int[] sewn, int seam, List<Integer> later) {
+        if (graph.isByHand(seam)) return "by hand, so it waits for all that must lie flat under the machine";
         if (graph.closesRing(sewn, seam)) return "it closes a ring, so it comes when nothing else can be sewn flat";
         if (graph.seam(seam).isTopstitched()) return "its topstitch must be sewn before a seam crosses its end";
         if (!graph.isCurved(seam) && later.stream().anyMatch(graph::isCurved)) return "straight before curved";

@@ -45,6 +45,11 @@ public record Bend(Kind kind, double angle) {
         };
     }
 
+    /** Of that, what comes to lie on each side of the bend, so that the bend itself stays where it is. */
+    public double eachSideMm(double grownMm) {
+        return growthMm(grownMm) / 2;
+    }
+
     /** Over all bends of a way. */
     public static double growthMm(List<Bend> way, double grownMm) {
         return way.stream().mapToDouble(bend -> bend.growthMm(grownMm)).sum();

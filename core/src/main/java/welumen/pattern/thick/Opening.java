@@ -27,6 +27,11 @@ public record Opening(double finishedMm, double coverMm, double liningMm, double
         return finishedMm + 2 * (coverMm + liningMm + gapMm);
     }
 
+    /** How deep an insert that bolts through a panel is let in, so that its face lies flush: as its cover and padding are. */
+    public static double recessMm(double coverMm, double paddingMm) {
+        return coverMm + paddingMm;
+    }
+
     /** The working, as one would write it on the board. */
     public String working() {
         return "%.1f − 2 × (%.1f + %.1f + %.1f) = %.1f".formatted(finishedMm, coverMm, liningMm, gapMm, dropInMm());

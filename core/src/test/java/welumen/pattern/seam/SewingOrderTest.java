@@ -22,6 +22,7 @@ import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Side;
+import welumen.pattern.Stitching;
 import welumen.pattern.Under;
 import welumen.shape.Point;
 
@@ -80,6 +81,21 @@ class SewingOrderTest {
         var order = SewingOrder.of(pieces, List.of(across, topstitched));
         assertThat(order.steps().getFirst().seam()).isEqualTo(topstitched);
         assertThat(order.steps().getFirst().why()).contains("topstitch");
+    }
+
+    /** Sewn first, it would put the panel under the machine with the flap, and its ring would be the machine's to close. */
+    @Test
+    void whatIsSewnByHandWaitsForTheMachine() {
+        var pieces =
+                List.of(piece("panel", 600, 500, false), piece("flap", 100, 80, false), piece("tab", 60, 40, false));
+        var byHand = seam("flap", 2, "panel", 0, true)
+                .stitched(Stitching.USUAL.read("by hand").orThrow());
+        var flapToTab = seam("flap", 0, "tab", 0, false);
+        var tabToPanel = seam("tab", 2, "panel", 2, false);
+        var order = SewingOrder.of(pieces, List.of(byHand, flapToTab, tabToPanel));
+        assertThat(order.steps().getLast().seam()).isEqualTo(byHand);
+        assertThat(order.steps().getLast().why()).startsWith("by hand");
+        assertThat(order.steps()).extracting(SewingOrder.Step::why).noneMatch(why -> why.contains("closes a ring"));
     }
 
     /** Against every order there is of five seams thrown by chance, gone through by itself. */

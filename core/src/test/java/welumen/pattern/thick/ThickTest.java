@@ -10,7 +10,9 @@ import welumen.pattern.EdgeCurve;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Piece;
 import welumen.pattern.Pieces;
+import welumen.shape.Planar;
 import welumen.shape.Point;
+import welumen.shape.Pose;
 
 class ThickTest {
     /** Across a van over 13.2 mm more: four sharp hollows and two rounded ridges, all of a right angle: (π − 8) · 13.2. */
@@ -47,6 +49,38 @@ class ThickTest {
         assertThat(turn.reliefs(-0.3)).isEqualTo(1);
         assertThat(turn.reliefs(0.04)).isZero();
         assertThat(turn.apartMm(50)).isEqualTo(15);
+    }
+
+    /** 300 long and 40 thick: √(300² + 40²) − 300 = 2.65, and what is turned over both edges. */
+    @Test
+    void aLidSwingsOnALargerRoundThanItIsLong() {
+        assertThat(new Lid(300, 40, 1.2, 1.5).gapMm()).isCloseTo(2.655 + 2.7, within(0.001));
+        assertThat(new Lid(300, 0, 1, 1).gapMm()).isEqualTo(2);
+        assertThat(Lid.packingMm(
+                        BuildUp.read("3 + 10 crushed 50 %").orThrow(),
+                        BuildUp.read("2").orThrow()))
+                .isCloseTo(6, within(1e-9));
+        assertThatThrownBy(() -> new Lid(0, 1, 1, 1)).hasMessageContaining("none");
+        assertThat(new Bend(Bend.Kind.CONVEX, Math.PI / 2).eachSideMm(10)).isCloseTo(Math.PI / 4 * 10, within(1e-9));
+        assertThat(Opening.recessMm(1.2, 3)).isCloseTo(4.2, within(1e-9));
+    }
+
+    /** A rectangle of 300 by 200 whose back is 4 short all round; a skew one is seen the other way round from behind. */
+    @Test
+    void aBackThatIsSeenIsLinedShortOfItsEdge() {
+        var board = Pieces.rectangle("board", 300, 200);
+        var back = BackLining.of(board, 4, "vinyl").orElseThrow();
+        assertThat(back.net().area()).isCloseTo(292 * 192, within(1e-6));
+
+        assertThat(back.material()).isEqualTo("vinyl");
+        assertThat(BackLining.isHeld(new TurnIn(6, 3, 20), 4)).isTrue();
+        assertThat(BackLining.isHeld(new TurnIn(6, 3, 10), 4)).isFalse();
+        assertThat(BackLining.of(board, 150, "vinyl")).isEmpty();
+        var skew = Pieces.of("skew", new Point(0, 0), new Point(300, 0), new Point(300, 100), new Point(0, 200));
+        var behind =
+                Planar.polygon(BackLining.of(skew, 4, "vinyl").orElseThrow().net());
+        var turned = Planar.polygon(new Pose(0, 0, 0, true).apply(skew.net()));
+        assertThat(turned.contains(behind)).isTrue();
     }
 
     /** A strap doubled: leather 3 twice, cover 1.2, membrane 3, board 9, setting 3. */

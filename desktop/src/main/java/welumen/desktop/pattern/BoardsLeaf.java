@@ -22,6 +22,7 @@ import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.Piece;
+import welumen.pattern.thick.BackLining;
 import welumen.pattern.thick.Opening;
 import welumen.pattern.thick.TurnIn;
 import welumen.pattern.thick.WrapPlan;
@@ -49,7 +50,7 @@ final class BoardsLeaf extends Leaf {
         super(model, "Boards");
         piece = new PieceChoice(model, "boards-piece", this::show);
         board = new MmField("board-thick", "6 mm", this::show);
-        padding = new MmField("board-padding", "3 mm", this::show);
+        padding = new MmField("board-padding", "3 mm", this::paddingTyped);
         turn = new MmField("turn-in", "20 mm", this::show);
         wide = new MmField("opening-wide", "182 mm", this::reckon);
         high = new MmField("opening-high", "240 mm", this::reckon);
@@ -65,6 +66,11 @@ final class BoardsLeaf extends Leaf {
         take.setId("take-allowance");
         var wrapAll = Nodes.button("Wrap all round", "Every edge is wrapped over the board", this::wrapAll);
         wrapAll.setId("wrap-all");
+        var back = Nodes.button(
+                "Line its back",
+                "Where the back is seen: as the board, short of its edge, over what is turned in",
+                this::lineBack);
+        back.setId("line-back");
         var opening = Nodes.column(
                 8,
                 Nodes.whole("An opening and what drops into it", Styles.HEADING),
@@ -77,7 +83,7 @@ final class BoardsLeaf extends Leaf {
                         Nodes.field("Cover turned in", cover),
                         Nodes.field("Lining", lining),
                         Nodes.field("Gap", gap)));
-        var right = Nodes.scroll(Nodes.column(14, Nodes.row(10, wrapAll, take), list, opening));
+        var right = Nodes.scroll(Nodes.column(14, new FlowPane(10, 8, wrapAll, take, back), list, opening));
         var both = Nodes.beside(felt, right, 340);
         getChildren()
                 .addAll(
@@ -169,6 +175,22 @@ final class BoardsLeaf extends Leaf {
         return Optional.empty();
     }
 
+    private void lineBack() {
+        var turnIn = turnIn();
+        if (turnIn.isEmpty() || piece.piece().isEmpty()) return;
+        var one = piece.piece().get();
+        var shortMm = BackLining.SHORT_MM;
+        if (!BackLining.isHeld(turnIn.get(), shortMm)) {
+            answer.setText("A back %s short of the edge would hold only %s of what is turned in: turn in more first."
+                    .formatted(Words.mm(shortMm), Words.mm(Math.max(0, BackLining.overMm(turnIn.get(), shortMm)))));
+            return;
+        }
+        BackLining.of(one, shortMm, one.material())
+                .ifPresentOrElse(
+                        lining -> model.make(new AtPattern(new PieceDrawn(lining))),
+                        () -> answer.setText("Nothing is left of the %s behind.".formatted(one.name())));
+    }
+
     private void redraw(UnaryOperator<Edge> change) {
         var one = piece.piece().orElseThrow();
         model.make(new AtPattern(
@@ -180,8 +202,13 @@ final class BoardsLeaf extends Leaf {
                 .forEach(relief -> nodes.add(chalk.draw(List.of(relief.at(), relief.out()), "relief-notch"))));
     }
 
+    private void paddingTyped() {
+        show();
+        reckon();
+    }
+
     private void reckon() {
-        for (var field : List.of(wide, high, cover, lining, gap))
+        for (var field : List.of(wide, high, cover, lining, gap, padding))
             if (field.mm().isEmpty()) {
                 dropIn.setText(field.wrong());
                 return;
@@ -193,8 +220,15 @@ final class BoardsLeaf extends Leaf {
                     The board that drops in is %.1f by %.1f mm.
                     across %s
                     up %s
-                    A hole for a finished part of that size is cut %.1f by %.1f mm.""".formatted(
-                    across.dropInMm(), up.dropInMm(), across.working(), up.working(), across.cutMm(), up.cutMm()));
+                                        A hole for a finished part of that size is cut %.1f by %.1f mm.
+                    An insert that bolts through sits in a recess %.1f mm deep.""".formatted(
+                    across.dropInMm(),
+                    up.dropInMm(),
+                    across.working(),
+                    up.working(),
+                    across.cutMm(),
+                    up.cutMm(),
+                    Opening.recessMm(cover.mm().orElseThrow(), padding.mm().orElseThrow())));
         } catch (IllegalArgumentException none) {
             dropIn.setText(none.getMessage());
         }

@@ -26,11 +26,12 @@ import welumen.pattern.relief.Blank;
 import welumen.pattern.relief.Crown;
 import welumen.pattern.relief.Flutes;
 import welumen.pattern.relief.Perforation;
+import welumen.pattern.relief.Pleats;
 import welumen.pattern.relief.Quilting;
 import welumen.pattern.relief.SewnLines;
 import welumen.pattern.relief.StitchWork;
 
-/** Flutes and diamonds on one piece: whole ones, the blank they want, and on across a seam so that their rows meet. */
+/** Flutes, folded pleats and diamonds on one piece: whole ones, the blank they want, and on across a seam so that their rows meet. */
 final class ReliefLeaf extends Leaf {
     private static final double STITCH_MM = 4;
     /** Flutes run from front to back; diamonds are so pointed. */
@@ -44,6 +45,7 @@ final class ReliefLeaf extends Leaf {
     private enum Kind {
         PLAIN("nothing"),
         FLUTES("flutes"),
+        PLEATS("folded pleats"),
         DIAMONDS("diamonds"),
         HOLES("rows of holes");
 
@@ -111,7 +113,7 @@ final class ReliefLeaf extends Leaf {
                                 Nodes.field("Wide, a side, a pitch", size),
                                 Nodes.field("Degrees", degrees),
                                 Nodes.field("Padding", padding),
-                                Nodes.field("Hole", hole),
+                                Nodes.field("Hole or fold", hole),
                                 Nodes.field("Test swatch", swatch)),
                         answer,
                         both);
@@ -139,6 +141,12 @@ final class ReliefLeaf extends Leaf {
                 size.setText(Words.mm(holes.pitchMm()));
                 hole.setText(Words.mm(holes.holeMm()));
                 degrees.setText("%.0f".formatted(holes.degrees()));
+            }
+            case Relief.Pleated pleated -> {
+                kind.setValue(Kind.PLEATS);
+                size.setText(Words.mm(pleated.wantedMm()));
+                hole.setText(Words.mm(pleated.foldMm()));
+                degrees.setText("%.0f".formatted(pleated.degrees()));
             }
             case Relief.Fluted fluted -> {
                 kind.setValue(Kind.FLUTES);
@@ -200,6 +208,7 @@ final class ReliefLeaf extends Leaf {
         return switch (piece.inside().relief()) {
             case Relief.Plain() -> "Nothing is sewn into the %s.".formatted(piece.name());
             case Relief.Perforated wanted -> perforated(piece, Perforation.of(piece, wanted));
+            case Relief.Pleated pleated -> pleated(Blank.pleats(piece, pleated));
             case Relief.Fluted fluted ->
                 "%d flutes of %.1f mm, all whole; take-up %.3f."
                         .formatted(lines.count(), lines.widthMm(), fluted.takeUp());
@@ -212,6 +221,16 @@ final class ReliefLeaf extends Leaf {
                                 quilted.takeUpWide(),
                                 quilted.takeUpHigh());
         };
+    }
+
+    private static String pleated(Pleats pleats) {
+        return "%s of %.1f mm, folded %s under %s: %.0f mm more cloth across. Caught at both ends, and pressed."
+                .formatted(
+                        Words.many(pleats.count(), "pleat"),
+                        pleats.widthMm(),
+                        Words.mm(pleats.foldMm()),
+                        Words.many(pleats.folds(), "time"),
+                        pleats.extraMm());
     }
 
     private static String perforated(Piece piece, Perforation holes) {
@@ -228,13 +247,14 @@ final class ReliefLeaf extends Leaf {
     private static Optional<Label> blank(Piece piece) {
         if (SewnLines.of(piece).rows().isEmpty()) return Optional.empty();
         var box = Blank.of(piece).box();
-        return Optional.of(Nodes.label("Cut the blank %.0f by %.0f mm; sew it, and mark the piece on it afterwards."
-                .formatted(box.width(), box.height())));
+        var then = piece.inside().relief() instanceof Relief.Pleated ? "fold and press" : "sew";
+        return Optional.of(Nodes.label("Cut the blank %.0f by %.0f mm; %s it, and mark the piece on it afterwards."
+                .formatted(box.width(), box.height(), then)));
     }
 
     private static Optional<Label> work(Piece piece) {
         var lines = SewnLines.of(piece);
-        if (lines.rows().isEmpty()) return Optional.empty();
+        if (lines.rows().isEmpty() || piece.inside().relief() instanceof Relief.Pleated) return Optional.empty();
         var work = StitchWork.of(lines, STITCH_MM, THROUGH_MM);
         return Optional.of(Nodes.label("%s, %.1f m sewn at %.0f mm a stitch: %d stitches, %.0f m of thread, %.0f min."
                 .formatted(
@@ -266,7 +286,8 @@ final class ReliefLeaf extends Leaf {
     /** Empty where something cannot be read, which is said. */
     private Optional<Relief> relief(Piece on) {
         if (kind.getValue() == Kind.PLAIN) return Optional.of(new Relief.Plain());
-        if (kind.getValue() == Kind.HOLES && hole.mm().isEmpty()) {
+        if ((kind.getValue() == Kind.HOLES || kind.getValue() == Kind.PLEATS)
+                && hole.mm().isEmpty()) {
             answer.setText(hole.wrong());
             return Optional.empty();
         }
@@ -285,6 +306,9 @@ final class ReliefLeaf extends Leaf {
             if (kind.getValue() == Kind.HOLES)
                 return Optional.of(
                         new Relief.Perforated(size.mm().get(), hole.mm().orElseThrow(), angle));
+            if (kind.getValue() == Kind.PLEATS)
+                return Optional.of(
+                        new Relief.Pleated(size.mm().get(), angle, hole.mm().orElseThrow()));
             if (kind.getValue() == Kind.FLUTES)
                 return Optional.of(new Relief.Fluted(
                         size.mm().get(), angle, takeUp(size.mm().get())));

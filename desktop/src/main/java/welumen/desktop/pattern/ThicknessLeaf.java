@@ -4,6 +4,7 @@ import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
 import welumen.desktop.look.Nodes;
@@ -13,6 +14,7 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Length;
+import welumen.measure.OtherUnits;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -21,6 +23,7 @@ import welumen.pattern.PatternChange.ClearanceMeasured;
 import welumen.pattern.thick.Bend;
 import welumen.pattern.thick.BendText;
 import welumen.pattern.thick.BuildUp;
+import welumen.pattern.thick.Lid;
 import welumen.pattern.thick.Rivet;
 
 /** What a thicker build-up does: to lengths round bends, to rivets and screws, and to what must move freely. */
@@ -30,20 +33,32 @@ final class ThicknessLeaf extends Leaf {
     private final TextField bends = new TextField("4 sharp hollows, 2 ridges");
     private final TextField stack = new TextField("3 + 3 + 1.2 + 3 + 9");
     private final MmField setting;
+    private final MmField lidLength;
+    private final MmField lidThick;
+    private final MmField lidCover;
+    private final MmField lidLining;
     private final TextField clearance = new TextField();
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox working = new VBox(4);
     private final Label rivet = Nodes.label("");
+    private final Label lid = Nodes.label("");
+    private final TextField size = new TextField("4 oz");
+    private final Label units = Nodes.label("");
     private final VBox clearances = new VBox(6);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     ThicknessLeaf(JobModel model) {
         super(model, "Thickness");
         setting = new MmField("rivet-setting", "3 mm", this::reckon);
+        lidLength = new MmField("lid-length", "300 mm", this::reckon);
+        lidThick = new MmField("lid-thick", "18 mm", this::reckon);
+        lidCover = new MmField("lid-cover", "1.2 mm", this::reckon);
+        lidLining = new MmField("lid-lining", "1.2 mm", this::reckon);
         typed(before, "build-up-before");
         typed(now, "build-up-now");
         typed(bends, "bends");
         typed(stack, "rivet-stack");
+        typed(size, "any-size");
         clearance.setId("clearance");
         clearance.setPromptText("Must move freely: handbrake lever 22 free, 15 needed; the layers take it, or 6 taken");
         clearance.setAccessibleText("Something that must move freely, with its room");
@@ -51,6 +66,8 @@ final class ThicknessLeaf extends Leaf {
         answer.setId("thickness-answer");
         answer.setMinHeight(USE_PREF_SIZE);
         rivet.setId("rivet");
+        lid.setId("lid");
+        units.setId("other-units");
         clearances.setId("clearances");
         var all = Nodes.column(
                 14,
@@ -63,6 +80,17 @@ final class ThicknessLeaf extends Leaf {
                 Nodes.whole("Rivets and screws through a stack", Styles.HEADING),
                 Nodes.row(14, Nodes.grown(Nodes.field("Its layers", stack)), Nodes.field("To set", setting)),
                 rivet,
+                Nodes.whole("A hinged board", Styles.HEADING),
+                new FlowPane(
+                        14,
+                        8,
+                        Nodes.field("Pin to free edge", lidLength),
+                        Nodes.field("Thick, covered", lidThick),
+                        Nodes.field("Cover on its edge", lidCover),
+                        Nodes.field("On the frame’s edge", lidLining)),
+                lid,
+                Nodes.whole("A size in other units", Styles.HEADING),
+                Nodes.row(14, size, Nodes.grown(units)),
                 Nodes.whole("What must move freely", Styles.HEADING),
                 clearance,
                 clearances);
@@ -124,6 +152,13 @@ final class ThicknessLeaf extends Leaf {
                     case Refused<String>(var why) -> why;
                     case Understood<String>(var words) -> words;
                 });
+        lid.setText(lid());
+        units.setText(
+                switch (OtherUnits.read(size.getText())) {
+                    case Refused<OtherUnits>(var why) -> why;
+                    case Understood<OtherUnits>(var read) -> read.words();
+                });
+
         rivet.setText(
                 switch (BuildUp.read(stack.getText())) {
                     case Refused<BuildUp>(var why) -> why;
@@ -140,7 +175,12 @@ final class ThicknessLeaf extends Leaf {
             if (of.isEmpty()) continue;
             working.getChildren()
                     .add(Nodes.label(
-                            "%d × %s: %+.1f mm".formatted(of.size(), kind.word(), Bend.growthMm(of, thicker)),
+                            "%d × %s: %+.1f mm, %+.1f to each side of a bend"
+                                    .formatted(
+                                            of.size(),
+                                            kind.word(),
+                                            Bend.growthMm(of, thicker),
+                                            of.getFirst().eachSideMm(thicker)),
                             Styles.MEASURE));
         }
         return "%.1f mm thicker: the covering is cut %.0f mm %s than before%s"
@@ -157,6 +197,22 @@ final class ThicknessLeaf extends Leaf {
                         && BuildUp.read(now.getText()) instanceof Understood<BuildUp>(var is)
                 ? is.laidMm() - was.laidMm()
                 : 0;
+    }
+
+    private String lid() {
+        for (var field : List.of(lidLength, lidThick, lidCover, lidLining))
+            if (field.mm().isEmpty()) return field.wrong();
+        try {
+            var swung = new Lid(
+                    lidLength.mm().orElseThrow(),
+                    lidThick.mm().orElseThrow(),
+                    lidCover.mm().orElseThrow(),
+                    lidLining.mm().orElseThrow());
+            return "%.1f mm between the bare edges where it opens, so that its lower edge swings free; pack the hinge out by %.1f mm where the layers now lie under its leaf on the frame."
+                    .formatted(swung.gapMm(), Math.max(0, thickerMm()));
+        } catch (IllegalArgumentException none) {
+            return "A lid has a length over nought.";
+        }
     }
 
     private static String rivet(BuildUp layers, double setting) {

@@ -56,6 +56,8 @@ final class InsideWords {
             case Relief.Plain() -> Map.of();
             case Relief.Fluted(var wanted, var degrees, var takeUp) ->
                 Map.of("flutes", "%s %s %s".formatted(wanted, degrees, takeUp));
+            case Relief.Pleated(var wanted, var degrees, var fold) ->
+                Map.of("pleats", "%s %s %s".formatted(wanted, degrees, fold));
             case Relief.Perforated(var pitch, var hole, var degrees) ->
                 Map.of("perforated", "%s %s %s".formatted(pitch, hole, degrees));
             case Relief.Quilted(var through, var degrees, var wide, var high, var takeUpWide, var takeUpHigh) ->
@@ -70,7 +72,9 @@ final class InsideWords {
         var flutes = numbers(words.get("flutes"));
         var diamonds = numbers(words.get("diamonds"));
         var perforated = numbers(words.get("perforated"));
+        var pleats = numbers(words.get("pleats"));
         try {
+            if (pleats.length == 3) return new Relief.Pleated(pleats[0], pleats[1], pleats[2]);
             if (perforated.length == 3) return new Relief.Perforated(perforated[0], perforated[1], perforated[2]);
             if (flutes.length == 3) return new Relief.Fluted(flutes[0], flutes[1], flutes[2]);
             if (diamonds.length == 7)

@@ -89,7 +89,8 @@ public final class PhotoFile {
         var image = read(Integer.MAX_VALUE);
         var width = image.getWidth();
         var height = image.getHeight();
-        return new Picture(width, height, image.getRGB(0, 0, width, height, null, 0, width));
+        // as they lie in memory, which is far faster than one by one through a colour model
+        return new Picture(width, height, (int[]) image.getRaster().getDataElements(0, 0, width, height, null));
     }
 
     /** When it was taken, by the camera's clock; empty where it does not say. */

@@ -252,6 +252,7 @@ class ChangeJsonTest {
                         new Lesson("p", List.of(new Lesson.Correction(1, -4)), "sill first", 95, List.of()))),
                 new AtPattern(new LessonTaken(0, "q")),
                 new AtPattern(new PieceDrawn(piece.with(Inside.NOTHING.with(new Relief.Perforated(6, 2, 30))))),
+                new AtPattern(new PieceDrawn(piece.with(Inside.NOTHING.with(new Relief.Pleated(40, 90, 15))))),
                 new AtPattern(new PieceDrawn(piece.with(Inside.NOTHING
                         .with(new Piercing(
                                 "screw", Piercing.Kind.PUNCHED, new Point(20, 30), 5, 0, Piercing.Made.IN_THE_CAR))

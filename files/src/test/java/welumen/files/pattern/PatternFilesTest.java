@@ -87,7 +87,10 @@ class PatternFilesTest {
                                         ? new Relief.Fluted(41.5, 87, 1.13)
                                         : number == 2
                                                 ? new Relief.Perforated(12.5, 3.2, 41)
-                                                : new Relief.Quilted(new Point(2000, 3), 12, 60, 44, 1.05, 1.1)));
+                                                : number == 3
+                                                        ? new Relief.Pleated(40.5, 91, 15.25)
+                                                        : new Relief.Quilted(
+                                                                new Point(2000, 3), 12, 60, 44, 1.05, 1.1)));
     }
 
     private static void sameAs(Piece read, Piece written) {

@@ -22,6 +22,10 @@ public final class FloorPhoto {
     private static final double PAPER = 0.82;
     private static final double INK = 0.04;
     private static final int FINE = 4;
+    /** How much darker a thick piece's upright sides are than its face. */
+    private static final double SIDES = 0.85;
+    /** Heights at which a ray is held against them. */
+    private static final int HEIGHTS = 8;
 
     private final FloorScene scene;
     private final long seed;
@@ -108,13 +112,32 @@ public final class FloorPhoto {
         var sheet = sheetNear(x, y);
         if (sheet != null && paper(sheet, column, row, colour)) return;
         var floor = scene.floor();
-        var covered = Math.clamp(0.5 - edges.distance(x, y) / mm, 0, 1);
+        var face = covered(x, y, scene.thickMm(), mm);
+        var side = side(x, y, mm, face);
+
         var grain = 1 + floor.grain() * grain(x, y, floor.grainMm());
         var lit = lit(x, y);
         var shade = 1 - scene.light().shadow() * shadow(x, y);
         for (var channel = 0; channel < 3; channel++)
-            colour[channel] =
-                    lit * grain * (covered * floor.piece()[channel] + (1 - covered) * shade * floor.ground()[channel]);
+            colour[channel] = lit
+                    * grain
+                    * ((face + SIDES * side) * floor.piece()[channel]
+                            + (1 - face - side) * shade * floor.ground()[channel]);
+    }
+
+    /** How much of a pixel the piece covers where its ray, that ends in this place of the floor, is so high above it. */
+    private double covered(double x, double y, double highMm, double mm) {
+        var still = highMm / toWorld[3][2];
+        return Math.clamp(
+                0.5 - edges.distance(x + still * (toWorld[3][0] - x), y + still * (toWorld[3][1] - y)) / mm, 0, 1);
+    }
+
+    /** How much of it shows an upright side. */
+    private double side(double x, double y, double mm, double face) {
+        if (scene.thickMm() == 0) return 0;
+        var most = face;
+        for (var i = 0; i < HEIGHTS; i++) most = Math.max(most, covered(x, y, scene.thickMm() * i / HEIGHTS, mm));
+        return most - face;
     }
 
     private double lit(double x, double y) {

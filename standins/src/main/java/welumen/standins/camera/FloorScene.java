@@ -9,15 +9,29 @@ import welumen.shape.Shape;
  *
  * @param targetMm the side of a target's black square
  * @param rim how far the white paper reaches beyond it, as a share of its side
+ * @param thickMm how far the piece's face stands over the floor; its sides are upright
  */
 public record FloorScene(
-        Shape piece, List<Sheet> sheets, double targetMm, Camera camera, Floor floor, Light light, double rim) {
+        Shape piece,
+        List<Sheet> sheets,
+        double targetMm,
+        Camera camera,
+        Floor floor,
+        Light light,
+        double rim,
+        double thickMm) {
     private static final double USUAL_RIM = 0.15;
 
     /** With targets cut out along their line. */
     public FloorScene(Shape piece, List<Sheet> sheets, double targetMm, Camera camera, Floor floor, Light light) {
-        this(piece, sheets, targetMm, camera, floor, light, USUAL_RIM);
+        this(piece, sheets, targetMm, camera, floor, light, USUAL_RIM, 0);
     }
+
+    /** The same, with a piece that stands so high. */
+    public FloorScene thick(double mm) {
+        return new FloorScene(piece, sheets, targetMm, camera, floor, light, rim, mm);
+    }
+
     /** A printed target: its number, its middle, and how it is turned. */
     public record Sheet(int number, double x, double y, double turn) {}
 

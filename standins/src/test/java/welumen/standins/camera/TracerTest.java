@@ -133,7 +133,8 @@ class TracerTest {
                 scene.camera(),
                 new FloorScene.Floor(new double[] {0.1, 0.1, 0.1}, new double[] {0.3, 0.28, 0.25}, 0.06, 1.2),
                 scene.light(),
-                0.5);
+                0.5,
+                0);
         var traced = trace(sheets, 3).orThrow();
         assertThat(Laid.over(scene.piece(), traced.shape()).meanMm()).isLessThan(0.4);
     }

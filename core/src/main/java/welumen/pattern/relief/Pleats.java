@@ -1,0 +1,48 @@
+package welumen.pattern.relief;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Folded pleats across a panel, all seen equally wide: between two of them the cloth goes under and comes back.
+ *
+ * @param widthMm of a pleat as it is seen
+ * @param foldMm how deep the cloth goes under
+ */
+public record Pleats(int count, double widthMm, double foldMm) {
+    /** The number whose width comes nearest to the wanted one. */
+    public static Pleats across(double panelMm, double wantedMm, double foldMm) {
+        var whole = Flutes.across(panelMm, wantedMm, 1);
+        return new Pleats(whole.count(), whole.widthMm(), foldMm);
+    }
+
+    /** There is one fold fewer than there are pleats: the outermost end in the seams. */
+    public int folds() {
+        return count - 1;
+    }
+
+    /** How much more cloth that takes across, in mm. */
+    public double extraMm() {
+        return 2 * foldMm * folds();
+    }
+
+    /** How wide the cloth is cut between its edges' finished lines. */
+    public double blankMm() {
+        return count * widthMm + extraMm();
+    }
+
+    /** By what factor the blank is wider than the panel. */
+    public double takeUp() {
+        return blankMm() / (count * widthMm);
+    }
+
+    /** Where the cloth is marked, in mm from its finished edge: for each fold where it goes under, turns, and lies again. */
+    public List<Double> marksMm() {
+        var marks = new ArrayList<Double>();
+        for (var fold = 1; fold < count; fold++) {
+            var under = fold * widthMm + (fold - 1) * 2 * foldMm;
+            marks.addAll(List.of(under, under + foldMm, under + 2 * foldMm));
+        }
+        return List.copyOf(marks);
+    }
+}
