@@ -220,7 +220,7 @@ final class BoardsLeaf extends Leaf {
                     The board that drops in is %.1f by %.1f mm.
                     across %s
                     up %s
-                                        A hole for a finished part of that size is cut %.1f by %.1f mm.
+                    A hole for a finished part of that size is cut %.1f by %.1f mm.
                     An insert that bolts through sits in a recess %.1f mm deep.""".formatted(
                     across.dropInMm(),
                     up.dropInMm(),

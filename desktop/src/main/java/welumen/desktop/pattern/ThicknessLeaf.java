@@ -77,21 +77,20 @@ final class ThicknessLeaf extends Leaf {
                         Nodes.field("Layers now", now),
                         Nodes.grown(Nodes.field("Bends on the way", bends))),
                 working,
-                Nodes.whole("Rivets and screws through a stack", Styles.HEADING),
-                Nodes.row(14, Nodes.grown(Nodes.field("Its layers", stack)), Nodes.field("To set", setting)),
-                rivet,
-                Nodes.whole("A hinged board", Styles.HEADING),
+                Nodes.row(
+                        14,
+                        Nodes.grown(Nodes.field("Rivets and screws go through", stack)),
+                        Nodes.field("To set", setting),
+                        Nodes.field("A size in other units", size)),
+                Nodes.column(4, rivet, units),
                 new FlowPane(
                         14,
                         8,
-                        Nodes.field("Pin to free edge", lidLength),
+                        Nodes.field("Lid: pin to free edge", lidLength),
                         Nodes.field("Thick, covered", lidThick),
                         Nodes.field("Cover on its edge", lidCover),
                         Nodes.field("On the frame’s edge", lidLining)),
                 lid,
-                Nodes.whole("A size in other units", Styles.HEADING),
-                Nodes.row(14, size, Nodes.grown(units)),
-                Nodes.whole("What must move freely", Styles.HEADING),
                 clearance,
                 clearances);
         getChildren().addAll(answer, Nodes.scroll(all));
@@ -208,7 +207,7 @@ final class ThicknessLeaf extends Leaf {
                     lidThick.mm().orElseThrow(),
                     lidCover.mm().orElseThrow(),
                     lidLining.mm().orElseThrow());
-            return "%.1f mm between the bare edges where it opens, so that its lower edge swings free; pack the hinge out by %.1f mm where the layers now lie under its leaf on the frame."
+            return "%.1f mm between the bare edges, so that the lid swings free; hinge packed out by %.1f mm over the layers now."
                     .formatted(swung.gapMm(), Math.max(0, thickerMm()));
         } catch (IllegalArgumentException none) {
             return "A lid has a length over nought.";
