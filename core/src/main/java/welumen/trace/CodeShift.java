@@ -24,11 +24,18 @@ record CodeShift(double sigmaMm) {
      * @param inside code values of the three channels, 0 to 1
      */
     double outward(double[] inside, double[] outside) {
+        var weights = new double[3];
+        for (var channel = 0; channel < 3; channel++) weights[channel] = inside[channel] - outside[channel];
+        return outward(inside, outside, weights);
+    }
+
+    /** Where the channels are summed up with these weights. */
+    double outward(double[] inside, double[] outside, double[] weights) {
         var length = 0.0;
         var lightIn = new double[3];
         var lightOut = new double[3];
         for (var channel = 0; channel < 3; channel++) {
-            length += Math.pow(inside[channel] - outside[channel], 2);
+            length += (inside[channel] - outside[channel]) * weights[channel];
             lightIn[channel] = Picture.lightOf(inside[channel]);
             lightOut[channel] = Picture.lightOf(outside[channel]);
         }
@@ -40,7 +47,7 @@ record CodeShift(double sigmaMm) {
             var seen = 0.0;
             for (var channel = 0; channel < 3; channel++) {
                 var code = Picture.codeOf(share * lightIn[channel] + (1 - share) * lightOut[channel]);
-                seen += (code - outside[channel]) * (inside[channel] - outside[channel]);
+                seen += (code - outside[channel]) * weights[channel];
             }
             sum += seen / length - share;
         }

@@ -13,7 +13,7 @@ import welumen.shape.Point;
  */
 record FloorRaster(double left, double low, double cell, int columns, int rows, float[][] light, boolean[] isSeen) {
     private static final double FINEST_MM = 1;
-    private static final double MOST_CELLS = 1.8e6;
+    private static final double MOST_CELLS = 2.5e6;
     /** How far beyond the targets it reaches, as a share of their box. */
     private static final double BEYOND = 0.15;
 

@@ -22,6 +22,9 @@ final class HoleGauge {
     /** Of what an edge is wide. */
     private static final double BARELY_SEEN = 2;
 
+    /** From which share of what differs on it is colour enough. */
+    private static final double COLOURED = 0.1;
+
     private static final int TRIES = 8;
     private static final double SETTLED_MM = 0.1;
     /** Farther from its edge than by this factor no hole is. */
@@ -45,7 +48,7 @@ final class HoleGauge {
         this.inverse = plane.inverse();
         this.blurMm = blurMm;
         this.shift = CodeShift.ofWidth(blurMm);
-        this.rimMm = Math.clamp(0.9 * blurMm + plane.millimetresPerPixel(), LEAST_RIM_MM, MOST_RIM_MM);
+        this.rimMm = Math.clamp(0.9 * blurMm + 2 * plane.millimetresPerPixel(), LEAST_RIM_MM, MOST_RIM_MM);
     }
 
     double blurMm() {
@@ -121,18 +124,45 @@ final class HoleGauge {
     private double measured(Point centre, double about) {
         var inside = ring(centre, 0, Math.max(0.3 * about, about - rimMm));
         var outside = ring(centre, about + rimMm, about + rimMm + PLATEAU_MM);
+        var weights = weights(inside, outside, blurMm < SOFT * about);
         var contrast = 0.0;
-        for (var channel = 0; channel < 3; channel++) contrast += Math.pow(inside[channel] - outside[channel], 2);
+        for (var channel = 0; channel < 3; channel++)
+            contrast += (inside[channel] - outside[channel]) * weights[channel];
         if (contrast < 1e-8) return about;
         var area = new double[1];
         disc(centre, 0, about + rimMm, (light, r, _) -> {
             var missing = 0.0;
             for (var channel = 0; channel < 3; channel++)
-                missing += (light[channel] - outside[channel]) * (inside[channel] - outside[channel]);
+                missing += (light[channel] - outside[channel]) * weights[channel];
             area[0] += missing * r;
         });
         var covered = area[0] / contrast * STEP_MM * 2 * Math.PI / WAYS;
-        return Math.sqrt(Math.max(0, covered) / Math.PI) + shift.outward(outside, inside);
+        return Math.sqrt(Math.max(0, covered) / Math.PI) + shift.outward(outside, inside, weights);
+    }
+
+    /**
+     * Which colours tell the piece from the ground. A piece throws a shadow into its own holes, which makes the ground darker at
+     * the rim, but not of another colour: where the colours differ enough, and a hole is large enough for a file that keeps half of
+     * the colour's places, they alone are heeded.
+     */
+    private static double[] weights(double[] ground, double[] piece, boolean isLarge) {
+        var differ = new double[3];
+        var along = 0.0;
+        var size = 0.0;
+        for (var channel = 0; channel < 3; channel++) {
+            differ[channel] = ground[channel] - piece[channel];
+            along += differ[channel] * ground[channel];
+            size += ground[channel] * ground[channel];
+        }
+        var coloured = new double[3];
+        var whole = 0.0;
+        var left = 0.0;
+        for (var channel = 0; channel < 3; channel++) {
+            coloured[channel] = differ[channel] - along / size * ground[channel];
+            whole += differ[channel] * differ[channel];
+            left += coloured[channel] * coloured[channel];
+        }
+        return isLarge && left > COLOURED * whole ? coloured : differ;
     }
 
     private double[] ring(Point centre, double from, double to) {

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.beans.property.ObjectProperty;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -39,14 +40,17 @@ final class HideTable extends FeltPane {
     }
 
     private final ObjectProperty<Placement> picked;
+    private final UnaryOperator<List<Stock>> which;
+
     private final Map<String, Chalk> chalks = new LinkedHashMap<>();
     private Optional<Shown> shown = Optional.empty();
     private Hand hand = (_, _, _) -> {};
     private Optional<Point> grabbed = Optional.empty();
 
-    HideTable(ObjectProperty<Placement> picked) {
+    HideTable(ObjectProperty<Placement> picked, UnaryOperator<List<Stock>> which) {
         super("hide-table", "The hides on the cutting table; the list beside it says what lies on them");
         this.picked = picked;
+        this.which = which;
     }
 
     void onMove(Hand newHand) {
@@ -62,8 +66,9 @@ final class HideTable extends FeltPane {
 
     @Override
     protected void draw() {
-        if (shown.isEmpty() || shown.get().problem().stock().isEmpty()) return;
-        var stock = shown.get().problem().stock();
+        var stock = shown.map(one -> which.apply(one.problem().stock())).orElse(List.of());
+        if (stock.isEmpty()) return;
+
         var chalk = Chalk.fitting(
                 whole(stock), PADDING, PADDING + 18, getWidth() - 2 * PADDING, getHeight() - 2 * PADDING - 18);
         var x = 0.0;
@@ -136,6 +141,7 @@ final class HideTable extends FeltPane {
     private Optional<String> stockAt(double x, double y) {
         return shown.stream()
                 .flatMap(one -> one.problem().stock().stream())
+                .filter(stock -> chalks.containsKey(stock.id()))
                 .filter(stock -> {
                     var box = stock.shape().outline().box();
                     var at = chalks.get(stock.id()).at(x, y);

@@ -48,7 +48,8 @@ final class PlanLeaf extends Leaf {
 
     private final Headline headline;
     private final ObjectProperty<Placement> picked = new SimpleObjectProperty<>();
-    private final HideTable table = new HideTable(picked);
+    private final MaterialChoice material = new MaterialChoice(this::turnTo);
+    private final HideTable table = new HideTable(picked, material::shown);
     private final Button again =
             Nodes.button("Lay the rest again", "What is pinned stays, and all else is laid anew", this::layRestAgain);
     private final Button pin = Nodes.button("Pin", "The picked piece stays where it lies (P)", this::pin);
@@ -84,7 +85,7 @@ final class PlanLeaf extends Leaf {
         table.setOnKeyPressed(this::key);
         picked.subscribe(this::showPicked);
         before.setId("plan-before");
-        var bar = new FlowPane(12, 10, layOut, again, pin, before, swap, finish, cancel, progress);
+        var bar = new FlowPane(12, 10, layOut, again, pin, before, swap, material, finish, cancel, progress);
         bar.setAlignment(Pos.CENTER_LEFT);
         var right = Nodes.column(8, Nodes.whole("Hide by hide", Styles.HEADING), Nodes.scroll(hides));
         var lower = Nodes.beside(table, right, 250);
@@ -122,7 +123,7 @@ final class PlanLeaf extends Leaf {
         switch (model.job().table()) {
             case CuttingTable.Clear() -> sayEmpty();
             case CuttingTable.Laid(var problem, var plan) ->
-                headline.say("Cut", PlanSaid.answer(plan), PlanSaid.more(plan) + against());
+                headline.say("Cut", PlanSaid.answer(problem, plan), PlanSaid.more(plan) + against());
         }
     }
 
@@ -139,14 +140,13 @@ final class PlanLeaf extends Leaf {
         headline.say(
                 "Cut",
                 pieces == 0 ? "There is no piece to lay out yet." : "%d pieces wait to be laid out.".formatted(pieces),
-                pieces == 0
-                        ? "Draw them at Pattern."
-                        : "%d hides are in stock.".formatted(problem.stock().size()));
+                pieces == 0 ? "Draw them at Pattern." : "In stock: %s.".formatted(PlanSaid.counted(problem.stock())));
     }
 
     private void showEmpty() {
         var problem = remaining().whole();
         layOut.setDisable(problem.pieces().isEmpty());
+        material.fill(problem);
         table.show(problem, new CutPlan(List.of(), List.of(), List.of(), 0), CutLog.EMPTY);
         before.setDisable(true);
         swap.setDisable(true);
@@ -154,9 +154,10 @@ final class PlanLeaf extends Leaf {
     }
 
     private void show(CutProblem problem, CutPlan plan) {
+        material.fill(problem);
         table.show(problem, plan, model.job().cutLog());
         before.setDisable(AcceptedPlans.before(model.log()).isEmpty());
-        swap.fill(plan, model.job().cutLog());
+        swap.fill(problem, plan, model.job().cutLog());
         hides.show(problem, plan, model.job().patterns());
     }
 
@@ -199,14 +200,21 @@ final class PlanLeaf extends Leaf {
     private void showRunning(LayOut task, CutPlan plan) {
         headline.say(
                 "Cut, laying out",
-                "%d pieces on %d of %d hides so far, %s used."
+                "%d pieces on %d of %d hides and rolls so far, %s used."
                         .formatted(
                                 plan.placements().size(),
                                 plan.sheets().size(),
                                 task.problem().stock().size(),
                                 Words.percent(plan.utilisation())),
                 "Round %d. “Finish now” keeps the best.".formatted(plan.rounds()));
+        material.fill(task.problem());
         table.show(task.problem(), plan, CutLog.EMPTY);
+    }
+
+    /** Another material's stock: what was picked lies on it no more. */
+    private void turnTo() {
+        picked.set(null);
+        table.redraw();
     }
 
     private Optional<ByHand> byHand() {

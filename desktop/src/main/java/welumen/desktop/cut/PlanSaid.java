@@ -1,28 +1,51 @@
 package welumen.desktop.cut;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
+import welumen.cut.Stock;
 import welumen.desktop.look.Words;
 
 /** A plan in words. */
 final class PlanSaid {
     private PlanSaid() {}
 
-    static String answer(CutPlan plan) {
-        var hides = plan.sheets().size();
+    static String answer(CutProblem problem, CutPlan plan) {
+        var opened = problem.stock().stream()
+                .filter(stock ->
+                        plan.sheets().stream().anyMatch(sheet -> sheet.stock().equals(stock.id())))
+                .toList();
         return plan.unplaced().isEmpty()
                 ? "%s will do: all %d pieces lie on %s."
                         .formatted(
-                                hides == 1 ? "One hide" : Words.count(hides) + " hides",
+                                Words.capital(counted(opened)),
                                 plan.placements().size(),
-                                hides == 1 ? "it" : "them")
+                                opened.size() == 1 ? "it" : "them")
                 : "%d of %d pieces have no place."
                         .formatted(
                                 plan.unplaced().size(),
                                 plan.unplaced().size() + plan.placements().size());
     }
 
+    /** Hides, and what else there is: “two hides and one roll”. */
+    static String counted(List<Stock> stock) {
+        var rolls =
+                (int) stock.stream().filter(one -> one instanceof Stock.Roll).count();
+        var hides = stock.size() - rolls;
+        var words = new ArrayList<String>();
+        if (hides > 0 || rolls == 0) words.add(counted(hides, "hide"));
+        if (rolls > 0) words.add(counted(rolls, "roll"));
+        return String.join(" and ", words);
+    }
+
+    private static String counted(int number, String noun) {
+        return Words.count(number).toLowerCase(Locale.ROOT) + " " + noun + (number == 1 ? "" : "s");
+    }
+
     static String more(CutPlan plan) {
-        return "%s of the leather opened becomes pieces; %d rounds were tried. Every place was checked."
+        return "%s of what is opened becomes pieces; %d rounds were tried. Every place was checked."
                 .formatted(Words.percent(plan.utilisation()), plan.rounds());
     }
 }

@@ -6,6 +6,8 @@ import javafx.application.Platform;
 import javafx.scene.control.ComboBox;
 import welumen.cut.CutLog;
 import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
+import welumen.cut.Stock;
 import welumen.desktop.look.WordCell;
 
 /** Two hides whose pieces change places; forgets its choice once that is told. */
@@ -30,15 +32,19 @@ final class SwapChoice extends ComboBox<SwapChoice.Two> {
     }
 
     /** Each two of those that are open and not cut yet. */
-    void fill(CutPlan plan, CutLog log) {
+    void fill(CutProblem problem, CutPlan plan, CutLog log) {
         var open = plan.sheets().stream()
                 .map(CutPlan.SheetUse::stock)
-                .filter(stock -> !log.isCut(stock))
+                .filter(stock -> !log.isCut(stock) && isHide(problem, stock))
                 .toList();
         var pairs = new ArrayList<Two>();
         for (var one = 0; one < open.size(); one++)
             for (var other = one + 1; other < open.size(); other++) pairs.add(new Two(open.get(one), open.get(other)));
         getItems().setAll(pairs);
         setDisable(pairs.isEmpty());
+    }
+
+    private static boolean isHide(CutProblem problem, String id) {
+        return problem.stock().stream().anyMatch(stock -> stock.id().equals(id) && stock instanceof Stock.Hide);
     }
 }

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import welumen.cut.hide.DrawnHide;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.job.WorkshopChange;
@@ -67,7 +68,8 @@ public final class DemoWorkshop {
     }
 
     private static List<WorkshopChange> changes() {
-        return List.of(
+        var rolls = FloorAndDoors.rolls().stream().<WorkshopChange>map(StockTakenIn::new);
+        var others = Stream.of(
                 new WorkshopNamed("Thimble Yard"),
                 new PersonJoined(PERSON),
                 new PersonJoined("Bram"),
@@ -77,6 +79,7 @@ public final class DemoWorkshop {
                 new JobOpened(SELKIE, "1963 Varrow Selkie, saloon", ""),
                 new JobOpened(DUNNOCK, "1971 Pellin Dunnock, estate", ""),
                 new JobOpened(DRUMLIN, "1956 Drumlin half-ton, camper", ""));
+        return Stream.concat(others, rolls).toList();
     }
 
     static Instant at(LocalDate day, int hour, int minute) {

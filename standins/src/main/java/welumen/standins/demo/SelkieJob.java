@@ -76,7 +76,7 @@ import welumen.treatment.TreatmentChange.TreatmentDone;
 final class SelkieJob {
     static final String HIDE = "sage hide";
     private static final double GAP = 3;
-    private static final long ROUNDS = 2;
+    private static final long ROUNDS = 6;
 
     private final WorkshopFolder workshop;
     private final SetClock clock;
@@ -110,6 +110,7 @@ final class SelkieJob {
         brief();
         for (var side : List.of("left", "right")) draw(SeatPattern.frontSeat(side));
         draw(SeatPattern.rearSeat());
+        for (var piece : FloorAndDoors.pieces()) make(new AtPattern(new PieceDrawn(piece)));
     }
 
     /** And sewn as their names say. */
