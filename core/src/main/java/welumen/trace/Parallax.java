@@ -62,6 +62,11 @@ record Parallax(double footX, double footY, double heightMm) {
         return one[0] * other[0] + one[1] * other[1] + one[2] * other[2];
     }
 
+    /** How much of what lies on the plane there a wall of that height hides, in mm away from the camera's foot. */
+    double hiddenMm(Point at, double thicknessMm) {
+        return at.to(new Point(footX, footY)) * thicknessMm / (heightMm - thicknessMm);
+    }
+
     /** @param ring as seen on the plane, with the piece to its left */
     List<Point> corrected(List<Point> ring, double thicknessMm) {
         if (thicknessMm == 0) return ring;

@@ -33,6 +33,8 @@ public final class Tracer {
     private static final double FILLED = 0.75;
 
     private static final int FEWEST_POINTS = 8;
+    /** Of how wide a hole is. */
+    private static final double MOST_HIDDEN = 0.25;
 
     private final Picture picture;
     private final TraceOptions options;
@@ -129,7 +131,10 @@ public final class Tracer {
         var holes = new ArrayList<Outline>();
         var circles = new ArrayList<Traced.Circle>();
         var gauge = new HoleGauge(picture, fit.plane(), blurMm);
-        for (var hole : found.subList(1, found.size())) hole(hole, straight, gauge, holes, circles);
+        for (var hole : found.subList(1, found.size())) {
+            warnWhereHidden(hole, parallax);
+            hole(hole, straight, gauge, holes, circles);
+        }
         if (Planar.fault(new Shape(outline, holes)).isPresent())
             return new Refused<>(
                     "A hole runs into the piece's edge or into another hole there. Lay the piece flat, take off"
@@ -142,6 +147,14 @@ public final class Tracer {
                 fit.residual(),
                 fit.plane().millimetresPerPixel(),
                 warnings));
+    }
+
+    /** Of a small hole through a thick piece little is seen but its wall. */
+    private void warnWhereHidden(List<Point> hole, Parallax parallax) {
+        var wide = 2 * Math.sqrt(Math.abs(Ring.area(hole)) / Math.PI);
+        if (parallax.hiddenMm(mean(hole), options.thicknessMm()) > MOST_HIDDEN * wide)
+            warnings.add("A hole of about %.0f mm is partly hidden by the piece's own thickness: measure it by hand."
+                    .formatted(wide));
     }
 
     private void warnOfLostHole() {

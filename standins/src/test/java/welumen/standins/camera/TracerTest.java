@@ -77,6 +77,20 @@ class TracerTest {
                 .isCloseTo(sizes(scene.piece()).getFirst(), within(0.5));
     }
 
+    /** Twelve mm of carpet and underlay: on the side away from the camera the upper edge is seen, up to 6 mm too far out. */
+    @Test
+    void aThickPieceIsPutBackToWhereItStands() {
+        var scene = AnyFloor.scene(4, WIDTH).thick(12);
+        var photo = new PhotoFile(FloorPhoto.jpeg(scene, 4), "drawn").picture();
+        var seen = Tracer.trace(photo, new TraceOptions(scene.targetMm(), 12)).orThrow();
+        var asThin = trace(photo, scene.targetMm()).orThrow();
+        assertThat(Laid.over(scene.piece(), seen.shape()).meanMm()).isLessThan(0.4);
+        assertThat(Laid.over(scene.piece(), asThin.shape()).meanMm()).isGreaterThan(0.8);
+        assertThat(seen.warnings())
+                .filteredOn(warning -> warning.contains("own thickness"))
+                .hasSizeLessThanOrEqualTo(scene.piece().holes().size());
+    }
+
     /** Of the holes, from small to large; a photo tells how wide they are, not in which order. */
     private static List<Double> sizes(Shape shape) {
         return shape.holes().stream()
