@@ -1,5 +1,7 @@
 package welumen.cut;
 
+import java.util.ArrayList;
+import java.util.List;
 import welumen.shape.Point;
 import welumen.shape.Pose;
 import welumen.shape.Shape;
@@ -10,6 +12,17 @@ import welumen.shape.Shape;
  * alike show the same of it.
  */
 public final class Repeat {
+    /** The lines of a roll's pattern that run over it, each from end to end; none where nothing repeats. */
+    public static List<List<Point>> lines(Stock stock) {
+        if (!(stock instanceof Stock.Roll roll)) return List.of();
+        var lines = new ArrayList<List<Point>>();
+        for (var x = roll.repeatX(); roll.repeatX() > 0 && x < roll.length(); x += roll.repeatX())
+            lines.add(List.of(new Point(x, 0), new Point(x, roll.width())));
+        for (var y = roll.repeatY(); roll.repeatY() > 0 && y < roll.width(); y += roll.repeatY())
+            lines.add(List.of(new Point(0, y), new Point(roll.length(), y)));
+        return List.copyOf(lines);
+    }
+
     /** As near as a pattern can be seen to be off. */
     static final double WITHIN_MM = 0.6;
 

@@ -14,15 +14,28 @@ import welumen.cut.NestOptions;
 import welumen.cut.Placement;
 import welumen.cut.PlanCheck;
 import welumen.cut.PlanFault;
+import welumen.cut.Repeat;
 import welumen.cut.Stock;
 import welumen.cut.Stretch;
 import welumen.cut.Turns;
 import welumen.shape.Outline;
+import welumen.shape.Point;
 import welumen.shape.Pose;
 import welumen.shape.Shape;
 
 /** Striped and checked cloth: every panel has the pattern in its middle. */
 class RepeatTest {
+    /** A stripe every 76 across 1,400: eighteen lines along the roll, and none where nothing repeats. */
+    @Test
+    void aPatternsLinesRunOverItsRoll() {
+        var striped = new Stock.Roll("wool", "wool", 1400, 2400, 62, 0, 76);
+        assertThat(Repeat.lines(striped)).hasSize(18).first().isEqualTo(List.of(new Point(0, 76), new Point(2400, 76)));
+        assertThat(Repeat.lines(new Stock.Roll("check", "wool", 400, 300, 62, 100, 150)))
+                .hasSize(4);
+        assertThat(Repeat.lines(new Stock.Roll("plain", "wool", 400, 300, 62, 0, 0)))
+                .isEmpty();
+    }
+
     private static CutPiece panel(String id, double wide, double high, int count) {
         return new CutPiece(
                 id,
