@@ -30,7 +30,7 @@ public final class Tracer {
     private static final double ROUND_IN_BLUR = 0.15;
 
     /** Of a small hole few points are seen, and the odd one is missing. */
-    private static final double FILLED = 0.75;
+    private static final double FILLED = 0.65;
 
     private static final int FEWEST_POINTS = 8;
     /** Of how wide a hole is. */

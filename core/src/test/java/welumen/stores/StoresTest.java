@@ -6,7 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import welumen.cabin.PartId;
+import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable;
+import welumen.cut.Stock;
+import welumen.cut.Stretch;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Grain;
@@ -14,6 +18,7 @@ import welumen.pattern.Pairing;
 import welumen.pattern.Piece;
 import welumen.pattern.Under;
 import welumen.shape.Outline;
+import welumen.shape.Shape;
 import welumen.stores.Adhesive.Face;
 
 class StoresTest {
@@ -25,6 +30,26 @@ class StoresTest {
         assertThat(Adhesive.cans(faces, Adhesive.Product.AEROSOL)).isEqualTo(5);
         assertThat(need.amount()).isEqualTo("5 cans");
         assertThat(need.working().getLast()).contains("4.18, so 5");
+    }
+
+    /** Of a roll the length that is used is taken, at its price a metre: 1.42 m at 50 are 71, beside a hide of 310. */
+    @Test
+    void hidesAreCountedAndRollsMeasured() {
+        var hide = new Stock.Hide(
+                "hide 1", "sage hide", new Shape(Outline.rectangle(2000, 2000)), 1, List.of(), new Stretch.Any(), 310);
+        var roll = new Stock.Roll("roll 1", "carpet", 1370, 3000, 50, 0, 0);
+        var plan = new CutPlan(
+                List.of(),
+                List.of(),
+                List.of(
+                        new CutPlan.SheetUse("hide 1", 2e6, 4e6, 4e6, 0),
+                        new CutPlan.SheetUse("roll 1", 1e6, 4.11e6, 1.95e6, 1420)),
+                1);
+        var problem = new CutProblem(3, List.of(), List.of(hide, roll), List.of());
+        var need = FromStock.need(new CuttingTable.Laid(problem, plan)).orElseThrow();
+        assertThat(need.amount()).isEqualTo("1 sage hide, 1.5 m of carpet");
+        assertThat(need.working().getLast()).contains("381.00");
+        assertThat(FromStock.need(new CuttingTable.Clear())).isEmpty();
     }
 
     @Test

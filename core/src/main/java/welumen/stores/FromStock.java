@@ -1,0 +1,73 @@
+package welumen.stores;
+
+import java.util.ArrayList;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import welumen.cut.CutPlan;
+import welumen.cut.CutPlan.SheetUse;
+import welumen.cut.CutProblem;
+import welumen.cut.CuttingTable;
+import welumen.cut.Stock;
+
+/** What is cut from: whole hides and sheets by their number, rolls by the length that is used. */
+final class FromStock {
+    private static final double MM2_PER_M2 = 1e6;
+    private static final double MM_PER_M = 1000;
+
+    private FromStock() {}
+
+    /** Empty where nothing was laid out. */
+    static Optional<Need> need(CuttingTable table) {
+        if (!(table instanceof CuttingTable.Laid(var problem, var plan))) return Optional.empty();
+        var working = new ArrayList<String>();
+        for (var use : plan.sheets()) working.add(used(use));
+        var cost = plan.sheets().stream().mapToDouble(use -> cost(problem, use)).sum();
+        working.add(String.format(Locale.ROOT, "cost of what is opened: %.2f", cost));
+        if (!plan.unplaced().isEmpty())
+            working.add("%d pieces have no place yet: one more to open, or a change"
+                    .formatted(plan.unplaced().size()));
+        var amount = amount(problem, plan);
+        var isHides = problem.stock().stream().allMatch(Stock.Hide.class::isInstance);
+        return Optional.of(new Need(
+                isHides ? "leather" : "leather and cloth",
+                amount,
+                plan.unplaced().isEmpty() ? amount : amount + " and one more to buy",
+                working));
+    }
+
+    private static String used(SheetUse use) {
+        return String.format(
+                Locale.ROOT,
+                "%s: %.2f m² of pieces on %.2f m², %.1f %% used",
+                use.stock(),
+                use.pieceArea() / MM2_PER_M2,
+                use.openedArea() / MM2_PER_M2,
+                100 * use.pieceArea() / use.openedArea());
+    }
+
+    private static double cost(CutProblem problem, SheetUse use) {
+        return switch (problem.stock(use.stock())) {
+            case Stock.Hide hide -> hide.cost();
+            case Stock.Roll roll -> roll.costPerMetre() * use.usedLength() / MM_PER_M;
+        };
+    }
+
+    private static String amount(CutProblem problem, CutPlan plan) {
+        var words = new ArrayList<String>();
+        plan.sheets().stream()
+                .filter(use -> problem.stock(use.stock()) instanceof Stock.Hide)
+                .collect(Collectors.groupingBy(
+                        use -> problem.stock(use.stock()).material(), TreeMap::new, Collectors.counting()))
+                .forEach((material, count) -> words.add("%d %s%s".formatted(count, material, count == 1 ? "" : "s")));
+        for (var use : plan.sheets())
+            if (problem.stock(use.stock()) instanceof Stock.Roll roll)
+                words.add(String.format(
+                        Locale.ROOT,
+                        "%.1f m of %s",
+                        Math.ceil(use.usedLength() / MM_PER_M * 10) / 10,
+                        roll.material()));
+        return String.join(", ", words);
+    }
+}
