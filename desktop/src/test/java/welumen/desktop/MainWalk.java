@@ -129,7 +129,7 @@ final class MainWalk {
         var laid = (CuttingTable.Laid) bench.ask(() -> bench.model().job().table());
         assertThat(PlanCheck.faults(laid.problem(), laid.plan().placements())).isEmpty();
         assertThat(laid.plan().placements().size() + laid.plan().unplaced().size())
-                .isEqualTo(29);
+                .isEqualTo(37);
         assertThat(laid.plan().placements()).hasSizeGreaterThan(24);
         assertThat(bench.answer()).endsWith(laid.plan().unplaced().isEmpty() ? "lie on them." : "have no place.");
     }
