@@ -28,7 +28,6 @@ public final class TraceCases {
         var last = args.length > 1 ? Long.parseLong(args[1]) : first + 19;
         var thickMm = args.length > 2 ? Double.parseDouble(args[2]) : 0;
         var cases = new ArrayList<Case>();
-
         for (var seed = first; seed <= last; seed++) {
             var scene = AnyFloor.scene(seed, WIDTH).thick(thickMm);
             var jpeg = FloorPhoto.jpeg(scene, seed);

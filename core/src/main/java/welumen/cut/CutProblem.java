@@ -39,6 +39,21 @@ public record CutProblem(double gap, List<CutPiece> pieces, List<Stock> stock, L
                 .orElseThrow(() -> new IllegalArgumentException("There is no piece [%s].".formatted(id)));
     }
 
+    /** What of it is cut of one material. */
+    public CutProblem of(String material) {
+        var own = stock.stream().filter(one -> one.material().equals(material)).toList();
+        return new CutProblem(
+                gap,
+                pieces.stream()
+                        .filter(piece -> piece.material().equals(material))
+                        .toList(),
+                own,
+                pinned.stream()
+                        .filter(placement ->
+                                own.stream().anyMatch(one -> one.id().equals(placement.stock())))
+                        .toList());
+    }
+
     /** @throws IllegalArgumentException if there is no such stock */
     public Stock stock(String id) {
         return stock.stream()

@@ -5,7 +5,6 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -54,54 +53,6 @@ public final class CuttingLine {
 
     private static Outline drawn(Piece piece) {
         var stretches = stretches(piece);
-        var line = alongIt(stretches).orElseGet(() -> united(piece, stretches));
-        check(piece, stretches, line);
-        return line;
-    }
-
-    /**
-     * From corner to corner, where every stretch keeps its way and no two cross: then it is what the union comes to, at a small
-     * part of its cost.
-     */
-    private static Optional<Outline> alongIt(List<Stretch> stretches) {
-        var joins = new ArrayList<List<Point>>();
-        for (var i = 0; i < stretches.size(); i++)
-            joins.add(join(stretches.get(i), stretches.get((i + 1) % stretches.size())));
-        for (var i = 0; i < stretches.size(); i++) {
-            var before = joins.get(Math.floorMod(i - 1, joins.size()));
-            if (before.isEmpty() || joins.get(i).isEmpty()) return Optional.empty();
-            var way = joins.get(i).getFirst().minus(before.getLast());
-            var out = stretches.get(i).out();
-            if (way.y() * out.x() - way.x() * out.y() < ROUNDING) return Optional.empty();
-        }
-        return Outline.ofRing(joins.stream().flatMap(List::stream).toList())
-                .understood()
-                .map(CuttingLine::plain);
-    }
-
-    /** Where the line goes on from one stretch to the next; empty where the strips do not simply meet. */
-    private static List<Point> join(Stretch here, Stretch next) {
-        var turn = here.out().x() * next.out().y() - here.out().y() * next.out().x();
-        if (Math.abs(turn) < STRAIGHT) {
-            if (here.out().x() * next.out().x() + here.out().y() * next.out().y() < 0) return List.of();
-            return here.allowance() == next.allowance()
-                    ? List.of(here.movedB())
-                    : List.of(here.movedB(), next.movedA());
-        }
-        var tip = meeting(here, next, turn);
-        // where allowances differ, the wider strip may end before it meets the other, and leave a step
-        var way = Math.signum(turn);
-        if (way * here.along(tip) < -ROUNDING
-                || way * (next.along(tip) + next.a().to(next.b())) > ROUNDING) return List.of();
-        var corner = corner(here, next);
-        return corner.size() == 5 ? corner.subList(2, 4) : List.of(tip); // five where it is clipped
-    }
-
-    private static Outline plain(Outline line) {
-        return Planar.outline((Polygon) TopologyPreservingSimplifier.simplify(Planar.polygon(line), ROUNDING));
-    }
-
-    private static Outline united(Piece piece, List<Stretch> stretches) {
         var parts = new ArrayList<Geometry>();
         parts.add(Planar.polygon(piece.net()));
         for (var from = 0; from < stretches.size(); ) {
@@ -113,7 +64,9 @@ public final class CuttingLine {
         }
         var cut = Planar.largest(OverlayNGRobust.union(parts))
                 .orElseThrow(() -> new IllegalStateException("The cutting line came out empty."));
-        return plain(Planar.outline(cut));
+        var line = Planar.outline((Polygon) TopologyPreservingSimplifier.simplify(cut, ROUNDING));
+        check(piece, stretches, line);
+        return line;
     }
 
     /** The area that these pieces take with their allowances, each as often as it is cut, in mm². */
@@ -136,12 +89,6 @@ public final class CuttingLine {
 
         Point movedB() {
             return b.plus(out.times(allowance));
-        }
-
-        /** How far beyond b a place lies, the way it runs. */
-        double along(Point at) {
-            var off = at.minus(b);
-            return off.y() * out.x() - off.x() * out.y();
         }
 
         List<Point> strip() {

@@ -1,13 +1,10 @@
 package welumen.pattern;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
-import welumen.shape.Outline;
 import welumen.shape.Planar;
 
 /**
@@ -35,33 +32,10 @@ public final class Underlay {
             }
         return Planar.largest(left)
                 .map(Planar::outline)
-                .map(outline -> new Piece(
-                        piece.id() + "-underlay",
-                        piece.part(),
-                        piece.name() + ", underlay",
-                        material,
-                        piece.pairing(),
-                        4,
-                        new Grain.AnyWay(),
-                        piece.face(),
-                        Under.NOTHING,
-                        corners(outline),
-                        Inside.holes(holesWithin(piece, outline))));
+                .map(outline -> Follower.of(piece, "underlay", material, outline, piece.holes()));
     }
 
     private static boolean isTurned(EdgeFinish finish) {
         return finish == EdgeFinish.BOUND || finish == EdgeFinish.HEM || finish == EdgeFinish.WRAPPED;
-    }
-
-    /** One edge all round: nothing becomes of it. */
-    private static List<Edge> corners(Outline outline) {
-        return List.of(new Edge("all round", outline.corners(), EdgeFinish.RAW, 0));
-    }
-
-    private static List<Outline> holesWithin(Piece piece, Outline outline) {
-        var room = Planar.polygon(outline);
-        var holes = new ArrayList<Outline>();
-        for (var hole : piece.holes()) if (room.contains(Planar.polygon(hole))) holes.add(hole);
-        return holes;
     }
 }

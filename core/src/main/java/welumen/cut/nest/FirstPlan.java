@@ -12,7 +12,7 @@ public final class FirstPlan {
     private FirstPlan() {}
 
     /** What of one material is to be laid on what. */
-    record Kind(List<Field> fields, List<Item> items) {}
+    record Kind(String material, List<Field> fields, List<Item> items) {}
 
     /** Of those materials of which there is something to lay. */
     static List<Kind> kinds(CutProblem problem, Fineness fineness) {
@@ -25,6 +25,7 @@ public final class FirstPlan {
             var items = Items.of(problem, stocks, fineness);
             if (!items.isEmpty())
                 kinds.add(new Kind(
+                        material,
                         stocks.stream()
                                 .map(stock -> new Field(problem, stock, fineness))
                                 .toList(),

@@ -1,6 +1,7 @@
 package welumen.cut.nest;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
@@ -39,7 +40,7 @@ public final class Nester {
     private Nester(CutProblem problem, NestOptions options, StopSignal stop) {
         this.problem = problem;
         var kinds = FirstPlan.kinds(problem, Fineness.FINE);
-        this.best = first(problem, kinds, options, stop);
+        this.best = first(kinds, options, stop);
         this.score = PlanScore.of(problem, best);
         this.searches = kinds.stream()
                 .map(kind -> Search.of(kind.fields(), kind.items(), on(kind), options.seed()))
@@ -94,18 +95,22 @@ public final class Nester {
                 () -> isDone.get() || stop.stopRequested());
     }
 
-    /** A plan within a second or so; where there is little to lay, the pieces are also spread corner to corner. */
-    private static List<Placement> first(
-            CutProblem problem, List<FirstPlan.Kind> kinds, NestOptions options, StopSignal stop) {
-        var quick = FirstPlan.quick(problem, kinds, options.seed());
-        var isValid = PlanCheck.faults(problem, quick).isEmpty();
-        var pieces = CutPiece.count(problem.pieces());
-        var isPatterned = problem.stock().stream().anyMatch(Repeat::isIn);
-        if (isValid && (isPatterned || pieces * problem.stock().size() > FEW)) return List.copyOf(quick);
-        var spread = Spreading.lay(problem, stop);
-        return isValid && PlanScore.of(problem, quick).compareTo(PlanScore.of(problem, spread)) < 0
-                ? List.copyOf(quick)
-                : spread;
+    /** A plan within a second or so, material by material: a roll beside them makes hides no harder to lay. */
+    private List<Placement> first(List<FirstPlan.Kind> kinds, NestOptions options, StopSignal stop) {
+        var placements = new LinkedHashSet<>(problem.pinned());
+        for (var kind : kinds) placements.addAll(first(problem.of(kind.material()), kind, options, stop));
+        return List.copyOf(placements);
+    }
+
+    /** Where there is little to lay of a material, its pieces are also spread corner to corner. */
+    private static List<Placement> first(CutProblem one, FirstPlan.Kind kind, NestOptions options, StopSignal stop) {
+        var quick = FirstPlan.quick(one, List.of(kind), options.seed());
+        var isValid = PlanCheck.faults(one, quick).isEmpty();
+        var isPatterned = one.stock().stream().anyMatch(Repeat::isIn);
+        if (isValid
+                && (isPatterned || CutPiece.count(one.pieces()) * one.stock().size() > FEW)) return quick;
+        var spread = Spreading.lay(one, stop);
+        return isValid && PlanScore.of(one, quick).compareTo(PlanScore.of(one, spread)) < 0 ? quick : spread;
     }
 
     /** One round of all workers on one material; false if it was stopped on the way, which leaves everything as it was. */

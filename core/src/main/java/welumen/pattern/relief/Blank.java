@@ -22,24 +22,28 @@ public final class Blank {
         return switch (piece.inside().relief()) {
             case Relief.Plain plain -> line;
             case Relief.Perforated holes -> line;
-            case Relief.Pleated pleated ->
-                stretched(
-                        line,
-                        piece,
-                        pleated.degrees() - 90,
-                        pleats(piece, pleated).takeUp(),
-                        1);
+            case Relief.Pleated pleated -> pleated(line, piece, pleated);
             case Relief.Fluted fluted -> stretched(line, piece, fluted.degrees() - 90, fluted.takeUp(), 1);
             case Relief.Quilted quilted ->
                 stretched(line, piece, quilted.degrees(), quilted.takeUpWide(), quilted.takeUpHigh());
         };
     }
 
+    /** Folds take as much cloth whatever is allowed at the edges. */
+    private static Outline pleated(Outline line, Piece piece, Relief.Pleated pleated) {
+        var across = across(pleated).box(line.corners()).width();
+        var extra = pleats(piece, pleated).extraMm();
+        return stretched(line, piece, pleated.degrees() - 90, (across + extra) / across, 1);
+    }
+
+    private static Frame across(Relief.Pleated pleated) {
+        return new Frame(new Point(0, 0), pleated.degrees() - 90);
+    }
+
     /** As they lie across the piece. */
     public static Pleats pleats(Piece piece, Relief.Pleated wanted) {
-        var across = new Frame(new Point(0, 0), wanted.degrees() - 90)
-                .box(piece.net().corners());
-        return Pleats.across(across.width(), wanted.wantedMm(), wanted.foldMm());
+        var width = across(wanted).box(piece.net().corners()).width();
+        return Pleats.across(width, wanted.wantedMm(), wanted.foldMm());
     }
 
     /** About the middle of the piece. */

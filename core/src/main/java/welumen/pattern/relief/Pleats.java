@@ -1,8 +1,5 @@
 package welumen.pattern.relief;
 
-import java.util.ArrayList;
-import java.util.List;
-
 /**
  * Folded pleats across a panel, all seen equally wide: between two of them the cloth goes under and comes back.
  *
@@ -24,25 +21,5 @@ public record Pleats(int count, double widthMm, double foldMm) {
     /** How much more cloth that takes across, in mm. */
     public double extraMm() {
         return 2 * foldMm * folds();
-    }
-
-    /** How wide the cloth is cut between its edges' finished lines. */
-    public double blankMm() {
-        return count * widthMm + extraMm();
-    }
-
-    /** By what factor the blank is wider than the panel. */
-    public double takeUp() {
-        return blankMm() / (count * widthMm);
-    }
-
-    /** Where the cloth is marked, in mm from its finished edge: for each fold where it goes under, turns, and lies again. */
-    public List<Double> marksMm() {
-        var marks = new ArrayList<Double>();
-        for (var fold = 1; fold < count; fold++) {
-            var under = fold * widthMm + (fold - 1) * 2 * foldMm;
-            marks.addAll(List.of(under, under + foldMm, under + 2 * foldMm));
-        }
-        return List.copyOf(marks);
     }
 }

@@ -1,13 +1,8 @@
 package welumen.pattern.thick;
 
-import java.util.List;
 import java.util.Optional;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Grain;
-import welumen.pattern.Inside;
+import welumen.pattern.Follower;
 import welumen.pattern.Piece;
-import welumen.pattern.Under;
 import welumen.shape.Planar;
 import welumen.shape.Pose;
 import welumen.shape.Shape;
@@ -42,19 +37,6 @@ public final class BackLining {
 
         return Planar.largest(Planar.polygon(behind.outline()).buffer(-shortMm))
                 .map(Planar::outline)
-                .map(outline -> new Piece(
-                        piece.id() + "-back",
-                        piece.part(),
-                        piece.name() + ", back",
-                        material,
-                        piece.pairing(),
-                        4,
-                        new Grain.AnyWay(),
-                        piece.face(),
-                        Under.NOTHING,
-                        List.of(new Edge("all round", outline.corners(), EdgeFinish.RAW, 0)),
-                        Inside.holes(behind.holes().stream()
-                                .filter(hole -> Planar.polygon(outline).contains(Planar.polygon(hole)))
-                                .toList())));
+                .map(outline -> Follower.of(piece, "back", material, outline, behind.holes()));
     }
 }

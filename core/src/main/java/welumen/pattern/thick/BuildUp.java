@@ -56,9 +56,14 @@ public record BuildUp(List<Layer> layers) {
         return layers.stream().mapToDouble(Layer::laidMm).sum();
     }
 
+    /** By how much it stands higher than another, or lower below nought; in mm. */
+    public double thickerMm(BuildUp before) {
+        return laidMm() - before.laidMm();
+    }
+
     /** By how much a covering over this one is cut longer than over another, or shorter below nought; in mm. */
     public double longerMm(BuildUp before, List<Bend> way) {
-        return Bend.growthMm(way, laidMm() - before.laidMm());
+        return Bend.growthMm(way, thickerMm(before));
     }
 
     /** Whether the covering from before is still a pattern for one over this. */

@@ -20,9 +20,4 @@ public record Lid(double lengthMm, double thickMm, double coverMm, double lining
     public double gapMm() {
         return Math.hypot(lengthMm, thickMm) - lengthMm + coverMm + liningMm;
     }
-
-    /** How far its hinge is packed out when so much is laid under the leaf that is screwed to the frame. */
-    public static double packingMm(BuildUp underFrame, BuildUp underLid) {
-        return underFrame.laidMm() - underLid.laidMm();
-    }
 }

@@ -56,9 +56,9 @@ class ThickTest {
     void aLidSwingsOnALargerRoundThanItIsLong() {
         assertThat(new Lid(300, 40, 1.2, 1.5).gapMm()).isCloseTo(2.655 + 2.7, within(0.001));
         assertThat(new Lid(300, 0, 1, 1).gapMm()).isEqualTo(2);
-        assertThat(Lid.packingMm(
-                        BuildUp.read("3 + 10 crushed 50 %").orThrow(),
-                        BuildUp.read("2").orThrow()))
+        assertThat(BuildUp.read("3 + 10 crushed 50 %")
+                        .orThrow()
+                        .thickerMm(BuildUp.read("2").orThrow()))
                 .isCloseTo(6, within(1e-9));
         assertThatThrownBy(() -> new Lid(0, 1, 1, 1)).hasMessageContaining("none");
         assertThat(new Bend(Bend.Kind.CONVEX, Math.PI / 2).eachSideMm(10)).isCloseTo(Math.PI / 4 * 10, within(1e-9));

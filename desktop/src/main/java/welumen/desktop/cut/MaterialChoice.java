@@ -1,8 +1,10 @@
 package welumen.desktop.cut;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ComboBox;
+import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
 import welumen.cut.Stock;
 
@@ -28,14 +30,9 @@ final class MaterialChoice extends ComboBox<String> {
 
     private static String mostCut(CutProblem problem, List<String> materials) {
         return materials.stream()
-                .max((one, other) -> Long.compare(pieces(problem, one), pieces(problem, other)))
+                .max(Comparator.comparingInt(
+                        material -> CutPiece.count(problem.of(material).pieces())))
                 .orElse("");
-    }
-
-    private static long pieces(CutProblem problem, String material) {
-        return problem.pieces().stream()
-                .filter(piece -> piece.material().equals(material))
-                .count();
     }
 
     /** Those of a list that are of it. */

@@ -13,10 +13,8 @@ final class PlanSaid {
     private PlanSaid() {}
 
     static String answer(CutProblem problem, CutPlan plan) {
-        var opened = problem.stock().stream()
-                .filter(stock ->
-                        plan.sheets().stream().anyMatch(sheet -> sheet.stock().equals(stock.id())))
-                .toList();
+        var opened =
+                plan.sheets().stream().map(use -> problem.stock(use.stock())).toList();
         return plan.unplaced().isEmpty()
                 ? "%s will do: all %d pieces lie on %s."
                         .formatted(

@@ -35,16 +35,12 @@ final class SwapChoice extends ComboBox<SwapChoice.Two> {
     void fill(CutProblem problem, CutPlan plan, CutLog log) {
         var open = plan.sheets().stream()
                 .map(CutPlan.SheetUse::stock)
-                .filter(stock -> !log.isCut(stock) && isHide(problem, stock))
+                .filter(stock -> !log.isCut(stock) && problem.stock(stock) instanceof Stock.Hide)
                 .toList();
         var pairs = new ArrayList<Two>();
         for (var one = 0; one < open.size(); one++)
             for (var other = one + 1; other < open.size(); other++) pairs.add(new Two(open.get(one), open.get(other)));
         getItems().setAll(pairs);
         setDisable(pairs.isEmpty());
-    }
-
-    private static boolean isHide(CutProblem problem, String id) {
-        return problem.stock().stream().anyMatch(stock -> stock.id().equals(id) && stock instanceof Stock.Hide);
     }
 }

@@ -224,13 +224,15 @@ final class ReliefLeaf extends Leaf {
     }
 
     private static String pleated(Pleats pleats) {
-        return "%s of %.1f mm, folded %s under %s: %.0f mm more cloth across. Caught at both ends, and pressed."
+        return "%s of %.1f mm, folded %s under %s: %.0f mm more cloth across. Chalk %.1f, then twice %s, and so on; press, and catch both ends."
                 .formatted(
                         Words.many(pleats.count(), "pleat"),
                         pleats.widthMm(),
                         Words.mm(pleats.foldMm()),
                         Words.many(pleats.folds(), "time"),
-                        pleats.extraMm());
+                        pleats.extraMm(),
+                        pleats.widthMm(),
+                        Words.mm(pleats.foldMm()));
     }
 
     private static String perforated(Piece piece, Perforation holes) {

@@ -1,5 +1,7 @@
 package welumen.desktop.pattern;
 
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -167,21 +169,12 @@ final class ThicknessLeaf extends Leaf {
     }
 
     private String grown(BuildUp was, BuildUp is, List<Bend> way) {
-        var thicker = is.laidMm() - was.laidMm();
+        var thicker = is.thickerMm(was);
         var longer = is.longerMm(was, way);
-        for (var kind : Bend.Kind.values()) {
-            var of = way.stream().filter(bend -> bend.kind() == kind).toList();
-            if (of.isEmpty()) continue;
-            working.getChildren()
-                    .add(Nodes.label(
-                            "%d × %s: %+.1f mm, %+.1f to each side of a bend"
-                                    .formatted(
-                                            of.size(),
-                                            kind.word(),
-                                            Bend.growthMm(of, thicker),
-                                            of.getFirst().eachSideMm(thicker)),
-                            Styles.MEASURE));
-        }
+        way.stream()
+                .distinct()
+                .sorted(Comparator.comparing(Bend::kind).thenComparing(Bend::angle))
+                .forEach(bend -> working.getChildren().add(line(bend, Collections.frequency(way, bend), thicker)));
         return "%.1f mm thicker: the covering is cut %.0f mm %s than before%s"
                 .formatted(
                         thicker,
@@ -190,11 +183,23 @@ final class ThicknessLeaf extends Leaf {
                         is.isNear(was, way) ? "." : "; the old one is no pattern for it.");
     }
 
+    private static Label line(Bend bend, int count, double thicker) {
+        return Nodes.label(
+                "%d × %s, %.0f°: %+.1f mm, %+.1f to each side of a bend"
+                        .formatted(
+                                count,
+                                bend.kind().word(),
+                                Math.toDegrees(bend.angle()),
+                                count * bend.growthMm(thicker),
+                                bend.eachSideMm(thicker)),
+                Styles.MEASURE);
+    }
+
     /** By how much what is laid now is thicker than what was laid before; nought while either cannot be read. */
     private double thickerMm() {
         return BuildUp.read(before.getText()) instanceof Understood<BuildUp>(var was)
                         && BuildUp.read(now.getText()) instanceof Understood<BuildUp>(var is)
-                ? is.laidMm() - was.laidMm()
+                ? is.thickerMm(was)
                 : 0;
     }
 

@@ -76,7 +76,7 @@ import welumen.treatment.TreatmentChange.TreatmentDone;
 final class SelkieJob {
     static final String HIDE = "sage hide";
     private static final double GAP = 3;
-    private static final long ROUNDS = 6;
+    private static final long ROUNDS = 2;
 
     private final WorkshopFolder workshop;
     private final SetClock clock;
