@@ -30,13 +30,19 @@ public final class Main implements Runnable {
                 switch (words.isEmpty() || asksForHelp ? "" : words.getFirst()) {
                     case "demo" -> openWindow(new DemoCommand(), words);
                     case "open" -> openWindow(new OpenCommand(), words);
+                    case "trace" -> alone(new TraceCommand(), words);
                     default -> commandLine().execute(args);
                 });
     }
 
-    /** The toolkit wakes while the words are read, and the other commands, which take as long again, are left unread. */
+    /** The toolkit wakes while the words are read. */
     private static int openWindow(Object command, List<String> words) {
         Thread.ofPlatform().daemon().start(Windows::wakeToolkit);
+        return alone(command, words);
+    }
+
+    /** The other commands, which take as long again, are left unread. */
+    private static int alone(Object command, List<String> words) {
         return ready(new CommandLine(command))
                 .setCommandName("welumen " + words.getFirst())
                 .execute(words.stream().skip(1).toArray(String[]::new));

@@ -50,6 +50,8 @@ final class TraceCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws BadFile {
+        // what writes is made ready while the photo is read
+        Thread.ofPlatform().daemon().start(TraceWriter::ready);
         var traced = trace();
         Map<Path, String> files = new LinkedHashMap<>();
         var text = TraceWriter.json(traced);

@@ -3,6 +3,7 @@ package welumen.trace;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import welumen.shape.Point;
 
 /**
@@ -53,15 +54,16 @@ final class EdgeSeeker {
         var reach = Math.min(nearMm + PLATEAU_MM, 0.35 * Ring.width(base));
         var count = 2 * (int) Math.round(reach / STEP_MM) + 1;
         var light = new float[base.size()][count * 3];
-        for (var i = 0; i < light.length; i++) look(base.get(i), normals.get(i), light[i]);
+        IntStream.range(0, light.length).parallel().forEach(i -> look(base.get(i), normals.get(i), light[i]));
         var near = (int) Math.round(Math.min(nearMm, 0.4 * reach) / STEP_MM);
         var inside = Slope.of(light, 0, count / 2 - near, STEP_MM);
         var outside = Slope.of(light, count / 2 + near + 1, count, STEP_MM);
         flatten(light, inside, outside);
         var shares = shares(light, count, inside.at(), outside.at());
         var out = new double[base.size()];
-        for (var i = 0; i < out.length; i++)
-            out[i] = edge(shares, i, count) - shift.outward(inside.at()[i], outside.at()[i]);
+        IntStream.range(0, out.length)
+                .parallel()
+                .forEach(i -> out[i] = edge(shares, i, count) - shift.outward(inside.at()[i], outside.at()[i]));
         return moved(base, normals, out);
     }
 

@@ -1,5 +1,6 @@
 package welumen.trace;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import welumen.shape.Box;
@@ -16,6 +17,8 @@ record FloorRaster(double left, double low, double cell, int columns, int rows, 
     private static final double MOST_CELLS = 2.5e6;
     /** How far beyond the targets it reaches, as a share of their box. */
     private static final double BEYOND = 0.15;
+    /** In cells; over so few the lens bends nothing. */
+    private static final int STRETCH = 8;
 
     static FloorRaster of(Picture picture, PlaneFit fit) {
         var box = region(picture, fit);
@@ -24,24 +27,32 @@ record FloorRaster(double left, double low, double cell, int columns, int rows, 
         var rows = Math.max(1, (int) (box.height() / cell));
         var light = new float[3][columns * rows];
         var isSeen = new boolean[columns * rows];
+        Arrays.fill(isSeen, true);
+        var floor = new FloorRaster(box.minX(), box.minY(), cell, columns, rows, light, isSeen);
         var inverse = fit.plane().inverse();
         IntStream.range(0, rows).parallel().forEach(row -> {
-            var one = new float[3];
-            for (var column = 0; column < columns; column++) {
-                var at = row * columns + column;
-                var seen = true;
-                for (var part = 0; part < 4; part++) {
-                    var x = box.minX() + (column + 0.25 + 0.5 * (part % 2)) * cell;
-                    var y = box.minY() + (row + 0.25 + 0.5 * (part / 2)) * cell;
-                    var pixel = fit.plane().toPicture(x, y, inverse);
-                    seen &= picture.contains(pixel.x(), pixel.y());
-                    picture.light(pixel.x(), pixel.y(), one);
-                    for (var channel = 0; channel < 3; channel++) light[channel][at] += one[channel] / 4;
-                }
-                isSeen[at] = seen;
-            }
+            for (var line = row + 0.25; line < row + 1; line += 0.5)
+                for (var from = 0; from < columns; from += STRETCH)
+                    floor.look(picture, fit.plane(), inverse, line, from, Math.min(columns, from + STRETCH));
         });
-        return new FloorRaster(box.minX(), box.minY(), cell, columns, rows, light, isSeen);
+        return floor;
+    }
+
+    /** Two places in each cell of a stretch, evenly between those in the photo at which its ends are seen. */
+    private void look(Picture picture, Plane plane, double[] inverse, double line, int from, int to) {
+        var y = low + line * cell;
+        var start = plane.toPicture(left + from * cell, y, inverse);
+        var end = plane.toPicture(left + to * cell, y, inverse);
+        var across = (end.x() - start.x()) / (2 * (to - from));
+        var down = (end.y() - start.y()) / (2 * (to - from));
+        for (var place = 0; place < 2 * (to - from); place++) {
+            var px = start.x() + (place + 0.5) * across;
+            var py = start.y() + (place + 0.5) * down;
+            var at = (int) line * columns + from + place / 2;
+            isSeen[at] &= picture.contains(px, py);
+            var pixel = picture.nearest(px, py);
+            for (var channel = 0; channel < 3; channel++) light[channel][at] += Picture.light(pixel, channel) / 4;
+        }
     }
 
     /** The targets' box, widened, as far as the photo shows it. */

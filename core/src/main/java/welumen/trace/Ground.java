@@ -81,23 +81,30 @@ final class Ground {
     }
 
     private List<Block> blocks(Tone tone, boolean[] isPaper) {
+        return IntStream.range(0, floor.rows() / BLOCK)
+                .parallel()
+                .mapToObj(i -> row(i * BLOCK, tone, isPaper))
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    private List<Block> row(int row, Tone tone, boolean[] isPaper) {
         var blocks = new ArrayList<Block>();
-        for (var row = 0; row + BLOCK <= floor.rows(); row += BLOCK)
-            for (var column = 0; column + BLOCK <= floor.columns(); column += BLOCK) {
-                var mean = new double[Tone.TERMS];
-                var whole = true;
-                for (var i = 0; i < BLOCK * BLOCK && whole; i++) {
-                    var at = (row + i / BLOCK) * floor.columns() + column + i % BLOCK;
-                    whole = floor.isSeen()[at] && !isPaper[at];
-                    for (var term = 0; term < Tone.TERMS; term++)
-                        mean[term] += tone.of()[term][at] / (double) (BLOCK * BLOCK);
-                }
-                if (whole)
-                    blocks.add(new Block(
-                            floor.left() + (column + BLOCK / 2.0) * floor.cell(),
-                            floor.low() + (row + BLOCK / 2.0) * floor.cell(),
-                            mean));
+        for (var column = 0; column + BLOCK <= floor.columns(); column += BLOCK) {
+            var mean = new double[Tone.TERMS];
+            var whole = true;
+            for (var i = 0; i < BLOCK * BLOCK && whole; i++) {
+                var at = (row + i / BLOCK) * floor.columns() + column + i % BLOCK;
+                whole = floor.isSeen()[at] && !isPaper[at];
+                for (var term = 0; term < Tone.TERMS; term++)
+                    mean[term] += tone.of()[term][at] / (double) (BLOCK * BLOCK);
             }
+            if (whole)
+                blocks.add(new Block(
+                        floor.left() + (column + BLOCK / 2.0) * floor.cell(),
+                        floor.low() + (row + BLOCK / 2.0) * floor.cell(),
+                        mean));
+        }
         return blocks;
     }
 

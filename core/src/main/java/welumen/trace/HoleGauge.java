@@ -25,6 +25,12 @@ final class HoleGauge {
     /** From which share of what differs on it is colour enough. */
     private static final double COLOURED = 0.1;
 
+    /** How a JPEG weighs red, green and blue in a brightness (ITU-R BT.601). */
+    private static final double[] LUMA = {0.299, 0.587, 0.114};
+
+    /** Of the whole range of code values; where less differs, grain would decide. */
+    private static final double DIFFERS = 0.03;
+
     private static final int TRIES = 8;
     private static final double SETTLED_MM = 0.1;
     /** Farther from its edge than by this factor no hole is. */
@@ -162,7 +168,18 @@ final class HoleGauge {
             whole += differ[channel] * differ[channel];
             left += coloured[channel] * coloured[channel];
         }
-        return isLarge && left > COLOURED * whole ? coloured : differ;
+        if (isLarge) return left > COLOURED * whole ? coloured : differ;
+        return brightness(differ);
+    }
+
+    /** A small hole's colour never comes to be the ground's in a file that keeps half of its places; its brightness does. */
+    private static double[] brightness(double[] differ) {
+        var darker = 0.0;
+        for (var channel = 0; channel < 3; channel++) darker += LUMA[channel] * differ[channel];
+        if (Math.abs(darker) < DIFFERS) return differ;
+        var weights = new double[3];
+        for (var channel = 0; channel < 3; channel++) weights[channel] = Math.signum(darker) * LUMA[channel];
+        return weights;
     }
 
     private double[] ring(Point centre, double from, double to) {

@@ -28,6 +28,16 @@ public record Picture(int width, int height, int[] rgb) {
         return x >= 0.5 && y >= 0.5 && x <= width - 0.5 && y <= height - 0.5;
     }
 
+    /** The pixel a place lies in, 0xRRGGBB; at the rim that of the rim. */
+    int nearest(double x, double y) {
+        return rgb[Math.clamp((int) y, 0, height - 1) * width + Math.clamp((int) x, 0, width - 1)];
+    }
+
+    /** The light of one of a pixel's channels, 0 to 1: red first. */
+    static float light(int pixel, int channel) {
+        return LIGHT[pixel >> 16 - 8 * channel & 0xFF];
+    }
+
     /** The light at a place between pixels, each channel 0 to 1, put into {@code into}; at the rim that of the rim. */
     void light(double x, double y, float[] into) {
         between(x, y, LIGHT, into);

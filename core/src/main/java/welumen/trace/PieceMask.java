@@ -179,10 +179,11 @@ record PieceMask(boolean[] isPiece, boolean isCut) {
     private static PieceMask parted(FloorRaster floor, float[] share, boolean[] isPaper, boolean[] candidate) {
         var columns = floor.columns();
         var marks = new byte[floor.size()];
-        for (var at = 0; at < marks.length; at++) {
+        IntStream.range(0, marks.length).parallel().forEach(at -> {
             if (!floor.isSeen()[at] || isPaper[at] || share[at] < SURELY_GROUND) marks[at] = GROUND;
             else if (candidate[at] && share[at] > SURELY_PIECE && share[at] < BEYOND_PIECE) marks[at] = PIECE;
-        }
+        });
+        Dips.of(floor, share).forEach(at -> marks[at] = GROUND);
         Watershed.grow(slope(share, columns, floor.rows()), marks, columns);
         var isPiece = new boolean[marks.length];
         for (var at = 0; at < marks.length; at++) isPiece[at] = marks[at] == PIECE;
@@ -211,13 +212,13 @@ record PieceMask(boolean[] isPiece, boolean isCut) {
     private static float[] slope(float[] share, int columns, int rows) {
         var even = Smooth.box(share, columns, rows, 1);
         var slope = new float[share.length];
-        for (var at = columns; at < share.length - columns; at++) {
-            var column = at % columns;
-            if (column == 0 || column == columns - 1) continue;
-            var across = even[at + 1] - even[at - 1];
-            var up = even[at + columns] - even[at - columns];
-            slope[at] = (float) Math.sqrt(across * across + up * up);
-        }
+        IntStream.range(1, rows - 1).parallel().forEach(row -> {
+            for (var at = row * columns + 1; at < (row + 1) * columns - 1; at++) {
+                var across = even[at + 1] - even[at - 1];
+                var up = even[at + columns] - even[at - columns];
+                slope[at] = (float) Math.sqrt(across * across + up * up);
+            }
+        });
         return slope;
     }
 

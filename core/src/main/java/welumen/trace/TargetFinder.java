@@ -6,9 +6,9 @@ import boofcv.struct.image.GrayU8;
 import georegression.struct.shapes.Polygon2D_F64;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import welumen.trace.Target.Pixel;
 
 /** Finds targets in a photo, coarsely: their corners are right to a pixel or two, and are sought anew on their edges. */
@@ -20,19 +20,29 @@ final class TargetFinder {
 
     /** By their numbers; of two with one number that which is seen larger. */
     static List<Target> in(Picture picture) {
-        var found = new TreeMap<Integer, Target>();
         var longest = Math.max(picture.width(), picture.height());
-        var last = 0;
-        for (var look : LOOKS) {
-            var step = Math.max(1, longest / look);
-            if (step != last) look(picture, step, found);
-            last = step;
-        }
-        if (found.size() < PlaneFit.FEWEST && last > 1) look(picture, 1, found);
+        var steps = IntStream.of(LOOKS)
+                .map(look -> Math.max(1, longest / look))
+                .distinct()
+                .toArray();
+        var looks = IntStream.of(steps)
+                .parallel()
+                .mapToObj(step -> seen(picture, step))
+                .toList();
+        var found = larger(looks.stream().flatMap(List::stream));
+        if (found.size() >= PlaneFit.FEWEST || steps[steps.length - 1] == 1) return found;
+        return larger(Stream.concat(found.stream(), seen(picture, 1).stream()));
+    }
+
+    private static List<Target> larger(Stream<Target> seen) {
+        var found = new TreeMap<Integer, Target>();
+        seen.forEach(target ->
+                found.merge(target.number(), target, (one, other) -> other.side() > 1.2 * one.side() ? other : one));
         return List.copyOf(found.values());
     }
 
-    private static void look(Picture picture, int step, Map<Integer, Target> found) {
+    private static List<Target> seen(Picture picture, int step) {
+        var seen = new ArrayList<Target>();
         var detector =
                 FactoryFiducial.squareHamming(TargetCode.FAMILY, new ConfigFiducialHammingDetector(), GrayU8.class);
         detector.detect(shrunk(picture, step));
@@ -40,9 +50,9 @@ final class TargetFinder {
             var bounds = detector.getBounds(i, new Polygon2D_F64(4));
             var corners = new ArrayList<Pixel>();
             for (var j = 0; j < 4; j++) corners.add(new Pixel(step * bounds.get(j).x, step * bounds.get(j).y));
-            var target = new Target((int) detector.getId(i), isClockwise(corners) ? corners : corners.reversed());
-            found.merge(target.number(), target, (one, other) -> other.side() > 1.2 * one.side() ? other : one);
+            seen.add(new Target((int) detector.getId(i), isClockwise(corners) ? corners : corners.reversed()));
         }
+        return seen;
     }
 
     /** As one looks at it, y down. */

@@ -52,7 +52,7 @@ public final class Tracer {
 
     private Parsed<Traced> traced() {
         var targets = TargetFinder.in(picture);
-        var sides = targets.stream()
+        var sides = targets.parallelStream()
                 .map(target -> TargetSides.of(picture, target))
                 .flatMap(Optional::stream)
                 .toList();
@@ -194,6 +194,13 @@ public final class Tracer {
 
     private void hole(
             List<Point> seen, Straight straight, HoleGauge gauge, List<Outline> holes, List<Traced.Circle> circles) {
+        var small = options.thicknessMm() > 0
+                ? Optional.<Fitted.Round>empty()
+                : gauge.small(mean(seen), Math.sqrt(Math.abs(Ring.area(seen)) / Math.PI));
+        if (small.isPresent()) {
+            round(straight.laid(small.get().centre()), small.get().radius(), holes, circles);
+            return;
+        }
         var round = Fitted.circle(seen);
         if (round.isPresent() && isRound(seen, round.get(), gauge.blurMm())) {
             // a thick piece hides part of its holes, whose light then says nothing
@@ -203,14 +210,8 @@ public final class Tracer {
             round(straight.laid(round.get().centre()), radius, holes, circles);
             return;
         }
-        var small = options.thicknessMm() > 0
-                ? Optional.<Fitted.Round>empty()
-                : gauge.small(mean(seen), Math.sqrt(Math.abs(Ring.area(seen)) / Math.PI));
-        if (small.isPresent())
-            round(straight.laid(small.get().centre()), small.get().radius(), holes, circles);
-        else
-            clean(straight.laid(seen.reversed()))
-                    .ifPresentOrElse(segments -> holes.add(new Outline(points(segments))), this::warnOfLostHole);
+        clean(straight.laid(seen.reversed()))
+                .ifPresentOrElse(segments -> holes.add(new Outline(points(segments))), this::warnOfLostHole);
     }
 
     private static Point mean(List<Point> points) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -82,6 +83,44 @@ class CuttingLineTest {
         for (var corner : line.corners())
             assertThat(net.distance(Planar.FACTORY.createPoint(new Coordinate(corner.x(), corner.y()))))
                     .isBetween(12 - 1e-3, 12 * CuttingLine.MITRE_LIMIT + 1e-3);
+    }
+
+    /** Drawn in one go it is what the union of its strips is. */
+    @Property(tries = 300)
+    void bothWaysOfDrawingTheLineAgree(
+            @ForAll("shapes") Outline outline, @ForAll("allowances") List<Double> allowances) {
+        var corners = outline.corners();
+        var piece = piece(IntStream.range(0, corners.size())
+                .mapToObj(i -> new Edge("", List.of(corners.get(i)), EdgeFinish.SEWN, allowances.get(i)))
+                .toList());
+        var stretches = Stretch.of(piece);
+        var united = Planar.polygon(UnitedStrips.of(piece, stretches));
+        MovedRing.of(stretches)
+                .map(Planar::polygon)
+                .ifPresent(moved ->
+                        assertThat(moved.symDifference(united).getArea()).isLessThan(1e-3));
+    }
+
+    @Test
+    void aGentleCurveOfTwoAllowancesIsDrawnInOneGoAndStepsWhereTheyMeet() {
+        var corners = IntStream.range(0, 90)
+                .mapToObj(i -> Math.toRadians(4 * i))
+                .map(angle -> new Point(300 * Math.cos(angle), 300 * Math.sin(angle)))
+                .toList();
+        var piece = piece(IntStream.range(0, 90)
+                .mapToObj(i -> new Edge("", List.of(corners.get(i)), EdgeFinish.SEWN, i < 45 ? 10 : 0))
+                .toList());
+        assertThat(MovedRing.of(Stretch.of(piece))).isPresent();
+        var beyond = CuttingLine.of(piece).corners().stream()
+                .filter(corner -> corner.y() < -1)
+                .mapToDouble(corner -> corner.to(new Point(0, 0)))
+                .max();
+        assertThat(beyond.orElseThrow()).isCloseTo(300, within(1e-6));
+    }
+
+    @Provide
+    Arbitrary<List<Double>> allowances() {
+        return net.jqwik.api.Arbitraries.of(0.0, 6.0, 12.0, 12.0, 20.0).list().ofSize(24);
     }
 
     @Provide

@@ -16,6 +16,11 @@ public final class TraceWriter {
 
     private TraceWriter() {}
 
+    /** So that what it needs is loaded before it writes. */
+    public static void ready() {
+        MAPPER.writerWithDefaultPrettyPrinter();
+    }
+
     public static String json(Traced traced) {
         var file = MAPPER.createObjectNode();
         file.put("format", OutlineReader.FORMAT);
