@@ -51,6 +51,14 @@ class ThickTest {
         assertThat(turn.apartMm(50)).isEqualTo(15);
     }
 
+    /** A cover of 2 goes round two rims by its middle: 2 × π/2 × 1; rims rounded by 3 save (4 − π) × 3. */
+    @Test
+    void aCoverGoesRoundTheBoardsEdgeByItsMiddle() {
+        assertThat(new TurnIn(8, 3, 20, 2, 0).allowanceMm()).isCloseTo(31 + Math.PI, within(1e-9));
+        assertThat(new TurnIn(8, 3, 20, 2, 3).roundingMm()).isCloseTo(Math.PI - (4 - Math.PI) * 3, within(1e-9));
+        assertThatThrownBy(() -> new TurnIn(8, 3, 20, 2, 5)).hasMessageContaining("0 to 4.0 mm");
+    }
+
     /** 300 long and 40 thick: √(300² + 40²) − 300 = 2.65, and what is turned over both edges. */
     @Test
     void aLidSwingsOnALargerRoundThanItIsLong() {

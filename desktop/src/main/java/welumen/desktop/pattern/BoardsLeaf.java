@@ -33,6 +33,7 @@ final class BoardsLeaf extends Leaf {
     private final MmField board;
     private final MmField padding;
     private final MmField turn;
+    private final MmField rounded;
     private final MmField wide;
     private final MmField high;
     private final MmField cover;
@@ -50,11 +51,12 @@ final class BoardsLeaf extends Leaf {
         super(model, "Boards");
         piece = new PieceChoice(model, "boards-piece", this::show);
         board = new MmField("board-thick", "6 mm", this::show);
-        padding = new MmField("board-padding", "3 mm", this::paddingTyped);
+        padding = new MmField("board-padding", "3 mm", this::usedTwice);
         turn = new MmField("turn-in", "20 mm", this::show);
+        rounded = new MmField("edge-rounded", "0 mm", this::show);
         wide = new MmField("opening-wide", "182 mm", this::reckon);
         high = new MmField("opening-high", "240 mm", this::reckon);
-        cover = new MmField("opening-cover", "1.2 mm", this::reckon);
+        cover = new MmField("cover-thick", "1.2 mm", this::usedTwice);
         lining = new MmField("opening-lining", "1.2 mm", this::reckon);
         gap = new MmField("opening-gap", "0.5 mm", this::reckon);
         answer.setId("boards-answer");
@@ -80,7 +82,6 @@ final class BoardsLeaf extends Leaf {
                         8,
                         Nodes.field("Finished wide", wide),
                         Nodes.field("high", high),
-                        Nodes.field("Cover turned in", cover),
                         Nodes.field("Lining", lining),
                         Nodes.field("Gap", gap)));
         var right = Nodes.scroll(Nodes.column(14, new FlowPane(10, 8, wrapAll, take, back), list, opening));
@@ -93,6 +94,8 @@ final class BoardsLeaf extends Leaf {
                                 Nodes.field("Wrapped", piece),
                                 Nodes.field("Board", board),
                                 Nodes.field("Padding", padding),
+                                Nodes.field("Cover", cover),
+                                Nodes.field("Edge rounded by", rounded),
                                 Nodes.field("Turned in by", turn)),
                         answer,
                         both);
@@ -111,13 +114,22 @@ final class BoardsLeaf extends Leaf {
     }
 
     private Optional<TurnIn> turnIn() {
-        for (var field : List.of(board, padding, turn))
+        for (var field : List.of(board, padding, turn, cover, rounded))
             if (field.mm().isEmpty() || (field == turn && field.mm().get() == 0)) {
                 answer.setText(field.wrong());
                 return Optional.empty();
             }
-        return Optional.of(new TurnIn(
-                board.mm().orElseThrow(), padding.mm().orElseThrow(), turn.mm().orElseThrow()));
+        try {
+            return Optional.of(new TurnIn(
+                    board.mm().orElseThrow(),
+                    padding.mm().orElseThrow(),
+                    turn.mm().orElseThrow(),
+                    cover.mm().orElseThrow(),
+                    rounded.mm().orElseThrow()));
+        } catch (IllegalArgumentException none) {
+            answer.setText(none.getMessage());
+            return Optional.empty();
+        }
     }
 
     private void show() {
@@ -146,14 +158,16 @@ final class BoardsLeaf extends Leaf {
                 .filter(edge -> edge.finish() == EdgeFinish.WRAPPED)
                 .toList();
         if (wrapped.isEmpty()) return "No edge of the %s is wrapped over a board yet.".formatted(piece.name());
-        var wanted = plan.turnIn().allowanceMm();
+        var wanted = plan.turnIn().cutMm();
         var isTaken = wrapped.stream().allMatch(edge -> edge.allowanceMm() == wanted);
-        return "%s beyond the board: board %s, padding %s and %s behind it%s."
+        var turnIn = plan.turnIn();
+        return "%s beyond the board: board %s, padding %s, %s behind it and %s round its two rims%s."
                 .formatted(
                         Words.mm(wanted),
-                        Words.mm(plan.turnIn().boardMm()),
-                        Words.mm(plan.turnIn().paddingMm()),
-                        Words.mm(plan.turnIn().turnMm()),
+                        Words.mm(turnIn.boardMm()),
+                        Words.mm(turnIn.paddingMm()),
+                        Words.mm(turnIn.turnMm()),
+                        Words.mm(turnIn.roundingMm()),
                         isTaken ? "; so it is cut" : "; it is not cut so yet");
     }
 
@@ -169,7 +183,7 @@ final class BoardsLeaf extends Leaf {
 
     /** Empty where there is no piece, or it is more than can be, which is said. */
     private Optional<Double> allowance() {
-        var wanted = turnIn().filter(_ -> piece.piece().isPresent()).map(TurnIn::allowanceMm);
+        var wanted = turnIn().filter(_ -> piece.piece().isPresent()).map(TurnIn::cutMm);
         if (wanted.isEmpty() || wanted.get() <= Edge.LARGEST_ALLOWANCE) return wanted;
         answer.setText("%s is more than an allowance can be here, 300 mm.".formatted(Words.mm(wanted.get())));
         return Optional.empty();
@@ -202,7 +216,8 @@ final class BoardsLeaf extends Leaf {
                 .forEach(relief -> nodes.add(chalk.draw(List.of(relief.at(), relief.out()), "relief-notch"))));
     }
 
-    private void paddingTyped() {
+    /** The turn-in and what drops in both want it. */
+    private void usedTwice() {
         show();
         reckon();
     }

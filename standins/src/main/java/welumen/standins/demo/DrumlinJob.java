@@ -174,7 +174,7 @@ final class DrumlinJob {
     }
 
     private static Edge wrapped(Edge edge) {
-        return edge.finished(EdgeFinish.WRAPPED, 29);
+        return edge.finished(EdgeFinish.WRAPPED, 31);
     }
 
     private void change(String piece, int edge, String typed) {
