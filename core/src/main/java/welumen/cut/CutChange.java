@@ -1,5 +1,6 @@
 package welumen.cut;
 
+import java.time.LocalDate;
 import java.util.List;
 
 /** What happens at the cutting table. */
@@ -17,10 +18,16 @@ public sealed interface CutChange {
      * All that lay on one stock was cut from it.
      *
      * @param offcuts what is worth keeping of it
+     * @param day when; {@link LocalDate#EPOCH} where nobody has said
      */
-    record SheetCut(String stock, List<Stock.Hide> offcuts) implements CutChange {
+    record SheetCut(String stock, List<Stock> offcuts, LocalDate day) implements CutChange {
         public SheetCut {
             offcuts = List.copyOf(offcuts);
+        }
+
+        /** On a day that nobody has said. */
+        public SheetCut(String stock, List<Stock> offcuts) {
+            this(stock, offcuts, LocalDate.EPOCH);
         }
     }
 

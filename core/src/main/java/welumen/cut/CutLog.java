@@ -54,7 +54,7 @@ public record CutLog(List<Stock> brought, List<SheetCut> cut, List<PieceSpoilt> 
 
     /** What was left over of all that was cut. */
     public List<Stock> offcuts() {
-        return cut.stream().<Stock>flatMap(sheet -> sheet.offcuts().stream()).toList();
+        return cut.stream().flatMap(sheet -> sheet.offcuts().stream()).toList();
     }
 
     /**

@@ -1,6 +1,7 @@
 package welumen.cut;
 
 import java.util.List;
+import welumen.shape.Point;
 import welumen.shape.Shape;
 
 /**
@@ -11,6 +12,7 @@ import welumen.shape.Shape;
  * @param flip whether it may lie face down
  * @param grade the worst grade of leather on which it may lie, 1 best to 4
  * @param pair the piece that should come from a mirrored place; empty if none
+ * @param onLine the place of it that lies on a line of the stock's pattern, where that repeats
  */
 public record CutPiece(
         String id,
@@ -21,7 +23,32 @@ public record CutPiece(
         boolean flip,
         int grade,
         Stretch stretch,
-        String pair) {
+        String pair,
+        Point onLine) {
+    /** With its middle on a line of the pattern. */
+    public CutPiece(
+            String id,
+            Shape shape,
+            int quantity,
+            String material,
+            Turns turns,
+            boolean flip,
+            int grade,
+            Stretch stretch,
+            String pair) {
+        this(
+                id,
+                shape,
+                quantity,
+                material,
+                turns,
+                flip,
+                grade,
+                stretch,
+                pair,
+                shape.outline().box().middle());
+    }
+
     /** @throws IllegalArgumentException if the quantity is not from 0 to 10000, or the grade not from 1 to 4 */
     public CutPiece {
         if (quantity < 0 || quantity > 10_000)
@@ -44,12 +71,12 @@ public record CutPiece(
 
     /** The same so many times. */
     public CutPiece times(int count) {
-        return new CutPiece(id, shape, count, material, turns, flip, grade, stretch, pair);
+        return new CutPiece(id, shape, count, material, turns, flip, grade, stretch, pair, onLine);
     }
 
     /** The same on leather of another grade, at the worst. */
     public CutPiece graded(int worst) {
-        return new CutPiece(id, shape, quantity, material, turns, flip, worst, stretch, pair);
+        return new CutPiece(id, shape, quantity, material, turns, flip, worst, stretch, pair, onLine);
     }
 
     /** Whether this piece may lie so on a stock, apart from where. */

@@ -10,6 +10,7 @@ import welumen.pattern.ReadyToCut;
 import welumen.pattern.Relief;
 import welumen.pattern.relief.Blank;
 import welumen.shape.Outline;
+import welumen.shape.Point;
 import welumen.shape.Shape;
 
 /** Turns the pieces of a pattern, with their allowances, into pieces to be cut. */
@@ -21,32 +22,39 @@ public final class FromPattern {
 
     /** Those that can be cut yet. */
     public static List<CutPiece> pieces(Patterns patterns) {
-        return pieces(patterns.pieces().stream()
+        var onLines = AcrossSeams.of(patterns.pieces(), patterns.seams());
+        return patterns.pieces().stream()
                 .filter(piece -> ReadyToCut.reasons(patterns, piece).isEmpty())
-                .toList());
+                .flatMap(piece -> copies(piece, onLines.get(piece.id()).place()))
+                .toList();
     }
 
-    /** All pieces, each in its material; of a handed pair the right one is the mirror image, its stretch mirrored too. */
+    /** All pieces, each for itself, in its material; of a handed pair the right one is the mirror image, its stretch mirrored too. */
     public static List<CutPiece> pieces(List<Piece> pieces) {
-        return pieces.stream().flatMap(FromPattern::copies).toList();
+        return pieces.stream()
+                .flatMap(piece -> copies(piece, Blank.of(piece).box().middle()))
+                .toList();
     }
 
-    private static Stream<CutPiece> copies(Piece piece) {
+    /** @param onLine the place of it that lies on the pattern of a stock that has one */
+    private static Stream<CutPiece> copies(Piece piece, Point onLine) {
         var line = Blank.of(piece);
         return switch (piece.pairing()) {
-            case ONE -> Stream.of(cut(piece, piece.id(), line, 1, ""));
-            case TWO_ALIKE -> Stream.of(cut(piece, piece.id(), line, 2, ""));
+            case ONE -> Stream.of(cut(piece, piece.id(), line, 1, "", onLine));
+            case TWO_ALIKE -> Stream.of(cut(piece, piece.id(), line, 2, "", onLine));
             case LEFT_AND_RIGHT -> {
                 var left = piece.id() + "-left";
                 var right = piece.id() + "-right";
                 var other = Mirrored.of(piece, piece.part(), piece.name());
-                yield Stream.of(cut(piece, left, line, 1, right), cut(other, right, Mirrored.of(line), 1, left));
+                yield Stream.of(
+                        cut(piece, left, line, 1, right, onLine),
+                        cut(other, right, Mirrored.of(line), 1, left, Mirrored.of(onLine)));
             }
         };
     }
 
     /** A piece in which something is sewn is cut as one blank; its holes are cut once it is sewn. */
-    private static CutPiece cut(Piece piece, String id, Outline line, int quantity, String pair) {
+    private static CutPiece cut(Piece piece, String id, Outline line, int quantity, String pair, Point onLine) {
         var holes = piece.inside().relief() instanceof Relief.Plain ? piece.holes() : List.<Outline>of();
         return new CutPiece(
                 id,
@@ -57,7 +65,8 @@ public final class FromPattern {
                 false,
                 piece.grade(),
                 stretch(piece.grain()),
-                pair);
+                pair,
+                onLine);
     }
 
     /** On a roll nap runs toward x. */

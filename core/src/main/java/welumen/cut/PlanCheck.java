@@ -67,7 +67,7 @@ public final class PlanCheck {
         var pose = lies.placement().pose();
         if (!lies.piece().mayLie(pose.turnDegrees(), pose.flipped(), lies.stock()))
             faults.add(new NotSo(lies.name(), lies.stock().id()));
-        if (Repeat.isOff(lies.shape(), lies.stock())
+        if (Repeat.isOff(lies.piece(), pose, lies.stock())
                 && !problem.isPinned(lies.placement().piece(), lies.placement().copy()))
             faults.add(new OffTheRepeat(lies.name(), lies.stock().id()));
         var piece = Planar.polygon(lies.shape());

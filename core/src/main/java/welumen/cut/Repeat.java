@@ -4,10 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import welumen.shape.Point;
 import welumen.shape.Pose;
-import welumen.shape.Shape;
 
 /**
- * Stripes and checks: on a roll whose pattern repeats, every piece lies with the middle of its box on a line of the pattern,
+ * Stripes and checks: on a roll whose pattern repeats, every piece lies with its {@link CutPiece#onLine() middle} on a line of the pattern,
  * which is k × repeat from the cut end and from the lower selvedge. So a panel has the pattern centred on it, and two pieces
  * alike show the same of it.
  */
@@ -33,20 +32,20 @@ public final class Repeat {
     }
 
     /** How far a piece that lies so is off the nearest lines, along and across; nought where nothing repeats. */
-    static Point off(Shape lies, Stock stock) {
+    static Point off(CutPiece piece, Pose lies, Stock stock) {
         if (!(stock instanceof Stock.Roll roll)) return new Point(0, 0);
-        var middle = lies.outline().box().middle();
+        var middle = lies.apply(piece.onLine());
         return new Point(off(middle.x(), roll.repeatX()), off(middle.y(), roll.repeatY()));
     }
 
-    static boolean isOff(Shape lies, Stock stock) {
-        var off = off(lies, stock);
+    static boolean isOff(CutPiece piece, Pose lies, Stock stock) {
+        var off = off(piece, lies, stock);
         return Math.abs(off.x()) > WITHIN_MM || Math.abs(off.y()) > WITHIN_MM;
     }
 
     /** The same place moved onto the nearest lines. */
     static Pose snapped(CutPiece piece, Pose pose, Stock stock) {
-        var off = off(pose.apply(piece.shape()), stock);
+        var off = off(piece, pose, stock);
         return pose.at(pose.x() - off.x(), pose.y() - off.y());
     }
 

@@ -55,16 +55,7 @@ public final class Unplaceable {
         if (right.stream().noneMatch(ground -> mayLieSomehow(piece, ground.stock)))
             return "none of its turns agrees with the stretch of the stock";
         if (fitsAlone(piece, right)) return "no room is left on the stock";
-        var anyGrade = new CutPiece(
-                piece.id(),
-                piece.shape(),
-                1,
-                piece.material(),
-                piece.turns(),
-                piece.flip(),
-                4,
-                piece.stretch(),
-                piece.pair());
+        var anyGrade = piece.times(1).graded(4);
         if (fitsAlone(anyGrade, right))
             return "no place of grade %d or better is large enough".formatted(piece.grade());
         return "no stock sheet is large enough";

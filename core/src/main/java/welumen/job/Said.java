@@ -196,7 +196,7 @@ public final class Said {
             case AtPattern(EdgeFinished(var piece, var edge, var finish, var allowance)) -> "Edge: " + finish.word();
             case AtCut(StockBrought(var stock)) -> "Came in: " + stock.id();
             case AtCut(StockSentBack(var stock)) -> "Sent back: " + stock;
-            case AtCut(SheetCut(var stock, var offcuts)) ->
+            case AtCut(SheetCut(var stock, var offcuts, var day)) ->
                 offcuts.isEmpty()
                         ? "Cut: " + stock
                         : "Cut: %s, %d %s kept"

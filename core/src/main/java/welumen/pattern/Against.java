@@ -11,12 +11,17 @@ public final class Against {
 
     /** The other piece, with all that is in it, where it then lies in the first one's mm. */
     public static Piece laid(Piece one, int edge, Piece other, int otherEdge) {
+        return Moved.by(other, pose(one, edge, other, otherEdge));
+    }
+
+    /** How it is moved there. */
+    public static Pose pose(Piece one, int edge, Piece other, int otherEdge) {
         var here = one.run(edge);
         var there = other.run(otherEdge).reversed(); // face to face, the other edge runs the other way
         var turned =
                 new Pose(0, 0, Frame.along(here).degrees() - Frame.along(there).degrees(), false);
         var shift = middle(here).minus(turned.apply(middle(there)));
-        return Moved.by(other, turned.at(shift.x(), shift.y()));
+        return turned.at(shift.x(), shift.y());
     }
 
     private static Point middle(List<Point> run) {

@@ -8,16 +8,19 @@ import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import welumen.cut.ByHand;
+import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CuttingTable;
 import welumen.cut.Placement;
 import welumen.cut.PlanCheck;
 import welumen.cut.Stock;
+import welumen.job.JobChange.AtCut;
 import welumen.job.WorkStage;
 
 /** Hand and engine together: a piece is moved and pinned, and the rest is laid again about it. */
@@ -84,6 +87,48 @@ class CutWalkTest {
                 .isEqualTo(4);
         assertThat(PlanCheck.faults(plan().problem(), plan().plan().placements()))
                 .isEmpty();
+    }
+
+    /** A roll that came narrow spoils its plan; cut, its rest is a roll again, and found where a piece is missing. */
+    @Test
+    void whatIsLeftOfARollIsKeptAndFound() {
+        var roll = (Stock.Roll) plan().problem().stock("wool roll");
+        brought(new Stock.Roll(
+                roll.id(), roll.material(), 400, roll.length(), roll.costPerMetre(), roll.repeatX(), roll.repeatY()));
+        assertThat(said("The wool roll is 400 mm wide")).isTrue();
+        brought(roll);
+        assertThat(said("The wool roll is")).isFalse();
+
+        bench.click("leaf-at-the-table");
+        bench.until(() -> bench.text("table-reserve").contains("could be cut"));
+        choose("table-hide", "wool roll");
+        assertThat(said("Wool roll, rest:")).isTrue();
+        bench.click("hide-is-cut");
+        var rest = stock().stream()
+                .filter(stock -> stock.id().equals("wool roll, rest"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(rest.longestMm()).isBetween(1400.0, roll.length() - 300);
+        bench.go(WorkStage.STORES);
+        bench.typeAndEnter("leftover-size", "900 x 150");
+        bench.until(
+                () -> bench.text("leftover-answer").equals("900 mm by 150 mm can be cut from the wool roll, rest."));
+        bench.typeAndEnter("leftover-size", "5 m x 2 m");
+        bench.until(() -> bench.text("leftover-answer").contains("none of the 1"));
+    }
+
+    private void brought(Stock stock) {
+        bench.ask(() -> bench.model().make(new AtCut(new StockBrought(stock))));
+        bench.settle();
+    }
+
+    /** Whether something on the screen begins so. */
+    private boolean said(String begin) {
+        return bench.ask(() -> bench.robot
+                .lookup((Node node) ->
+                        node instanceof Label label && label.getText().startsWith(begin))
+                .tryQuery()
+                .isPresent());
     }
 
     private Node drawn(Placement placement) {

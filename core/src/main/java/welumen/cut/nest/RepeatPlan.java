@@ -43,13 +43,12 @@ final class RepeatPlan extends OneByOne {
         return Optional.ofNullable(best);
     }
 
-    /** From the middle of the piece's box to the middle of its body, as it lies. */
+    /** From the place of the piece that lies on the pattern to the middle of its body, as it lies. */
     private Point toBody(int item, int on, Ways.Range range, double turn) {
         var one = layout.items.get(item);
         var pose = one.placement(layout.fields.get(on).stock, 0, 0, turn, range.flipped())
                 .pose();
-        return new Point(0, 0)
-                .minus(pose.apply(one.piece().shape().outline()).box().middle());
+        return new Point(0, 0).minus(pose.apply(one.piece().onLine()));
     }
 
     private void lie(int item, Ways.Range range, double x, double y, double turn) {

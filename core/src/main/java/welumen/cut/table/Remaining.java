@@ -107,19 +107,4 @@ public record Remaining(CutProblem whole, CutProblem open, List<Placement> done)
                         .count()));
         return wanted;
     }
-
-    /** Pieces that were cut and are drawn otherwise now, or not at all: what a change has wasted. */
-    public static List<String> wasted(List<CutPiece> pieces, CuttingTable table, CutLog log) {
-        if (!(table instanceof Laid laid)) return List.of();
-        return laid.plan().placements().stream()
-                .filter(placement -> log.isCut(placement.stock()) && !log.isSpoilt(placement))
-                .map(Placement::piece)
-                .distinct()
-                .filter(id -> pieces.stream()
-                        .noneMatch(piece -> piece.id().equals(id)
-                                && piece.shape().equals(laid.problem().piece(id).shape())
-                                && piece.material()
-                                        .equals(laid.problem().piece(id).material())))
-                .toList();
-    }
 }

@@ -1,6 +1,7 @@
 package welumen.cut.table;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static welumen.cut.Cases.rectangle;
 import static welumen.cut.Cases.sheet;
 
@@ -153,14 +154,18 @@ class RelaidTest {
     void whatWasCutAndIsDrawnOtherwiseSinceIsNamed() {
         var laid = laid(PROBLEM);
         var all = laid.plan().sheets().stream()
-                .map(use -> new SheetCut(use.stock(), List.<Stock.Hide>of()))
+                .map(use -> new SheetCut(use.stock(), List.<Stock>of()))
                 .toList();
         var log = CutLog.EMPTY;
         for (var sheet : all) log = log.after(sheet);
-        assertThat(Remaining.wasted(PROBLEM.pieces(), laid, log)).isEmpty();
-        assertThat(Remaining.wasted(List.of(PROBLEM.pieces().getFirst(), rectangle("b", 151, 100, 3)), laid, log))
-                .containsExactly("b");
-        assertThat(Remaining.wasted(List.of(), laid, CutLog.EMPTY)).isEmpty();
+        assertThat(Wasted.of(PROBLEM.pieces(), laid, log)).isEmpty();
+        assertThat(Wasted.of(List.of(PROBLEM.pieces().getFirst(), rectangle("b", 151, 100, 3)), laid, log))
+                .singleElement()
+                .satisfies(wasted -> {
+                    assertThat(wasted.piece()).isEqualTo("b");
+                    assertThat(wasted.mm2()).isCloseTo(3 * 150 * 100, within(1e-6));
+                });
+        assertThat(Wasted.of(List.of(), laid, CutLog.EMPTY)).isEmpty();
     }
 
     @Test
@@ -199,5 +204,19 @@ class RelaidTest {
         assertThat(less.piecesMm2()).isLessThan(all.piecesMm2());
         assertThat(new Yields(0, 0, 0).learnt()).isEqualTo(Yields.USUAL);
         assertThat(new Yields(500e6, 1000e6, 0).learnt()).isBetween(0.5, 0.51);
+    }
+
+    /** Two of 0.06 m² and one of 0.03 m² on a sheet that cost 300: the one is a fifth of it. */
+    @Test
+    void whatAChangeWastesIsPricedByItsShareOfTheSheet() {
+        var laid = laid(new CutProblem(
+                3,
+                List.of(rectangle("a", 300, 200, 2), rectangle("b", 150, 200, 1)),
+                List.of(sheet("s1", 700, 500)),
+                List.of()));
+        var log = CutLog.EMPTY.after(new SheetCut("s1", List.of()));
+        var wasted = Wasted.of(List.of(rectangle("a", 300, 200, 2)), laid, log);
+        assertThat(Wasted.cost(wasted)).isCloseTo(60, within(1e-9));
+        assertThat(Wasted.area(wasted)).isCloseTo(150 * 200, within(1e-9));
     }
 }

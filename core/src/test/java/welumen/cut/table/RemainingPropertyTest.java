@@ -62,7 +62,7 @@ class RemainingPropertyTest {
         }
         var done = log;
         assertThat(laid.plan().placements()).allMatch(placement -> done.isCut(placement.stock()));
-        assertThat(Remaining.wasted(pieces, laid, log)).isEmpty();
+        assertThat(Wasted.of(pieces, laid, log)).isEmpty();
     }
 
     private static Laid laid(Remaining remaining) {

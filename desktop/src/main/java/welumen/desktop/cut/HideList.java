@@ -3,9 +3,12 @@ package welumen.desktop.cut;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
-import welumen.cut.CutPlan;
-import welumen.cut.CutProblem;
+import welumen.cut.AcrossSeams;
+import welumen.cut.CutLog;
+import welumen.cut.CuttingTable.Laid;
 import welumen.cut.Stock;
+import welumen.cut.table.LotsMixed;
+import welumen.cut.table.StockChanged;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
@@ -29,9 +32,18 @@ final class HideList extends VBox {
                             "%d flaws, untouched".formatted(hide.shape().holes().size())));
     }
 
-    void show(CutProblem problem, CutPlan plan, Patterns patterns) {
+    /** @param now what can be cut from now */
+    void show(Laid laid, List<Stock> now, CutLog log, Patterns patterns) {
+        var problem = laid.problem();
+        var plan = laid.plan();
         getChildren().clear();
         sayHeldBack(patterns);
+        for (var changed : StockChanged.words(laid, now, log)) getChildren().add(Nodes.label(changed, Styles.DANGER));
+        for (var mixed : LotsMixed.of(laid)) getChildren().add(Nodes.label(mixed.words(), Styles.DANGER));
+        for (var goesOn : AcrossSeams.words(
+                patterns,
+                plan.sheets().stream().map(use -> problem.stock(use.stock())).toList()))
+            getChildren().add(Nodes.label(goesOn));
         for (var use : plan.sheets())
             getChildren()
                     .add(card(

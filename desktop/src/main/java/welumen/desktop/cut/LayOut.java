@@ -5,8 +5,10 @@ import javafx.concurrent.Task;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
+import welumen.cut.StopSignal;
 import welumen.cut.nest.Nester;
 import welumen.cut.table.OffcutsFirst;
+import welumen.cut.table.OneLot;
 import welumen.cut.table.Remaining;
 
 /** The nester off the window's thread. {@link #finishNow} keeps the best plan; {@code cancel} throws it away. */
@@ -31,8 +33,9 @@ final class LayOut extends Task<CutPlan> {
     @Override
     protected CutPlan call() {
         var start = System.nanoTime();
+        StopSignal stop = () -> finishNow || isCancelled();
         return remaining.merged(Nester.lay(
-                OffcutsFirst.pinned(remaining.open()),
+                OffcutsFirst.pinned(OneLot.of(remaining, stop)),
                 options,
                 (_, best) -> {
                     updateValue(remaining.merged(best));
@@ -40,7 +43,7 @@ final class LayOut extends Task<CutPlan> {
                             / options.time().toNanos();
                     updateProgress(Math.min(1, gone), 1);
                 },
-                () -> finishNow || isCancelled()));
+                stop));
     }
 
     /** Runs it on a thread of its own below the window's; the search brings its two workers. */

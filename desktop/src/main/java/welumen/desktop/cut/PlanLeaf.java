@@ -158,7 +158,11 @@ final class PlanLeaf extends Leaf {
         table.show(problem, plan, model.job().cutLog());
         before.setDisable(AcceptedPlans.before(model.log()).isEmpty());
         swap.fill(problem, plan, model.job().cutLog());
-        hides.show(problem, plan, model.job().patterns());
+        hides.show(
+                new CuttingTable.Laid(problem, plan),
+                model.toCutFrom(),
+                model.job().cutLog(),
+                model.job().patterns());
     }
 
     private void layOut() {

@@ -2,24 +2,29 @@ package welumen.desktop.cut;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import welumen.cut.CutAgain;
 import welumen.cut.CutChange.PieceSpoilt;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutChange.SheetCut;
+import welumen.cut.CutLog;
 import welumen.cut.CutPlan;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.FromPattern;
 import welumen.cut.Placement;
 import welumen.cut.Stock;
 import welumen.cut.table.CutCard;
+import welumen.cut.table.Leftover;
 import welumen.cut.table.Offcuts;
 import welumen.cut.table.Relaid;
-import welumen.cut.table.Remaining;
+import welumen.cut.table.RollRest;
+import welumen.cut.table.Wasted;
 import welumen.cut.table.Yields;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
@@ -42,14 +47,21 @@ final class TableLeaf extends Leaf {
     private final VBox left = new VBox(6);
     private final CardFelt felt = new CardFelt();
     private final FlowPane buttons;
+    private List<Object> reserved = List.of();
     private final Beside keeping;
     private final Beside laying;
+    private final Beside reserving;
+    private final Label reserve = Nodes.label("", Styles.SECOND);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TableLeaf(JobModel model) {
         super(model, "At the table");
         keeping = new Beside(model);
         laying = new Beside(model);
+        reserving = new Beside(model);
+        reserve.setId("table-reserve");
+        reserve.setMinHeight(USE_PREF_SIZE);
+        reserve.managedProperty().bind(reserve.textProperty().isNotEmpty());
         shown.setId("table-hide");
         shown.setPrefWidth(190);
         WordCell.in(shown, Words::capital, "nothing laid out");
@@ -73,7 +85,7 @@ final class TableLeaf extends Leaf {
         buttons = new FlowPane(
                 12,
                 10,
-                Nodes.field("Hide", shown),
+                Nodes.field("Hide or roll", shown),
                 Nodes.level(cut),
                 Nodes.level(cards),
                 Nodes.field("On", paper),
@@ -83,6 +95,7 @@ final class TableLeaf extends Leaf {
                 .addAll(
                         buttons,
                         answer,
+                        reserve,
                         Nodes.beside(Nodes.scroll(list), Nodes.column(10, felt, Nodes.scroll(left)), 400));
     }
 
@@ -131,6 +144,8 @@ final class TableLeaf extends Leaf {
         var laid = table.get();
         var stock = laid.problem().stock(shown.getValue());
         answer.setText(said(laid));
+        sayReserve(laid);
+
         var card = CutCard.of(laid.problem(), laid.plan(), stock);
         for (var entry : card.entries()) list.getChildren().add(row(laid, stock, entry));
         felt.show(card, List.of());
@@ -139,6 +154,7 @@ final class TableLeaf extends Leaf {
                 felt.show(card, offcuts.stream().map(Offcuts.Offcut::rectangle).toList());
                 showLeft(hide, offcuts);
             });
+        if (stock instanceof Stock.Roll roll) showLeft(roll, RollRest.of(laid, roll));
     }
 
     private String said(Laid laid) {
@@ -147,7 +163,7 @@ final class TableLeaf extends Leaf {
                 .map(CutPlan.SheetUse::stock)
                 .filter(stock -> !isCut(stock))
                 .toList();
-        var wasted = Remaining.wasted(FromPattern.pieces(model.job().patterns().pieces()), laid, log);
+        var wasted = Wasted.of(FromPattern.pieces(model.job().patterns().pieces()), laid, log);
         var yields = Yields.of(laid, log);
         return (log.cut().isEmpty()
                         ? "Nothing is cut yet; begin with %s.".formatted(open.isEmpty() ? "the plan" : open.getFirst())
@@ -159,8 +175,25 @@ final class TableLeaf extends Leaf {
                                         open.isEmpty() ? "nothing is left to cut" : open.getFirst() + " is next"))
                 + (wasted.isEmpty()
                         ? ""
-                        : " Cut already, and drawn otherwise since: %s."
-                                .formatted(String.join(", ", wasted).replace('-', ' ')));
+                        : " Cut already, and drawn otherwise since: %s; %s, about %.0f of what their stock cost."
+                                .formatted(
+                                        wasted.stream()
+                                                .map(Wasted::piece)
+                                                .collect(Collectors.joining(", "))
+                                                .replace('-', ' '),
+                                        Words.squareMetres(Wasted.area(wasted)),
+                                        Wasted.cost(wasted)))
+                + (open.isEmpty() ? nothingKept(laid, log) : "");
+    }
+
+    /** What of a material should be kept for the car's later repairs, and is not. */
+    private static String nothingKept(Laid laid, CutLog log) {
+        var cut = laid.plan().sheets().stream().map(use -> laid.problem().stock(use.stock()));
+        var missing = Leftover.nothingKept(cut, Leftover.of(List.of(new Leftover.Cuts("", log))));
+        return missing.isEmpty()
+                ? ""
+                : " Of the %s nothing is kept from which %.0f × %.0f mm could be cut to mend this car."
+                        .formatted(String.join(" and the ", missing), Leftover.REPAIR_LONG_MM, Leftover.REPAIR_WIDE_MM);
     }
 
     private Node row(Laid laid, Stock stock, CutCard.Entry entry) {
@@ -209,6 +242,32 @@ final class TableLeaf extends Leaf {
                             Styles.NOTE));
     }
 
+    /** Which pieces could not be cut once more; reckoned beside, and anew where the plan or what was cut has changed. */
+    private void sayReserve(Laid laid) {
+        var log = model.job().cutLog();
+        var asked = List.<Object>of(laid, log);
+        if (asked.equals(reserved)) return;
+        reserved = asked;
+        reserve.setText("");
+        var now = model.toCutFrom();
+        reserving.ask(
+                () -> CutAgain.without(laid, now, log),
+                without -> reserve.setText(
+                        without.isEmpty()
+                                ? "Any piece of leather could be cut once more from what is left of the hides that are open."
+                                : "If one of these is spoilt, another hide is needed: %s. All others could be cut again from what is left."
+                                        .formatted(String.join(", ", without).replace('-', ' '))));
+    }
+
+    private void showLeft(Stock.Roll roll, Optional<Stock.Roll> rest) {
+        left.getChildren().add(Nodes.whole(isCut(roll.id()) ? "Kept of it" : "Will be worth keeping", Styles.HEADING));
+        left.getChildren()
+                .add(rest.map(one -> Nodes.label(
+                                "%s: %.2f m at its whole width".formatted(Words.capital(one.id()), one.length() / 1000),
+                                Styles.MEASURE))
+                        .orElseGet(() -> Nodes.label("Nothing worth keeping is left of it.", Styles.NOTE)));
+    }
+
     private void cut() {
         var table = laid();
         if (table.isEmpty() || shown.getValue() == null || isCut(shown.getValue())) return;
@@ -218,11 +277,12 @@ final class TableLeaf extends Leaf {
                     () -> Offcuts.of(table.get(), hide),
                     offcuts -> cut(
                             hide, offcuts.stream().map(Offcuts.Offcut::stock).toList()));
-        else cut(stock, List.of());
+        else if (stock instanceof Stock.Roll roll)
+            cut(roll, RollRest.of(table.get(), roll).stream().toList());
     }
 
-    private void cut(Stock stock, List<Stock.Hide> kept) {
-        if (!isCut(stock.id())) model.make(new AtCut(new SheetCut(stock.id(), kept)));
+    private void cut(Stock stock, List<? extends Stock> kept) {
+        if (!isCut(stock.id())) model.make(new AtCut(new SheetCut(stock.id(), List.copyOf(kept), model.today())));
     }
 
     /** Laid again beside; where the plan has changed meanwhile, nothing happens. */

@@ -11,6 +11,7 @@ import java.util.Locale;
 /** How times, numbers and lists are said to people. */
 public final class Words {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
+    private static final DateTimeFormatter DAY_OF_YEAR = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
     private static final List<String> SMALL = List.of(
             "No", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "Eight", "Nine", "Ten", "Eleven", "Twelve");
@@ -19,6 +20,11 @@ public final class Words {
 
     public static String day(LocalDate day) {
         return DAY.format(day);
+    }
+
+    /** Of another year, too. */
+    public static String dayOfYear(LocalDate day) {
+        return DAY_OF_YEAR.format(day);
     }
 
     public static String time(Instant at, ZoneId zone) {

@@ -3,6 +3,7 @@ package welumen.desktop.stores;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import welumen.cut.CuttingTable;
 import welumen.desktop.look.Nodes;
@@ -18,17 +19,20 @@ import welumen.strip.FixingLedger;
 public final class StoresView extends StagePane {
     private final FlowPane needs = new FlowPane(16, 16);
     private final VBox fixings = new VBox(6);
+    private final LeftoverList leftovers;
+    private final List<Node> others;
 
     public StoresView(JobModel model) {
         super(model);
+        leftovers = new LeftoverList(model);
         needs.setId("needs");
         needs.setFocusTraversable(true);
-        getChildren()
-                .add(Nodes.scroll(Nodes.column(
-                        18,
-                        needs,
-                        Nodes.whole("Fixings to buy, with the spare of their kind", Styles.HEADING),
-                        fixings)));
+        var toBuy =
+                Nodes.column(6, Nodes.whole("Fixings to buy, with the spare of their kind", Styles.HEADING), fixings);
+        asCard(toBuy);
+        asCard(leftovers);
+        others = List.of(leftovers, toBuy);
+        getChildren().add(Nodes.scroll(needs));
     }
 
     @Override
@@ -41,7 +45,9 @@ public final class StoresView extends StagePane {
         var all = JobNeeds.of(model.job().patterns().pieces(), model.job().table());
         say(all);
         needs.getChildren().setAll(all.stream().map(StoresView::card).toList());
+        needs.getChildren().addAll(others);
         showFixings();
+        leftovers.refresh();
     }
 
     private void say(List<Need> all) {
@@ -62,10 +68,14 @@ public final class StoresView extends StagePane {
         var card = Nodes.column(
                 6, Nodes.label(Words.capital(need.what()), Styles.HEADING), Nodes.label(need.amount(), Styles.STRONG));
         for (var line : need.working()) card.getChildren().add(Nodes.label(line, Styles.MEASURE, Styles.SECOND));
+        asCard(card);
+        return card;
+    }
+
+    private static void asCard(Region card) {
         card.getStyleClass().add(Styles.CARD);
         card.setPrefWidth(430);
         card.setMinHeight(USE_PREF_SIZE);
-        return card;
     }
 
     private void showFixings() {

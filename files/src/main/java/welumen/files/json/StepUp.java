@@ -16,6 +16,7 @@ final class StepUp {
         if (version < 5) toFive(change);
         if (version < 6) toSix(change);
         if (version < 7) toSeven(change);
+        if (version < 8) toEight(change);
     }
 
     /**
@@ -179,5 +180,39 @@ final class StepUp {
                 default -> {}
             }
         node.forEach(StepUp::toSeven);
+    }
+
+    /** Version 8: a cut says on which day it was, what is left of it may be a roll, and a piece says which place of it lies on a pattern's line. */
+    private static void toEight(JsonNode node) {
+        if (node instanceof ObjectNode change)
+            switch (change.path("is").asText()) {
+                case "sheet-cut" -> {
+                    change.put("day", "1970-01-01");
+                    change.path("offcuts").forEach(offcut -> {
+                        if (offcut instanceof ObjectNode one) one.put("is", "hide");
+                    });
+                }
+                case "plan-accepted" ->
+                    change.path("problem").path("pieces").forEach(piece -> {
+                        if (piece instanceof ObjectNode one) onMiddle(one);
+                    });
+                default -> {}
+            }
+        node.forEach(StepUp::toEight);
+    }
+
+    /** The middle of its box, on which pieces were centred. */
+    private static void onMiddle(ObjectNode piece) {
+        var corners = piece.path("shape").path("outline").path("corners");
+        var middle = piece.putArray("onLine");
+        for (var axis = 0; axis < 2; axis++) {
+            var low = Double.MAX_VALUE;
+            var high = -Double.MAX_VALUE;
+            for (var corner : corners) {
+                low = Math.min(low, corner.path(axis).asDouble());
+                high = Math.max(high, corner.path(axis).asDouble());
+            }
+            middle.add((low + high) / 2);
+        }
     }
 }

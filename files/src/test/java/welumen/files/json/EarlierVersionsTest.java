@@ -12,8 +12,15 @@ import welumen.cabin.PartKind;
 import welumen.cabin.Side;
 import welumen.cabin.Spot;
 import welumen.cabin.Supply;
+import welumen.cut.CutChange.PlanAccepted;
+import welumen.cut.CutChange.SheetCut;
+import welumen.cut.CutPiece;
+import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
+import welumen.cut.Lot;
 import welumen.cut.Stock;
 import welumen.cut.Stretch;
+import welumen.cut.Turns;
 import welumen.intake.Approval;
 import welumen.intake.HouseWay;
 import welumen.intake.IntakeChange.ApprovalAsked;
@@ -23,6 +30,7 @@ import welumen.intake.IntakeChange.SchoolChosen;
 import welumen.intake.Question;
 import welumen.intake.School;
 import welumen.job.JobChange;
+import welumen.job.JobChange.AtCut;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtRefit;
@@ -238,5 +246,43 @@ class EarlierVersionsTest {
         assertThat(json.read(stock, WorkshopChange.class, 6))
                 .isEqualTo(new StockTakenIn(
                         new Stock.Hide("hide 1", "sage hide", shape, 1, List.of(), new Stretch.Along(0, 0), 310)));
+    }
+
+    /** What was left of a cut was a hide always, and a piece lay with its middle on a pattern's line. */
+    @Test
+    void whatVersionSevenCutIsReadForEver() {
+        var shape = """
+                {"outline":{"corners":[[0.0,0.0],[900.0,0.0],[900.0,600.0]]},"holes":[]}""";
+        var cut = """
+                {"is":"at-cut","change":{"is":"sheet-cut","stock":"hide 1","offcuts":[{"id":"hide 1, offcut 1",\
+                "material":"sage hide","kind":"OFFCUT","lot":{"dye":"27B","thicknessMm":1.2,"supplier":""},"shape":%s,\
+                "grade":1,"zones":[],"stretch":{"is":"any"},"cost":0.0}]}}""".formatted(shape);
+        var left = new Shape(new Outline(List.of(new Point(0, 0), new Point(900, 0), new Point(900, 600))));
+        assertThat(json.read(cut, JobChange.class, 7))
+                .isEqualTo(new AtCut(new SheetCut(
+                        "hide 1",
+                        List.of(new Stock.Hide(
+                                "hide 1, offcut 1",
+                                "sage hide",
+                                Stock.Kind.OFFCUT,
+                                new Lot("27B", 1.2, ""),
+                                left,
+                                1,
+                                List.of(),
+                                new Stretch.Any(),
+                                0)))));
+        var laid = """
+                {"is":"at-cut","change":{"is":"plan-accepted","problem":{"gap":3.0,"pieces":[{"id":"p","shape":%s,"quantity":1,\
+                "material":"","turns":{"is":"free"},"flip":false,"grade":4,"stretch":{"is":"any"},"pair":""}],"stock":[],\
+                "pinned":[]},"plan":{"placements":[],"unplaced":[],"sheets":[],"rounds":1}}}""".formatted(shape);
+        assertThat(json.read(laid, JobChange.class, 7))
+                .isEqualTo(new AtCut(new PlanAccepted(
+                        new CutProblem(
+                                3,
+                                List.of(new CutPiece(
+                                        "p", left, 1, "", new Turns.Free(), false, 4, new Stretch.Any(), "")),
+                                List.of(),
+                                List.of()),
+                        new CutPlan(List.of(), List.of(), List.of(), 1))));
     }
 }

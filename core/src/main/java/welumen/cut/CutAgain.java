@@ -1,0 +1,73 @@
+package welumen.cut;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SplittableRandom;
+import welumen.cut.CuttingTable.Laid;
+
+/**
+ * The reserve of leather: which pieces, if they were spoilt, could be cut once more from what is left of the hides that are
+ * open, beside all that lies there, and from the offcuts of the same dye lot.
+ */
+public final class CutAgain {
+    private CutAgain() {}
+
+    /**
+     * The pieces that could not, largest first: for these a whole hide would have to be opened or bought.
+     *
+     * @param now what can be cut from now
+     */
+    public static List<String> without(Laid laid, List<Stock> now, CutLog log) {
+        var random = new SplittableRandom(0);
+        var choice = new AttitudeChoice();
+        var sheets = sheets(laid, now, log);
+        return laid.problem().pieces().stream()
+                .filter(piece -> laid.plan().placements().stream()
+                        .anyMatch(one -> one.piece().equals(piece.id())))
+                .filter(piece -> laid.problem().stock().stream()
+                        .anyMatch(stock ->
+                                stock instanceof Stock.Hide && stock.material().equals(piece.material())))
+                .filter(piece -> sheets.stream()
+                        .filter(sheet -> sheet.ground.stock.material().equals(piece.material()))
+                        .noneMatch(sheet -> sheet.placeFor(choice.of(piece, sheet.ground.stock, random, Tries.QUARTERS))
+                                .isPresent()))
+                .sorted((one, other) ->
+                        Double.compare(other.shape().area(), one.shape().area()))
+                .map(CutPiece::id)
+                .toList();
+    }
+
+    private static List<Sheet> sheets(Laid laid, List<Stock> now, CutLog log) {
+        var sheets = new ArrayList<Sheet>();
+        for (var use : laid.plan().sheets())
+            if (!log.isCut(use.stock()) && laid.problem().stock(use.stock()) instanceof Stock.Hide hide)
+                sheets.add(laid(laid, hide));
+        for (var stock : now)
+            if (stock instanceof Stock.Hide hide && hide.kind() == Stock.Kind.OFFCUT && isOfLot(laid, hide))
+                sheets.add(new Sheet(
+                        new Ground(hide, laid.problem().gap()), laid.problem().gap(), Taste.BOX));
+        return sheets;
+    }
+
+    private static boolean isOfLot(Laid laid, Stock.Hide offcut) {
+        return laid.plan().sheets().stream()
+                .map(use -> laid.problem().stock(use.stock()))
+                .anyMatch(stock -> stock instanceof Stock.Hide hide
+                        && !hide.id().equals(offcut.id())
+                        && hide.material().equals(offcut.material())
+                        && hide.lot().dye().equals(offcut.lot().dye()));
+    }
+
+    private static Sheet laid(Laid laid, Stock.Hide hide) {
+        var sheet =
+                new Sheet(new Ground(hide, laid.problem().gap()), laid.problem().gap(), Taste.BOX);
+        for (var placement : laid.plan().on(hide.id())) {
+            var pose = placement.pose();
+            sheet.lay(
+                    Attitude.of(laid.problem().piece(placement.piece()), pose.turnDegrees(), pose.flipped()),
+                    pose.x(),
+                    pose.y());
+        }
+        return sheet;
+    }
+}

@@ -1,0 +1,53 @@
+package welumen.cut.table;
+
+import java.util.Optional;
+import java.util.regex.Pattern;
+import welumen.cut.CutPlan.SheetUse;
+import welumen.cut.CuttingTable.Laid;
+import welumen.cut.Stock;
+
+/** What is left of a roll when the used length is cut off: a roll of its own, that begins where its pattern does. */
+public final class RollRest {
+    private static final Pattern NUMBERED = Pattern.compile("(?<roll>.*), rest(?: (?<number>\\d{1,4}))?");
+
+    private RollRest() {}
+
+    /** Empty where less is left than is worth keeping. */
+    public static Optional<Stock.Roll> of(Laid laid, Stock.Roll roll) {
+        return of(
+                roll,
+                laid.plan().sheets().stream()
+                        .filter(use -> use.stock().equals(roll.id()))
+                        .mapToDouble(SheetUse::usedLength)
+                        .max()
+                        .orElse(0),
+                laid.problem().gap());
+    }
+
+    /**
+     * @param usedMm from the cut end
+     * @param gapMm left beyond the last piece
+     */
+    public static Optional<Stock.Roll> of(Stock.Roll roll, double usedMm, double gapMm) {
+        var cutMm = usedMm + gapMm;
+        if (roll.repeatX() > 0) cutMm = Math.ceil(cutMm / roll.repeatX() - 1e-9) * roll.repeatX();
+        var leftMm = roll.length() - cutMm;
+        if (Math.min(leftMm, roll.width()) < Offcuts.WIDE_MM || Math.max(leftMm, roll.width()) < Offcuts.LONG_MM)
+            return Optional.empty();
+        return Optional.of(new Stock.Roll(
+                name(roll.id()),
+                roll.material(),
+                roll.width(),
+                leftMm,
+                roll.costPerMetre(),
+                roll.repeatX(),
+                roll.repeatY()));
+    }
+
+    private static String name(String id) {
+        var before = NUMBERED.matcher(id);
+        if (!before.matches()) return id + ", rest";
+        var number = before.group("number");
+        return "%s, rest %d".formatted(before.group("roll"), number == null ? 2 : Integer.parseInt(number) + 1);
+    }
+}

@@ -1,0 +1,51 @@
+package welumen.cut.table;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import welumen.cut.Cases;
+import welumen.cut.CutChange.SheetCut;
+import welumen.cut.CutLog;
+import welumen.cut.CutProblem;
+import welumen.cut.CuttingTable.Laid;
+import welumen.cut.NestOptions;
+import welumen.cut.Stock;
+import welumen.cut.nest.Nester;
+
+class RollRestTest {
+    private static final Stock.Roll ROLL = new Stock.Roll("wool roll", "", 1400, 5000, 60, 0, 76);
+
+    /** Four of 500 by 300 lie in a row or two; the rest begins 3 mm beyond them, and can be cut from next. */
+    @Test
+    void whatIsLeftOfARollIsARollToCutFrom() {
+        var plain = new Stock.Roll("carpet roll", "", 1000, 4000, 48, 0, 0);
+        var problem = new CutProblem(3, List.of(Cases.rectangle("mat", 500, 300, 4)), List.of(plain), List.of());
+        var plan = Nester.lay(problem, NestOptions.USUAL.withRounds(1), (_, _) -> {}, () -> false);
+        var used = plan.sheets().getFirst().usedLength();
+
+        var rest = RollRest.of(new Laid(problem, plan), plain).orElseThrow();
+        assertThat(rest).isEqualTo(new Stock.Roll("carpet roll, rest", "", 1000, 4000 - used - 3, 48, 0, 0));
+
+        var log = CutLog.EMPTY.after(new SheetCut(plain.id(), List.of(rest)));
+        assertThat(log.toCutFrom(List.of(plain), List.of())).containsExactly(rest);
+    }
+
+    /** A check of 120 along the roll: 1,003 are used, and the rest begins on the next line, at 1,080. */
+    @Test
+    void theRestBeginsWhereThePatternDoes() {
+        var checked = new Stock.Roll("roll, rest", "", 1400, 5000, 60, 120, 76);
+        assertThat(RollRest.of(checked, 1000, 3))
+                .contains(new Stock.Roll("roll, rest 2", "", 1400, 5000 - 1080, 60, 120, 76));
+        assertThat(RollRest.of(new Stock.Roll("roll, rest 9", "", 1400, 5000, 60, 0, 0), 1000, 3)
+                        .orElseThrow()
+                        .id())
+                .isEqualTo("roll, rest 10");
+    }
+
+    @Test
+    void aShortEndIsNotKept() {
+        assertThat(RollRest.of(ROLL, 4790, 3)).isPresent();
+        assertThat(RollRest.of(ROLL, 4810, 3)).isEmpty();
+    }
+}
