@@ -55,13 +55,14 @@ public final class NestCases {
             shares.add(100 * plan.utilisation());
             System.out.printf(
                     Locale.ROOT,
-                    "%s %d: %d pieces, %s, used %.2f %%, %d sheets, left %d, emptiest %.3f, first after %.2f s, %d rounds%n",
+                    "%s %d: %d pieces, %s, used %.2f %%, %d sheets of at least %d, left %d, emptiest %.3f, first after %.2f s, %d rounds%n",
                     kind,
                     number,
                     plan.placements().size(),
                     isValid ? "valid" : "NOT VALID",
                     100 * plan.utilisation(),
                     plan.sheets().size(),
+                    FewestHides.of(problem),
                     plan.unplaced().size(),
                     PlanScore.of(problem, plan.placements()).leastOfSheet(),
                     firstAfter.get() / 1e9,

@@ -29,8 +29,8 @@ final class HideSearch extends Search {
     private static final int RETURNS = 1;
     private static final int TRIAL_IDLE = 25;
     private static final int PATIENCE = 12;
-    /** In items moved. */
-    private static final int EASY = 250;
+    /** In items moved: about as long as a hide that was closed is tried in one round, so that no worker waits for the other. */
+    private static final int AS_LONG = 1500;
 
     private final double[] room;
     private final Map<Integer, Trial> trials = new ConcurrentHashMap<>();
@@ -171,19 +171,24 @@ final class HideSearch extends Search {
                 .sum();
     }
 
-    /** The box about the emptiest hide's pieces, bite after bite smaller from one of its sides, as long as they go easily. */
+    /** The box about the emptiest hide's pieces, bite after bite smaller from one of its sides; a smaller bite where one was too much. */
     private Optional<Layout> squeezed(int worker, RandomGenerator random, StopSignal stop) {
         if (used().length == 0) return Optional.empty();
         var share = bite.share(worker == 0 ? 1 : SMALLER);
         var layout = best.copy();
         Optional<Layout> found = Optional.empty();
-        for (var moves = 0L; moves < EASY && !stop.stopRequested(); ) {
+        for (var moves = 0L; moves < AS_LONG && !stop.stopRequested(); ) {
             squeeze(layout, share, random);
             var separation = separation(layout, random, stop);
-            if (!separation.run()) break;
+            var isDone = separation.run();
             moves += 1 + separation.moves();
-            closedWhereEmpty(layout);
-            found = Optional.of(layout.copy());
+            if (isDone) {
+                closedWhereEmpty(layout);
+                found = Optional.of(layout.copy());
+            } else {
+                share = Math.max(SMALLEST_BITE, share / 2);
+                layout.take(found.orElse(best));
+            }
         }
         return found;
     }

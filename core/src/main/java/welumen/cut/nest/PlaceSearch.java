@@ -10,6 +10,9 @@ final class PlaceSearch {
     private static final int ALL_OVER = 36;
     private static final int ABOUT = 18;
     private static final int KEPT = 3;
+    /** Places of good leather lie so many to a hide's width apart. */
+    private static final double NEIGHBOURS = 20;
+
     private static final double FIRST_STEP = 0.2;
     private static final double COARSE = 0.02;
     private static final double FINE = 0.0006;
@@ -115,8 +118,18 @@ final class PlaceSearch {
         offer.turn = offer.range.isOne()
                 ? offer.range.from()
                 : offer.range.from() + random.nextDouble() * offer.range.width();
-        offer.x = layout.minX[open] + random.nextDouble() * (layout.maxX[open] - layout.minX[open]);
-        offer.y = layout.minY[open] + random.nextDouble() * (layout.maxY[open] - layout.minY[open]);
+        var places =
+                layout.fields.get(open).places(layout.items.get(item).piece().grade());
+        if (places.isEmpty()) {
+            offer.x = layout.minX[open] + random.nextDouble() * (layout.maxX[open] - layout.minX[open]);
+            offer.y = layout.minY[open] + random.nextDouble() * (layout.maxY[open] - layout.minY[open]);
+        } else {
+            // where the leather is good enough, and a little about it
+            var place = places.get(random.nextInt(places.size()));
+            var apart = layout.fields.get(open).width() / NEIGHBOURS;
+            offer.x = place[0] + (random.nextDouble() - 0.5) * apart;
+            offer.y = place[1] + (random.nextDouble() - 0.5) * apart;
+        }
         look();
     }
 
