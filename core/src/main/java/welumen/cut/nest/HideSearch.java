@@ -50,7 +50,7 @@ final class HideSearch extends Search {
         var random = random(worker);
         var left = leftOver();
         if (!left.isEmpty() && (attempts % 2 == 0 || worker == 1)) return among(left, worker, random, stop);
-        if (canClose() && (worker == 0 || attempts % 2 == 0)) return closed(worker, random, stop);
+        if (canClose() && worker == 0 && attempts % 2 == 0) return closed(worker, random, stop);
         return squeezed(worker, random, stop);
     }
 
