@@ -1,10 +1,10 @@
 package welumen.cut;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -37,14 +37,16 @@ public final class PlanCheck {
         var lying = placements.stream()
                 .map(placement -> Lies.of(problem, placement))
                 .toList();
-        Map<List<Object>, List<Polygon>> poor = new HashMap<>();
-        for (var lies : lying)
-            faults.addAll(alone(
-                    problem,
-                    lies,
-                    poor.computeIfAbsent(
-                            List.of(lies.stock().id(), lies.piece().grade()),
-                            _ -> Grades.worseThan(lies.piece().grade(), lies.stock()))));
+        Map<List<Object>, List<Polygon>> poor = new ConcurrentHashMap<>();
+        faults.addAll(lying.parallelStream()
+                .map(lies -> alone(
+                        problem,
+                        lies,
+                        poor.computeIfAbsent(
+                                List.of(lies.stock().id(), lies.piece().grade()),
+                                _ -> Grades.worseThan(lies.piece().grade(), lies.stock()))))
+                .flatMap(List::stream)
+                .toList());
         for (var i = 0; i < lying.size(); i++)
             for (var j = i + 1; j < lying.size(); j++)
                 if (lying.get(i).stock() == lying.get(j).stock()) together(problem, lying.get(i), lying.get(j), faults);

@@ -9,6 +9,9 @@ import welumen.cut.Stock;
 
 /** A valid plan within a moment, for a first answer and for reckoning with many hides. */
 public final class FirstPlan {
+    /** A first plan opens so much stock for what it lays. */
+    private static final double OPENED = 1.6;
+
     private FirstPlan() {}
 
     /** What of one material is to be laid on what. */
@@ -23,15 +26,24 @@ public final class FirstPlan {
                     .filter(stock -> stock.material().equals(material))
                     .toList();
             var items = Items.of(problem, stocks, fineness);
-            if (!items.isEmpty())
-                kinds.add(new Kind(
-                        material,
-                        stocks.stream()
-                                .map(stock -> new Field(problem, stock, fineness))
-                                .toList(),
-                        items));
+            if (items.isEmpty()) continue;
+            var fields = stocks.stream()
+                    .map(stock -> new Field(problem, stock, fineness))
+                    .toList();
+            if (fineness == Fineness.FINE) ready(fields, items);
+            kinds.add(new Kind(material, fields, items));
         }
         return kinds;
+    }
+
+    /** What must not be lain on is made on all cores for as many stocks as will be opened; for the others when they are. */
+    private static void ready(List<Field> fields, List<Item> items) {
+        var grades = items.stream().map(item -> item.piece().grade()).distinct().toList();
+        var area = items.stream().mapToDouble(item -> item.plain().area).sum();
+        var open = 0;
+        for (var room = 0.0; open < fields.size() && room < OPENED * area; open++)
+            room += fields.get(open).stock.shape().area();
+        fields.subList(0, open).parallelStream().forEach(field -> grades.forEach(field::obstacles));
     }
 
     /** The largest piece first, each on the first stock that has a place for it; not checked yet. */

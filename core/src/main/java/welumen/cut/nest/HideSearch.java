@@ -24,6 +24,9 @@ final class HideSearch extends Search {
     /** The second worker's bite against the first's. */
     private static final double SMALLER = 0.4;
 
+    /** Of its room. */
+    private static final double LIGHT = 0.08;
+
     private static final int LEAST_IDLE = 8;
     private static final int MOST_IDLE = 30;
     private static final int RETURNS = 1;
@@ -50,7 +53,7 @@ final class HideSearch extends Search {
         var random = random(worker);
         var left = leftOver();
         if (!left.isEmpty() && (attempts % 2 == 0 || worker == 1)) return among(left, worker, random, stop);
-        if (canClose() && worker == 0 && attempts % 2 == 0) return closed(worker, random, stop);
+        if (canClose() && closes(worker)) return closed(worker, random, stop);
         return squeezed(worker, random, stop);
     }
 
@@ -113,6 +116,15 @@ final class HideSearch extends Search {
 
     private double itemArea() {
         return best.items.stream().mapToDouble(item -> item.plain().area).sum();
+    }
+
+    /** One that little lies on is tried to be closed far more often: it goes then, or never. */
+    private boolean closes(int worker) {
+        return isLight() ? worker == 0 || attempts % 2 == 0 : worker == 0 && attempts % 2 == 0;
+    }
+
+    private boolean isLight() {
+        return IntStream.of(closable()).anyMatch(on -> load(on) < LIGHT * room[on]);
     }
 
     private boolean canClose() {

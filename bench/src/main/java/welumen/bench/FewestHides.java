@@ -1,0 +1,51 @@
+package welumen.bench;
+
+import java.util.Comparator;
+import java.util.stream.IntStream;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import welumen.cut.CutProblem;
+import welumen.cut.Stock;
+import welumen.shape.Planar;
+
+/** With fewer hides no plan can do, by area and grades alone: of each grade and better there is to be as much as is asked for. */
+final class FewestHides {
+    private static final int WORST = 4;
+
+    private FewestHides() {}
+
+    static int of(CutProblem problem) {
+        return IntStream.rangeClosed(1, WORST)
+                .map(grade -> of(problem, grade))
+                .max()
+                .orElse(0);
+    }
+
+    private static int of(CutProblem problem, int grade) {
+        var asked = problem.pieces().stream()
+                .filter(piece -> piece.grade() <= grade)
+                .mapToDouble(piece -> piece.shape().area() * piece.quantity())
+                .sum();
+        var areas = problem.stock().stream()
+                .map(stock -> area(stock, grade))
+                .sorted(Comparator.reverseOrder())
+                .toList();
+        var hides = 0;
+        for (var sum = 0.0; hides < areas.size() && sum < asked; hides++) sum += areas.get(hides);
+        return hides;
+    }
+
+    /** Of a stock that is so good or better, without its flaws. */
+    private static double area(Stock stock, int grade) {
+        Geometry whole = Planar.polygon(stock.shape().outline());
+        Geometry good = stock.grade() <= grade ? whole : Planar.FACTORY.createPolygon();
+        for (var zone : stock.zones()) {
+            var there = OverlayNGRobust.overlay(Planar.polygon(zone.outline()), whole, OverlayNG.INTERSECTION);
+            good = OverlayNGRobust.overlay(good, there, zone.grade() <= grade ? OverlayNG.UNION : OverlayNG.DIFFERENCE);
+        }
+        for (var flaw : stock.shape().holes())
+            good = OverlayNGRobust.overlay(good, Planar.polygon(flaw), OverlayNG.DIFFERENCE);
+        return good.getArea();
+    }
+}
