@@ -32,9 +32,7 @@ final class MovedRing {
     private Optional<Outline> drawn() {
         for (var i = 0; i < stretches.size(); i++) if (!join(i, (i + 1) % stretches.size())) return Optional.empty();
         for (var i = 0; i < stretches.size(); i++) if (isTurnedBack(i)) return Optional.empty();
-        return Outline.ofRing(ring)
-                .understood()
-                .filter(outline -> outline.corners().size() > 2);
+        return Outline.ofRing(ring).understood();
     }
 
     /** False where a strip would reach over its neighbour. */

@@ -120,7 +120,8 @@ final class HideSearch extends Search {
 
     /** One that little lies on is tried to be closed far more often: it goes then, or never. */
     private boolean closes(int worker) {
-        return isLight() ? worker == 0 || attempts % 2 == 0 : worker == 0 && attempts % 2 == 0;
+        var isItsTurn = attempts % 2 == 0;
+        return worker == 0 ? isLight() || isItsTurn : isLight() && isItsTurn;
     }
 
     private boolean isLight() {
