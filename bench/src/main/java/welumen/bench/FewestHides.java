@@ -1,11 +1,13 @@
 package welumen.bench;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import welumen.cut.CutProblem;
+import welumen.cut.Grades;
 import welumen.cut.Stock;
 import welumen.shape.Planar;
 
@@ -38,14 +40,10 @@ final class FewestHides {
 
     /** Of a stock that is so good or better, without its flaws. */
     private static double area(Stock stock, int grade) {
-        Geometry whole = Planar.polygon(stock.shape().outline());
-        Geometry good = stock.grade() <= grade ? whole : Planar.FACTORY.createPolygon();
-        for (var zone : stock.zones()) {
-            var there = OverlayNGRobust.overlay(Planar.polygon(zone.outline()), whole, OverlayNG.INTERSECTION);
-            good = OverlayNGRobust.overlay(good, there, zone.grade() <= grade ? OverlayNG.UNION : OverlayNG.DIFFERENCE);
-        }
-        for (var flaw : stock.shape().holes())
-            good = OverlayNGRobust.overlay(good, Planar.polygon(flaw), OverlayNG.DIFFERENCE);
-        return good.getArea();
+        var gone = new ArrayList<Geometry>(Grades.worseThan(grade, stock));
+        for (var flaw : stock.shape().holes()) gone.add(Planar.polygon(flaw));
+        return OverlayNGRobust.overlay(
+                        Planar.polygon(stock.shape().outline()), OverlayNGRobust.union(gone), OverlayNG.DIFFERENCE)
+                .getArea();
     }
 }

@@ -24,7 +24,7 @@ public record ByHand(CutProblem problem, CutPlan plan) {
     public Parsed<ByHand> moved(Placement from, String stock, Pose to) {
         var others = new ArrayList<>(plan.placements());
         others.remove(from);
-        var sheet = sheet(stock, others);
+        var sheet = Sheet.of(problem, problem.stock(stock), others);
         var piece = problem.piece(from.piece());
         var attitude = Attitude.of(piece, to.turnDegrees(), to.flipped());
         if (piece.mayLie(to.turnDegrees(), to.flipped(), problem.stock(stock)))
@@ -57,20 +57,6 @@ public record ByHand(CutProblem problem, CutPlan plan) {
                 from,
                 from.stock(),
                 from.pose().at(from.pose().x() + dx, from.pose().y() + dy));
-    }
-
-    private Sheet sheet(String stock, List<Placement> others) {
-        var sheet = new Sheet(new Ground(problem.stock(stock), problem.gap()), problem.gap(), Taste.BOX);
-        for (var other : others)
-            if (other.stock().equals(stock))
-                sheet.lay(
-                        Attitude.of(
-                                problem.piece(other.piece()),
-                                other.pose().turnDegrees(),
-                                other.pose().flipped()),
-                        other.pose().x(),
-                        other.pose().y());
-        return sheet;
     }
 
     private ByHand with(List<Placement> others, Placement moved) {

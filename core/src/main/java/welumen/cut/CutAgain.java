@@ -41,11 +41,10 @@ public final class CutAgain {
         var sheets = new ArrayList<Sheet>();
         for (var use : laid.plan().sheets())
             if (!log.isCut(use.stock()) && laid.problem().stock(use.stock()) instanceof Stock.Hide hide)
-                sheets.add(laid(laid, hide));
+                sheets.add(Sheet.of(laid.problem(), hide, laid.plan().placements()));
         for (var stock : now)
             if (stock instanceof Stock.Hide hide && hide.kind() == Stock.Kind.OFFCUT && isOfLot(laid, hide))
-                sheets.add(new Sheet(
-                        new Ground(hide, laid.problem().gap()), laid.problem().gap(), Taste.BOX));
+                sheets.add(Sheet.of(laid.problem(), hide, List.of()));
         return sheets;
     }
 
@@ -56,18 +55,5 @@ public final class CutAgain {
                         && !hide.id().equals(offcut.id())
                         && hide.material().equals(offcut.material())
                         && hide.lot().dye().equals(offcut.lot().dye()));
-    }
-
-    private static Sheet laid(Laid laid, Stock.Hide hide) {
-        var sheet =
-                new Sheet(new Ground(hide, laid.problem().gap()), laid.problem().gap(), Taste.BOX);
-        for (var placement : laid.plan().on(hide.id())) {
-            var pose = placement.pose();
-            sheet.lay(
-                    Attitude.of(laid.problem().piece(placement.piece()), pose.turnDegrees(), pose.flipped()),
-                    pose.x(),
-                    pose.y());
-        }
-        return sheet;
     }
 }

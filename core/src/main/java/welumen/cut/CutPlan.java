@@ -1,6 +1,7 @@
 package welumen.cut;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Pieces laid out.
@@ -23,6 +24,11 @@ public record CutPlan(List<Placement> placements, List<Unplaced> unplaced, List<
         placements = List.copyOf(placements);
         unplaced = List.copyOf(unplaced);
         sheets = List.copyOf(sheets);
+    }
+
+    /** How a stock is used; empty where nothing lies on it. */
+    public Optional<SheetUse> use(String stock) {
+        return sheets.stream().filter(use -> use.stock().equals(stock)).findFirst();
     }
 
     /** The share of the opened stock that became pieces, 0 to 1. */

@@ -28,20 +28,13 @@ public record PlanScore(int leftOver, int sheets, double cost, double leastOfShe
     static PlanScore of(int all, List<Lies> lying) {
         var bySheet = lying.stream().collect(Collectors.groupingBy(Lies::stock));
         var cost = bySheet.entrySet().stream()
-                .mapToDouble(use -> cost(use.getKey(), use.getValue()))
+                .mapToDouble(use -> use.getKey().costOf(box(use.getValue()).maxX()))
                 .sum();
         var least = bySheet.entrySet().stream()
                 .mapToDouble(use -> used(use.getKey(), use.getValue()))
                 .min()
                 .orElse(0);
         return new PlanScore(all - lying.size(), bySheet.size(), Math.round(cost * 1e6) / 1e6, least);
-    }
-
-    private static double cost(Stock stock, List<Lies> lying) {
-        return switch (stock) {
-            case Stock.Hide hide -> hide.cost();
-            case Stock.Roll roll -> roll.costPerMetre() * box(lying).maxX() / 1000;
-        };
     }
 
     private static double used(Stock stock, List<Lies> lying) {

@@ -33,6 +33,21 @@ final class Sheet {
         this.taken = ground.emptyRaster();
     }
 
+    /** With what lies on it in a plan. */
+    static Sheet of(CutProblem problem, Stock stock, List<Placement> placements) {
+        var sheet = new Sheet(new Ground(stock, problem.gap()), problem.gap(), Taste.BOX);
+        for (var placement : placements)
+            if (placement.stock().equals(stock.id()))
+                sheet.lay(
+                        Attitude.of(
+                                problem.piece(placement.piece()),
+                                placement.pose().turnDegrees(),
+                                placement.pose().flipped()),
+                        placement.pose().x(),
+                        placement.pose().y());
+        return sheet;
+    }
+
     boolean isEmpty() {
         return laid.isEmpty();
     }

@@ -6,6 +6,8 @@ import welumen.shape.Shape;
 
 /** What pieces are cut from. */
 public sealed interface Stock {
+    double MM_PER_M = 1000;
+
     /** What a flat stock is. */
     enum Kind {
         HIDE("hide"),
@@ -47,6 +49,17 @@ public sealed interface Stock {
 
     /** What opening it costs. */
     double cost();
+
+    /** What a plan pays for it: of a roll the length that is used, in mm; of all else the whole. */
+    default double costOf(double usedLengthMm) {
+        return switch (this) {
+            case Hide hide -> hide.cost();
+            case Roll roll -> roll.costPerMetre() * usedLengthMm / MM_PER_M;
+        };
+    }
+
+    /** Of which delivery it is. */
+    Lot lot();
 
     /**
      * @param kind a whole hide, a sheet of board or foam, or what is left of either
@@ -100,12 +113,35 @@ public sealed interface Stock {
     record Roll(
             String id,
             String material,
+            Lot lot,
             double width,
             double length,
             double costPerMetre,
             double repeatX,
             double repeatY)
             implements Stock {
+        /** One of whose lot no more is known. */
+        public Roll(
+                String id,
+                String material,
+                double width,
+                double length,
+                double costPerMetre,
+                double repeatX,
+                double repeatY) {
+            this(id, material, Lot.UNKNOWN, width, length, costPerMetre, repeatX, repeatY);
+        }
+
+        /** What is left of it when some of it is cut off. */
+        public Roll left(String as, double leftMm) {
+            return new Roll(as, material, lot, width, leftMm, costPerMetre, repeatX, repeatY);
+        }
+
+        /** Whether a rectangle can be cut from it, one way or the other. */
+        public boolean has(double longMm, double wideMm) {
+            return Math.max(length, width) >= longMm && Math.min(length, width) >= wideMm;
+        }
+
         public Roll {
             if (!(width > 0 && length > 0 && Double.isFinite(width) && Double.isFinite(length)))
                 throw new IllegalArgumentException("The roll of [%s × %s mm] has no area.".formatted(width, length));

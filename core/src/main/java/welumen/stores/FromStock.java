@@ -14,7 +14,6 @@ import welumen.cut.Stock;
 /** What is cut from: whole hides and sheets by their number, rolls by the length that is used. */
 final class FromStock {
     private static final double MM2_PER_M2 = 1e6;
-    private static final double MM_PER_M = 1000;
 
     private FromStock() {}
 
@@ -23,7 +22,9 @@ final class FromStock {
         if (!(table instanceof CuttingTable.Laid(var problem, var plan))) return Optional.empty();
         var working = new ArrayList<String>();
         for (var use : plan.sheets()) working.add(used(use));
-        var cost = plan.sheets().stream().mapToDouble(use -> cost(problem, use)).sum();
+        var cost = plan.sheets().stream()
+                .mapToDouble(use -> problem.stock(use.stock()).costOf(use.usedLength()))
+                .sum();
         working.add(String.format(Locale.ROOT, "cost of what is opened: %.2f", cost));
         if (!plan.unplaced().isEmpty())
             working.add("%d pieces have no place yet: one more to open, or a change"
@@ -47,13 +48,6 @@ final class FromStock {
                 100 * use.pieceArea() / use.openedArea());
     }
 
-    private static double cost(CutProblem problem, SheetUse use) {
-        return switch (problem.stock(use.stock())) {
-            case Stock.Hide hide -> hide.cost();
-            case Stock.Roll roll -> roll.costPerMetre() * use.usedLength() / MM_PER_M;
-        };
-    }
-
     private static String amount(CutProblem problem, CutPlan plan) {
         var words = new ArrayList<String>();
         plan.sheets().stream()
@@ -66,7 +60,7 @@ final class FromStock {
                 words.add(String.format(
                         Locale.ROOT,
                         "%.1f m of %s",
-                        Math.ceil(use.usedLength() / MM_PER_M * 10) / 10,
+                        Math.ceil(use.usedLength() / Stock.MM_PER_M * 10) / 10,
                         roll.material()));
         return String.join(", ", words);
     }

@@ -149,6 +149,9 @@ class PlanningWalkTest {
         assertThat(bench.text("drop-in"))
                 .contains("176.2 by 234.2 mm")
                 .contains("182.0 − 2 × (1.2 + 1.2 + 0.5) = 176.2");
+        bench.typeAndEnter("edge-rounded", "3 mm");
+        assertThat(bench.text("boards-answer")).contains("28.5 mm").contains("-0.7 mm round its two rims");
+        bench.typeAndEnter("edge-rounded", "0");
         bench.typeAndEnter("turn-in", "25 mm");
         assertThat(bench.text("boards-answer")).contains("36 mm").contains("not cut so yet");
         bench.click("take-allowance");

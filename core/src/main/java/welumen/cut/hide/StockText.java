@@ -12,6 +12,7 @@ import welumen.measure.Length;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
+import welumen.measure.Size;
 import welumen.shape.Outline;
 import welumen.shape.Shape;
 
@@ -20,7 +21,6 @@ import welumen.shape.Shape;
  * {@code roll 1, 1400 wide, 12 m long, cost 42, repeat 75}; {@code sheet 1, 2000 x 1000, cost 30}.
  */
 public final class StockText {
-    private static final Pattern SIZE = Pattern.compile("(?<a>\\d.*?)\\s*[x×]\\s*(?<b>\\d.*)");
     private static final Pattern NUMBER = Pattern.compile("\\d{1,6}(?:\\.\\d{1,2})?");
     private static final String EXAMPLE =
             "Type it as hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310, or roll 1, 1400 wide, 12 m long, repeat 75,"
@@ -55,7 +55,7 @@ public final class StockText {
     private void part(String part) {
         var words = part.split("\\s+", 2);
         var rest = words.length < 2 ? "" : words[1];
-        var size = SIZE.matcher(part);
+
         switch (words[0].toLowerCase(Locale.ROOT)) {
             case "lot" -> dye = rest;
             case "from" -> supplier = rest;
@@ -66,9 +66,9 @@ public final class StockText {
                 if (part.endsWith(" wide")) wide = mm(part.substring(0, part.length() - 5));
                 else if (part.endsWith(" long")) length = mm(part.substring(0, part.length() - 5));
                 else if (part.endsWith(" thick")) thicknessMm = mm(part.substring(0, part.length() - 6));
-                else if (size.matches()) {
-                    length = mm(size.group("a"));
-                    wide = mm(size.group("b"));
+                else if (Size.parse(part) instanceof Understood<Size>(var size)) {
+                    length = size.oneMm();
+                    wide = size.otherMm();
                 } else if (Area.parse(part) instanceof Understood<Area>(var area)) areaMm2 = area.mm2();
                 else refuse(part);
             }
@@ -76,10 +76,9 @@ public final class StockText {
     }
 
     private void repeat(String rest) {
-        var size = SIZE.matcher(rest);
-        if (size.matches()) {
-            repeatAlong = mm(size.group("a"));
-            repeatAcross = mm(size.group("b"));
+        if (Size.parse(rest) instanceof Understood<Size>(var size)) {
+            repeatAlong = size.oneMm();
+            repeatAcross = size.otherMm();
         } else repeatAcross = mm(rest);
     }
 
@@ -102,7 +101,7 @@ public final class StockText {
     private Parsed<Stock> stock(String id) {
         try {
             var lot = new Lot(dye, thicknessMm, supplier);
-            if (id.toLowerCase(Locale.ROOT).startsWith("roll")) return roll(id);
+            if (id.toLowerCase(Locale.ROOT).startsWith("roll")) return roll(id, lot);
             if (id.toLowerCase(Locale.ROOT).startsWith("sheet")) return sheet(id, lot);
             if (id.toLowerCase(Locale.ROOT).startsWith("hide")) return hide(id, lot);
         } catch (IllegalArgumentException fault) {
@@ -111,10 +110,10 @@ public final class StockText {
         return new Refused<>("Begin with what it is and its number. " + EXAMPLE);
     }
 
-    private Parsed<Stock> roll(String id) {
+    private Parsed<Stock> roll(String id, Lot lot) {
         if (wide <= 0 || length <= 0)
             return new Refused<>("How wide and how long is the %s? %s".formatted(id, EXAMPLE));
-        return new Understood<>(new Stock.Roll(id, material, wide, length, cost, repeatAlong, repeatAcross));
+        return new Understood<>(new Stock.Roll(id, material, lot, wide, length, cost, repeatAlong, repeatAcross));
     }
 
     private Parsed<Stock> sheet(String id, Lot lot) {

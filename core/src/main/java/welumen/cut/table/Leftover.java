@@ -47,8 +47,7 @@ public record Leftover(Stock stock, String job, LocalDate since) {
 
     private boolean has(double longMm, double wideMm) {
         return switch (stock) {
-            case Stock.Roll roll ->
-                Math.max(roll.length(), roll.width()) >= longMm && Math.min(roll.length(), roll.width()) >= wideMm;
+            case Stock.Roll roll -> roll.has(longMm, wideMm);
             case Stock.Hide hide ->
                 LargestRectangle.in(Planar.polygon(hide.shape()), longMm, wideMm)
                         .isPresent();

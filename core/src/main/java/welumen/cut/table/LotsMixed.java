@@ -27,7 +27,7 @@ public record LotsMixed(String material, String most, List<String> others) {
         var byLot = laid.plan().placements().stream()
                 .map(placement -> Lies.of(laid.problem(), placement))
                 .filter(lies -> lies.piece().material().equals(material))
-                .collect(Collectors.groupingBy(lies -> OneLot.dye(lies.stock()), TreeMap::new, Collectors.toList()));
+                .collect(Collectors.groupingBy(lies -> lies.stock().lot().dye(), TreeMap::new, Collectors.toList()));
         if (byLot.size() < 2) return List.of();
         var most = byLot.entrySet().stream()
                 .max((one, other) -> Double.compare(area(one.getValue()), area(other.getValue())))
@@ -47,10 +47,10 @@ public record LotsMixed(String material, String most, List<String> others) {
     }
 
     public String words() {
-        return "The %s comes from two dye lots: most from %s, but %s. Put there what is not seen beside the rest, or get one more of that lot."
+        return "The %s comes from more than one dye lot: most from %s, but %s. Put there what is not seen beside the rest, or get one more of that lot."
                 .formatted(
                         material,
-                        most.isEmpty() ? "hides whose lot nobody has said" : "lot " + most,
+                        most.isEmpty() ? "stock whose lot nobody has said" : "lot " + most,
                         String.join(", ", others).replace('-', ' '));
     }
 }

@@ -37,21 +37,14 @@ public final class OneLot {
         return new OneLot(remaining, stop).chosen();
     }
 
-    /** The dye lot of a stock; empty where nobody has said, or it has none. */
-    static String dye(Stock stock) {
-        return switch (stock) {
-            case Stock.Hide hide -> hide.lot().dye();
-            case Stock.Roll _ -> "";
-        };
-    }
-
     private CutProblem chosen() {
         var open = remaining.open();
         var stock = new ArrayList<>(open.stock());
         for (var material :
                 open.pieces().stream().map(CutPiece::material).distinct().toList())
             lot(material)
-                    .ifPresent(lot -> stock.removeIf(one -> one.material().equals(material) && !dye(one).equals(lot)));
+                    .ifPresent(lot -> stock.removeIf(one ->
+                            one.material().equals(material) && !one.lot().dye().equals(lot)));
         return new CutProblem(open.gap(), open.pieces(), stock, open.pinned());
     }
 
@@ -60,7 +53,7 @@ public final class OneLot {
         var open = remaining.open();
         var lots = open.stock().stream()
                 .filter(stock -> stock.material().equals(material))
-                .map(OneLot::dye)
+                .map(stock -> stock.lot().dye())
                 .collect(Collectors.toCollection(TreeSet::new));
         if (lots.size() < 2) return Optional.empty();
         var begun = begun(material);
@@ -79,7 +72,7 @@ public final class OneLot {
                         remaining.whole().stock(placement.stock()).material().equals(material))
                 .map(Placement::stock)
                 .map(remaining.whole()::stock)
-                .map(OneLot::dye)
+                .map(stock -> stock.lot().dye())
                 .collect(Collectors.toSet());
     }
 
@@ -91,7 +84,8 @@ public final class OneLot {
                 .filter(piece -> piece.material().equals(material))
                 .toList();
         var stock = open.stock().stream()
-                .filter(one -> one.material().equals(material) && dye(one).equals(lot))
+                .filter(one ->
+                        one.material().equals(material) && one.lot().dye().equals(lot))
                 .toList();
         if (area(stock) < CutPiece.area(pieces)) return Optional.empty();
         var pinned = open.pinned().stream()

@@ -16,11 +16,7 @@ public final class RollRest {
     public static Optional<Stock.Roll> of(Laid laid, Stock.Roll roll) {
         return of(
                 roll,
-                laid.plan().sheets().stream()
-                        .filter(use -> use.stock().equals(roll.id()))
-                        .mapToDouble(SheetUse::usedLength)
-                        .max()
-                        .orElse(0),
+                laid.plan().use(roll.id()).map(SheetUse::usedLength).orElse(0.0),
                 laid.problem().gap());
     }
 
@@ -32,16 +28,9 @@ public final class RollRest {
         var cutMm = usedMm + gapMm;
         if (roll.repeatX() > 0) cutMm = Math.ceil(cutMm / roll.repeatX() - 1e-9) * roll.repeatX();
         var leftMm = roll.length() - cutMm;
-        if (Math.min(leftMm, roll.width()) < Offcuts.WIDE_MM || Math.max(leftMm, roll.width()) < Offcuts.LONG_MM)
-            return Optional.empty();
-        return Optional.of(new Stock.Roll(
-                name(roll.id()),
-                roll.material(),
-                roll.width(),
-                leftMm,
-                roll.costPerMetre(),
-                roll.repeatX(),
-                roll.repeatY()));
+        if (leftMm <= 0) return Optional.empty();
+        return Optional.of(roll.left(name(roll.id()), leftMm))
+                .filter(rest -> rest.has(Offcuts.LONG_MM, Offcuts.WIDE_MM));
     }
 
     private static String name(String id) {

@@ -7,7 +7,6 @@ import welumen.cut.CuttingTable;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.Lies;
 import welumen.cut.Placement;
-import welumen.cut.Stock;
 
 /**
  * A piece that was cut and is drawn otherwise now, or not at all: what a change has wasted.
@@ -16,8 +15,6 @@ import welumen.cut.Stock;
  * @param cost their share of what their hides cost, and of the length of their rolls, by area among the pieces that lie there
  */
 public record Wasted(String piece, double mm2, double cost) {
-    private static final double MM_PER_M = 1000;
-
     public static List<Wasted> of(List<CutPiece> pieces, CuttingTable table, CutLog log) {
         if (!(table instanceof Laid laid)) return List.of();
         var cut = laid.plan().placements().stream()
@@ -53,29 +50,10 @@ public record Wasted(String piece, double mm2, double cost) {
         var cost = 0.0;
         for (var copy : copies) {
             var own = Lies.of(laid.problem(), copy).shape().area();
+            var use = laid.plan().use(copy.stock()).orElseThrow();
             area += own;
-            cost += own / areaOn(laid, copy.stock()) * costOf(laid, copy.stock());
+            cost += own / use.pieceArea() * laid.problem().stock(copy.stock()).costOf(use.usedLength());
         }
         return new Wasted(copies.getFirst().piece(), area, cost);
-    }
-
-    private static double areaOn(Laid laid, String stock) {
-        return laid.plan().on(stock).stream()
-                .mapToDouble(
-                        placement -> Lies.of(laid.problem(), placement).shape().area())
-                .sum();
-    }
-
-    private static double costOf(Laid laid, String stock) {
-        return switch (laid.problem().stock(stock)) {
-            case Stock.Hide hide -> hide.cost();
-            case Stock.Roll roll ->
-                roll.costPerMetre()
-                        * laid.plan().sheets().stream()
-                                .filter(use -> use.stock().equals(stock))
-                                .mapToDouble(use -> use.usedLength())
-                                .sum()
-                        / MM_PER_M;
-        };
     }
 }

@@ -1,6 +1,7 @@
 package welumen.cut.table;
 
 import java.util.List;
+import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutLog;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.Lies;
@@ -20,6 +21,13 @@ public record Yields(double piecesMm2, double cutMm2, double keptMm2) {
 
     /** The usual figure weighs as much as so much leather that was cut here. */
     private static final double USUAL_COUNTS_MM2 = 10e6;
+
+    /** What a plan makes of its hides, if nothing is spoilt. */
+    public static Yields planned(Laid laid) {
+        var all = CutLog.EMPTY;
+        for (var use : laid.plan().sheets()) all = all.after(new SheetCut(use.stock(), List.of()));
+        return of(laid, all);
+    }
 
     /** Of the hides that this job has cut. */
     public static Yields of(Laid laid, CutLog log) {

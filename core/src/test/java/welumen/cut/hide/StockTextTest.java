@@ -31,6 +31,7 @@ class StockTextTest {
     void rollsAndSheetsAreReadToo() {
         assertThat(read("roll 1, 1400 wide, 12 m long, cost 42, repeat 75"))
                 .isEqualTo(new Stock.Roll("roll 1", "sage hide", 1400, 12_000, 42, 0, 75));
+        assertThat(read("roll 3, 1400 wide, 12 m long, lot W4").lot().dye()).isEqualTo("W4");
         assertThat(read("roll 2, 55 in wide, 9 m long, repeat 300 x 150"))
                 .isEqualTo(new Stock.Roll("roll 2", "sage hide", 1397, 9_000, 0, 300, 150));
         var sheet = (Stock.Hide) read("sheet 1, 2000 x 1000, cost 30");

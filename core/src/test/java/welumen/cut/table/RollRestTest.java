@@ -9,6 +9,7 @@ import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutLog;
 import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable.Laid;
+import welumen.cut.Lot;
 import welumen.cut.NestOptions;
 import welumen.cut.Stock;
 import welumen.cut.nest.Nester;
@@ -26,6 +27,12 @@ class RollRestTest {
 
         var rest = RollRest.of(new Laid(problem, plan), plain).orElseThrow();
         assertThat(rest).isEqualTo(new Stock.Roll("carpet roll, rest", "", 1000, 4000 - used - 3, 48, 0, 0));
+
+        var lot = new Lot("W4", 0, "");
+        assertThat(RollRest.of(new Stock.Roll("r", "", lot, 1000, 4000, 48, 0, 0), 900, 3)
+                        .orElseThrow()
+                        .lot())
+                .isEqualTo(lot);
 
         var log = CutLog.EMPTY.after(new SheetCut(plain.id(), List.of(rest)));
         assertThat(log.toCutFrom(List.of(plain), List.of())).containsExactly(rest);

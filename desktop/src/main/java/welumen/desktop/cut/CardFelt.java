@@ -16,8 +16,8 @@ final class CardFelt extends FeltPane {
 
     CardFelt() {
         super("card-felt", "The hide with its pieces by number; the list beside it says where each lies");
-        setMinHeight(250);
-        setPrefHeight(300);
+        setMinHeight(220);
+        setPrefHeight(260);
     }
 
     void show(CutCard shown, List<LargestRectangle> keep) {

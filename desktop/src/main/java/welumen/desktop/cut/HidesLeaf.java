@@ -143,7 +143,7 @@ final class HidesLeaf extends Leaf {
     private static String said(Stock stock) {
         return switch (stock) {
             case Stock.Roll roll ->
-                "%s: %.0f mm wide, %.1f m long%s."
+                "%s: %.0f mm wide, %.1f m long%s%s."
                         .formatted(
                                 Words.capital(roll.id()),
                                 roll.width(),
@@ -151,7 +151,8 @@ final class HidesLeaf extends Leaf {
                                 roll.repeatY() > 0 || roll.repeatX() > 0
                                         ? ", repeat %.0f along and %.0f across"
                                                 .formatted(roll.repeatX(), roll.repeatY())
-                                        : "");
+                                        : "",
+                                lot(roll));
             case Stock.Hide hide ->
                 "%s: %s, %s, %s%s%s."
                         .formatted(
@@ -159,13 +160,15 @@ final class HidesLeaf extends Leaf {
                                 hide.kind().word(),
                                 Words.squareMetres(hide.shape().outline().area()),
                                 Words.many(hide.shape().holes().size(), "flaw"),
-                                hide.lot().dye().isEmpty()
-                                        ? ""
-                                        : ", lot " + hide.lot().dye(),
+                                lot(hide),
                                 hide.lot().thicknessMm() == 0
                                         ? ""
                                         : ", %.1f mm thick".formatted(hide.lot().thicknessMm()));
         };
+    }
+
+    private static String lot(Stock stock) {
+        return stock.lot().dye().isEmpty() ? "" : ", lot " + stock.lot().dye();
     }
 
     private static String line(Stock stock) {

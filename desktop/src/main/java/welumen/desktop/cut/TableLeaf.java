@@ -47,7 +47,7 @@ final class TableLeaf extends Leaf {
     private final VBox left = new VBox(6);
     private final CardFelt felt = new CardFelt();
     private final FlowPane buttons;
-    private List<Object> reserved = List.of();
+
     private final Beside keeping;
     private final Beside laying;
     private final Beside reserving;
@@ -129,6 +129,7 @@ final class TableLeaf extends Leaf {
                                 .or(() -> hides.stream().findFirst())
                                 .orElse(null));
         buttons.setDisable(hides.isEmpty());
+        laid().ifPresentOrElse(this::sayReserve, () -> reserve.setText(""));
         show();
     }
 
@@ -144,17 +145,20 @@ final class TableLeaf extends Leaf {
         var laid = table.get();
         var stock = laid.problem().stock(shown.getValue());
         answer.setText(said(laid));
-        sayReserve(laid);
-
         var card = CutCard.of(laid.problem(), laid.plan(), stock);
         for (var entry : card.entries()) list.getChildren().add(row(laid, stock, entry));
         felt.show(card, List.of());
-        if (stock instanceof Stock.Hide hide)
-            keeping.ask(() -> Offcuts.of(laid, hide), offcuts -> {
-                felt.show(card, offcuts.stream().map(Offcuts.Offcut::rectangle).toList());
-                showLeft(hide, offcuts);
-            });
-        if (stock instanceof Stock.Roll roll) showLeft(roll, RollRest.of(laid, roll));
+        switch (stock) {
+            case Stock.Hide hide ->
+                keeping.ask(() -> Offcuts.of(laid, hide), offcuts -> {
+                    felt.show(
+                            card,
+                            offcuts.stream().map(Offcuts.Offcut::rectangle).toList());
+                    showLeft(hide, offcuts);
+                });
+            // asked beside as well, so that a hide that was shown before does not answer after it
+            case Stock.Roll roll -> keeping.ask(() -> RollRest.of(laid, roll), rest -> showLeft(roll, rest));
+        }
     }
 
     private String said(Laid laid) {
@@ -165,13 +169,23 @@ final class TableLeaf extends Leaf {
                 .toList();
         var wasted = Wasted.of(FromPattern.pieces(model.job().patterns().pieces()), laid, log);
         var yields = Yields.of(laid, log);
+        var cut = laid.plan().sheets().stream()
+                .map(CutPlan.SheetUse::stock)
+                .filter(this::isCut)
+                .map(laid.problem()::stock)
+                .toList();
         return (log.cut().isEmpty()
                         ? "Nothing is cut yet; begin with %s.".formatted(open.isEmpty() ? "the plan" : open.getFirst())
-                        : "%s cut, %s of it became pieces where the plan had %s; %s."
+                        : "%s cut%s; %s."
                                 .formatted(
-                                        Words.capital(Words.many(log.cut().size(), "hide")),
-                                        Words.percent(yields.share()),
-                                        Words.percent(laid.plan().utilisation()),
+                                        Words.capital(PlanSaid.counted(cut)),
+                                        yields.cutMm2() == 0
+                                                ? ""
+                                                : ", %s of the leather became pieces where the plan had %s"
+                                                        .formatted(
+                                                                Words.percent(yields.share()),
+                                                                Words.percent(Yields.planned(laid)
+                                                                        .share())),
                                         open.isEmpty() ? "nothing is left to cut" : open.getFirst() + " is next"))
                 + (wasted.isEmpty()
                         ? ""
@@ -242,13 +256,9 @@ final class TableLeaf extends Leaf {
                             Styles.NOTE));
     }
 
-    /** Which pieces could not be cut once more; reckoned beside, and anew where the plan or what was cut has changed. */
+    /** Which pieces could not be cut once more; reckoned beside. */
     private void sayReserve(Laid laid) {
         var log = model.job().cutLog();
-        var asked = List.<Object>of(laid, log);
-        if (asked.equals(reserved)) return;
-        reserved = asked;
-        reserve.setText("");
         var now = model.toCutFrom();
         reserving.ask(
                 () -> CutAgain.without(laid, now, log),

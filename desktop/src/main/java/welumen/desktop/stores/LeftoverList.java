@@ -2,8 +2,6 @@ package welumen.desktop.stores;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
-import java.util.regex.Pattern;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
@@ -14,13 +12,12 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Beside;
-import welumen.measure.Length;
+import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
+import welumen.measure.Size;
 
 /** What was left over of earlier cuts: all of it, or that from which a piece of a typed size can be cut. */
 final class LeftoverList extends VBox {
-    private static final Pattern SIZE = Pattern.compile("(?<a>\\d.*?)\\s*[x×]\\s*(?<b>\\d.*)");
-
     private final JobModel model;
     private final TextField size = new TextField();
     private final Label answer = Nodes.label("", Styles.STRONG);
@@ -45,41 +42,34 @@ final class LeftoverList extends VBox {
     /** Sought beside, since the largest rectangles in many offcuts take a moment. */
     void refresh() {
         var all = model.others().leftovers();
-        if (size.getText().isBlank()) {
-            show(all);
-            answer.setText(all.isEmpty() ? "Nothing is kept yet: at Cut, “It is cut” keeps what is worth it." : "");
-            return;
-        }
-        var wanted = wanted();
-        if (wanted.isEmpty()) {
-            answer.setText("“%s” is no size. Type it as 420 x 180.".formatted(size.getText()));
-            return;
-        }
-        var one = wanted.get().getFirst();
-        var other = wanted.get().getLast();
-        seeking.ask(() -> Leftover.having(all, one, other), found -> {
-            show(found);
-            answer.setText(
-                    found.isEmpty()
-                            ? "%s by %s can be cut from none of the %d that are kept."
-                                    .formatted(Words.mm(one), Words.mm(other), all.size())
-                            : "%s by %s can be cut from the %s."
-                                    .formatted(
-                                            Words.mm(one),
-                                            Words.mm(other),
-                                            found.getFirst().stock().id()));
-        });
+        if (size.getText().isBlank())
+            seeking.ask(
+                    () -> all,
+                    found -> show(
+                            found,
+                            found.isEmpty() ? "Nothing is kept yet: at Cut, “It is cut” keeps what is worth it." : ""));
+        else
+            switch (Size.parse(size.getText())) {
+                case Refused<Size>(var why) -> answer.setText(why);
+                case Understood<Size>(var wanted) ->
+                    seeking.ask(
+                            () -> Leftover.having(all, wanted.oneMm(), wanted.otherMm()),
+                            found -> show(found, said(wanted, found, all.size())));
+            }
     }
 
-    private Optional<List<Double>> wanted() {
-        var typed = SIZE.matcher(size.getText().strip());
-        if (!typed.matches()
-                || !(Length.parse(typed.group("a")) instanceof Understood<Length>(var one))
-                || !(Length.parse(typed.group("b")) instanceof Understood<Length>(var other))) return Optional.empty();
-        return Optional.of(List.of(one.mm(), other.mm()));
+    private static String said(Size wanted, List<Leftover> found, int all) {
+        return "%s by %s can be cut from %s."
+                .formatted(
+                        Words.mm(wanted.oneMm()),
+                        Words.mm(wanted.otherMm()),
+                        found.isEmpty()
+                                ? "none of the %d that are kept".formatted(all)
+                                : "the " + found.getFirst().stock().id());
     }
 
-    private void show(List<Leftover> leftovers) {
+    private void show(List<Leftover> leftovers, String said) {
+        answer.setText(said);
         list.getChildren()
                 .setAll(leftovers.stream()
                         .map(one -> Nodes.label(said(one), Styles.MEASURE))
@@ -100,13 +90,12 @@ final class LeftoverList extends VBox {
     }
 
     private static String large(Stock stock) {
-        return switch (stock) {
-            case Stock.Roll roll -> "%.2f m of %.0f mm".formatted(roll.length() / 1000, roll.width());
-            case Stock.Hide hide ->
-                Words.squareMetres(hide.shape().area())
-                        + (hide.lot().dye().isEmpty()
-                                ? ""
-                                : ", lot " + hide.lot().dye());
+        var large = switch (stock) {
+            case Stock.Roll roll -> "%.2f m of %.0f mm".formatted(roll.length() / Stock.MM_PER_M, roll.width());
+            case Stock.Hide hide -> Words.squareMetres(hide.shape().area());
         };
+        return stock.lot().dye().isEmpty()
+                ? large
+                : large + ", lot " + stock.lot().dye();
     }
 }

@@ -168,12 +168,16 @@ final class StepUp {
                 case "hide" -> {
                     if (change.has("shape")) { // a stock, and not a finish or a material of that name
                         change.put("kind", "HIDE");
-                        change.putObject("lot")
-                                .put("dye", "")
-                                .put("thicknessMm", 0.0)
-                                .put("supplier", "");
+                        unknownLot(change);
                     }
                 }
+                case "sheet-cut" ->
+                    change.path("offcuts").forEach(offcut -> {
+                        if (offcut instanceof ObjectNode one) {
+                            one.put("kind", "OFFCUT");
+                            unknownLot(one);
+                        }
+                    });
                 case "clearance-measured" -> {
                     if (change.path("clearance") instanceof ObjectNode clearance) clearance.putArray("parts");
                 }
@@ -182,7 +186,14 @@ final class StepUp {
         node.forEach(StepUp::toSeven);
     }
 
-    /** Version 8: a cut says on which day it was, what is left of it may be a roll, and a piece says which place of it lies on a pattern's line. */
+    private static void unknownLot(ObjectNode stock) {
+        stock.putObject("lot").put("dye", "").put("thicknessMm", 0.0).put("supplier", "");
+    }
+
+    /**
+     * Version 8: a cut says on which day it was, what is left of it may be a roll, a roll has a lot, and a piece says which
+     * place of it lies on a pattern's line.
+     */
     private static void toEight(JsonNode node) {
         if (node instanceof ObjectNode change)
             switch (change.path("is").asText()) {
@@ -196,6 +207,9 @@ final class StepUp {
                     change.path("problem").path("pieces").forEach(piece -> {
                         if (piece instanceof ObjectNode one) onMiddle(one);
                     });
+                case "roll" -> {
+                    if (change.has("costPerMetre")) unknownLot(change);
+                }
                 default -> {}
             }
         node.forEach(StepUp::toEight);

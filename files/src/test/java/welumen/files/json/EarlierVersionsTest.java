@@ -248,6 +248,29 @@ class EarlierVersionsTest {
                         new Stock.Hide("hide 1", "sage hide", shape, 1, List.of(), new Stretch.Along(0, 0), 310)));
     }
 
+    /** An offcut said neither what it is nor of which lot. */
+    @Test
+    void whatVersionSixCutIsReadForEver() {
+        var cut = """
+                {"is":"at-cut","change":{"is":"sheet-cut","stock":"hide 1","offcuts":[{"id":"hide 1, offcut 1",\
+                "material":"sage hide","shape":{"outline":{"corners":[[0.0,0.0],[900.0,0.0],[900.0,600.0]]},"holes":[]},\
+                "grade":1,"zones":[],"stretch":{"is":"any"},"cost":0.0}]}}""";
+        var read = (SheetCut) ((AtCut) json.read(cut, JobChange.class, 6)).change();
+        assertThat(read.offcuts())
+                .singleElement()
+                .satisfies(offcut -> assertThat(offcut.lot()).isEqualTo(Lot.UNKNOWN));
+    }
+
+    /** A roll was of no lot. */
+    @Test
+    void whatVersionSevenHadOnRollsIsReadForEver() {
+        var stock = """
+                {"is":"stock-taken-in","stock":{"is":"roll","id":"roll 1","material":"wool","width":1400.0,"length":9000.0,\
+                "costPerMetre":42.0,"repeatX":0.0,"repeatY":76.0}}""";
+        assertThat(json.read(stock, WorkshopChange.class, 7))
+                .isEqualTo(new StockTakenIn(new Stock.Roll("roll 1", "wool", 1400, 9000, 42, 0, 76)));
+    }
+
     /** What was left of a cut was a hide always, and a piece lay with its middle on a pattern's line. */
     @Test
     void whatVersionSevenCutIsReadForEver() {
