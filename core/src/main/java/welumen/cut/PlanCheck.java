@@ -29,31 +29,38 @@ public final class PlanCheck {
     /** In mm. */
     public static final double TOLERANCE = 0.01;
 
-    private PlanCheck() {}
+    private final CutProblem problem;
+    private final Map<String, Ground> grounds = new ConcurrentHashMap<>();
+
+    private record PoorFor(String stock, int grade) {}
+
+    private final Map<PoorFor, List<Polygon>> poor = new ConcurrentHashMap<>();
+
+    /** A judge of many plans of one problem, who keeps what he has found out about its stocks; any thread may ask him. */
+    public PlanCheck(CutProblem problem) {
+        this.problem = problem;
+    }
 
     /** Everything that is wrong; empty for a valid plan. */
     public static List<PlanFault> faults(CutProblem problem, List<Placement> placements) {
-        var faults = new ArrayList<PlanFault>(copies(problem, placements));
+        return new PlanCheck(problem).faults(placements);
+    }
+
+    /** Everything that is wrong with one plan; empty for a valid one. */
+    public List<PlanFault> faults(List<Placement> placements) {
+        var faults = new ArrayList<PlanFault>(copies(placements));
         var lying = placements.stream()
                 .map(placement -> Lies.of(problem, placement))
                 .toList();
-        Map<List<Object>, List<Polygon>> poor = new ConcurrentHashMap<>();
-        faults.addAll(lying.parallelStream()
-                .map(lies -> alone(
-                        problem,
-                        lies,
-                        poor.computeIfAbsent(
-                                List.of(lies.stock().id(), lies.piece().grade()),
-                                _ -> Grades.worseThan(lies.piece().grade(), lies.stock()))))
-                .flatMap(List::stream)
-                .toList());
+        faults.addAll(
+                lying.parallelStream().map(this::alone).flatMap(List::stream).toList());
         for (var i = 0; i < lying.size(); i++)
             for (var j = i + 1; j < lying.size(); j++)
-                if (lying.get(i).stock() == lying.get(j).stock()) together(problem, lying.get(i), lying.get(j), faults);
+                if (lying.get(i).stock() == lying.get(j).stock()) together(lying.get(i), lying.get(j), faults);
         return faults;
     }
 
-    private static List<PlanFault> copies(CutProblem problem, List<Placement> placements) {
+    private List<PlanFault> copies(List<Placement> placements) {
         var seen = new HashSet<List<Object>>();
         return placements.stream()
                 .filter(placement -> placement.copy() < 1
@@ -63,8 +70,7 @@ public final class PlanCheck {
                 .toList();
     }
 
-    /** @param poorPlaces what of its stock is worse than its grade */
-    private static List<PlanFault> alone(CutProblem problem, Lies lies, List<Polygon> poorPlaces) {
+    private List<PlanFault> alone(Lies lies) {
         var faults = new ArrayList<PlanFault>();
         var pose = lies.placement().pose();
         if (!lies.piece().mayLie(pose.turnDegrees(), pose.flipped(), lies.stock()))
@@ -73,35 +79,55 @@ public final class PlanCheck {
                 && !problem.isPinned(lies.placement().piece(), lies.placement().copy()))
             faults.add(new OffTheRepeat(lies.name(), lies.stock().id()));
         var piece = Planar.polygon(lies.shape());
-        if (overTheEdge(piece, lies.stock().shape(), problem.gap()))
+        var ground = grounds.computeIfAbsent(
+                lies.stock().id(), _ -> Ground.of(lies.stock().shape()));
+        if (overTheEdge(piece, ground))
             faults.add(new OverTheEdge(lies.name(), lies.stock().id()));
-        for (var poor : poorPlaces) {
-            if (!poor.getEnvelopeInternal().intersects(piece.getEnvelopeInternal())) continue;
-            var over = OverlayNGRobust.overlay(piece, poor, OverlayNG.INTERSECTION);
+        for (var place : poorPlaces(lies)) {
+            if (!place.getEnvelopeInternal().intersects(piece.getEnvelopeInternal())) continue;
+            var over = OverlayNGRobust.overlay(piece, place, OverlayNG.INTERSECTION);
             if (overlap(over))
                 faults.add(new PoorGrade(lies.name(), lies.stock().id(), over.getArea()));
         }
         return faults;
     }
 
-    /** Flaws are judged one by one: they may reach over the edge or over each other. */
-    private static boolean overTheEdge(Polygon piece, Shape ground, double gap) {
-        var whole = Planar.polygon(ground.outline());
-        if (overlap(OverlayNGRobust.overlay(piece, whole, OverlayNG.DIFFERENCE)) || tooNear(piece, whole, gap))
-            return true;
-        for (var hole : ground.holes()) {
-            var flaw = Planar.polygon(hole);
-            if (overlap(OverlayNGRobust.overlay(piece, flaw, OverlayNG.INTERSECTION)) || tooNear(piece, flaw, gap))
-                return true;
+    /** What of its stock is worse than its grade. */
+    private List<Polygon> poorPlaces(Lies lies) {
+        return poor.computeIfAbsent(
+                new PoorFor(lies.stock().id(), lies.piece().grade()),
+                wanted -> Grades.worseThan(wanted.grade(), lies.stock()));
+    }
+
+    /** A stock as it is judged. */
+    private record Ground(Polygon whole, IndexedFacetDistance edge, List<Polygon> flaws) {
+        static Ground of(Shape shape) {
+            var whole = Planar.polygon(shape.outline());
+            return new Ground(
+                    whole,
+                    new IndexedFacetDistance(whole.getBoundary()),
+                    shape.holes().stream().map(Planar::polygon).toList());
         }
+    }
+
+    /** Flaws are judged one by one: they may reach over the edge or over each other. */
+    private boolean overTheEdge(Polygon piece, Ground ground) {
+        if (overlap(OverlayNGRobust.overlay(piece, ground.whole(), OverlayNG.DIFFERENCE))
+                || isTooNear(ground.edge().distance(piece.getBoundary()))) return true;
+        var box = piece.getEnvelopeInternal();
+        box.expandBy(problem.gap());
+        for (var flaw : ground.flaws())
+            if (box.intersects(flaw.getEnvelopeInternal())
+                    && (overlap(OverlayNGRobust.overlay(piece, flaw, OverlayNG.INTERSECTION))
+                            || isTooNear(piece.getBoundary().distance(flaw.getBoundary())))) return true;
         return false;
     }
 
-    private static boolean tooNear(Polygon piece, Polygon other, double gap) {
-        return gap > 0 && IndexedFacetDistance.distance(piece.getBoundary(), other.getBoundary()) < gap - TOLERANCE;
+    private boolean isTooNear(double distance) {
+        return problem.gap() > 0 && distance < problem.gap() - TOLERANCE;
     }
 
-    private static void together(CutProblem problem, Lies one, Lies other, List<PlanFault> faults) {
+    private void together(Lies one, Lies other, List<PlanFault> faults) {
         if (!near(one.shape(), other.shape(), problem.gap())) return;
         var a = Planar.polygon(one.shape());
         var b = Planar.polygon(other.shape());

@@ -5,6 +5,8 @@ final class Body {
     /** Circles that are farther off than so many fading lengths are not felt. */
     private static final double FAR = 12;
 
+    private static final double SQRT_2 = Math.sqrt(2);
+
     private Form form;
     double x;
     double y;
@@ -59,25 +61,32 @@ final class Body {
         turn = turned;
         var cos = Math.cos(turned);
         var sin = Math.sin(turned);
+        turn(as.ax, as.ay, cos, sin, ax, ay, sides);
+        turn(as.bx, as.by, cos, sin, bx, by, sides);
+        turn(as.px, as.py, cos, sin, px, py, poles);
+        measureBox();
+    }
+
+    /** One array after the other, so that the compiler takes several numbers at a time. */
+    private void turn(double[] fromX, double[] fromY, double cos, double sin, double[] toX, double[] toY, int count) {
+        var atX = x;
+        var atY = y;
+        for (var i = 0; i < count; i++) toX[i] = fromX[i] * cos - fromY[i] * sin + atX;
+        for (var i = 0; i < count; i++) toY[i] = fromX[i] * sin + fromY[i] * cos + atY;
+    }
+
+    private void measureBox() {
         var lowX = Double.POSITIVE_INFINITY;
         var lowY = Double.POSITIVE_INFINITY;
         var highX = Double.NEGATIVE_INFINITY;
         var highY = Double.NEGATIVE_INFINITY;
         for (var i = 0; i < sides; i++) {
-            var cx = as.ax[i] * cos - as.ay[i] * sin + atX;
-            var cy = as.ax[i] * sin + as.ay[i] * cos + atY;
-            ax[i] = cx;
-            ay[i] = cy;
-            bx[i] = as.bx[i] * cos - as.by[i] * sin + atX;
-            by[i] = as.bx[i] * sin + as.by[i] * cos + atY;
-            if (cx < lowX) lowX = cx;
-            if (cx > highX) highX = cx;
-            if (cy < lowY) lowY = cy;
-            if (cy > highY) highY = cy;
+            lowX = Math.min(lowX, ax[i]);
+            highX = Math.max(highX, ax[i]);
         }
-        for (var i = 0; i < poles; i++) {
-            px[i] = as.px[i] * cos - as.py[i] * sin + atX;
-            py[i] = as.px[i] * sin + as.py[i] * cos + atY;
+        for (var i = 0; i < sides; i++) {
+            lowY = Math.min(lowY, ay[i]);
+            highY = Math.max(highY, ay[i]);
         }
         minX = lowX;
         minY = lowY;
@@ -124,8 +133,15 @@ final class Body {
      * ends where they part, weighed by the smaller radius; its root, scaled by how large both are.
      */
     static double depth(Body one, Body other) {
+        return depth(one, other, Double.POSITIVE_INFINITY);
+    }
+
+    /** The same, or infinitely deep as soon as it is certain to be deeper than enough. */
+    static double depth(Body one, Body other, double enough) {
+        var scale = one.form.reach * Math.min(other.form.reach, SQRT_2 * one.form.reach);
         var fade = 0.01 * Math.max(one.form.size, Math.min(other.form.size, 1.5 * one.form.size));
         var far = FAR * fade;
+        var most = enough / scale * (enough / scale) - fade * fade;
         var sum = 0.0;
         for (var j = 0; j < other.poles; j++) {
             var radius = other.pr[j];
@@ -145,8 +161,8 @@ final class Body {
                 var felt = deep >= fade ? deep : fade * fade / (2 * fade - deep);
                 sum += felt * Math.min(radius, one.pr[i]);
             }
+            if (sum > most) return Double.POSITIVE_INFINITY;
         }
-        var scale = Math.sqrt(Math.sqrt(one.form.area) * Math.sqrt(Math.min(other.form.area, 4 * one.form.area)));
         return Math.sqrt(sum + fade * fade) * scale;
     }
 }

@@ -5,7 +5,11 @@ final class Collider {
     private int[] near = new int[64];
 
     boolean collide(Body one, Body other) {
-        if (!one.boxMeets(other)) return false;
+        return one.boxMeets(other) && touch(one, other);
+    }
+
+    /** The same where their boxes are known to meet. */
+    boolean touch(Body one, Body other) {
         if (circlesMeet(one, other)) return true;
         var count = sidesIn(other, one.minX, one.minY, one.maxX, one.maxY);
         if (count > 0 && crosses(one, other, count)) return true;

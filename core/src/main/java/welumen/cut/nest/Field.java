@@ -47,7 +47,7 @@ final class Field {
      * @param obstacles what a piece must not lie on
      * @param places spread evenly over what is left, each as x and y; none where that is all of the box
      */
-    private record Good(List<Body> obstacles, List<double[]> places) {}
+    private record Good(Obstacles obstacles, List<double[]> places) {}
 
     Field(CutProblem problem, Stock stock, Fineness fineness) {
         this.stock = stock;
@@ -75,9 +75,9 @@ final class Field {
                 grown(ground.getEnvelope(), 0.25 * ground.getEnvelopeInternal().getWidth());
         var box = grown(ground.getEnvelope(), -inset);
         if (stock instanceof Stock.Roll || Math.abs(good.getArea() - box.getArea()) < 1)
-            return new Good(bodies, List.of());
+            return new Good(new Obstacles(bodies, width()), List.of());
         add(OverlayNGRobust.overlay(wide, good, OverlayNG.DIFFERENCE), fineness.rimPoles, bodies);
-        return new Good(bodies, spread(good));
+        return new Good(new Obstacles(bodies, width()), spread(good));
     }
 
     /** By a low-discrepancy sequence in two dimensions, of the golden ratio's cousin (Roberts, 2018). */
@@ -99,7 +99,8 @@ final class Field {
     }
 
     private Good good(int grade) {
-        return byGrade.computeIfAbsent(grade, this::made);
+        var known = byGrade.get(grade);
+        return known == null ? byGrade.computeIfAbsent(grade, this::made) : known;
     }
 
     private static Geometry grown(Geometry geometry, double by) {
@@ -118,7 +119,7 @@ final class Field {
     }
 
     /** What a piece of a grade must not lie on. */
-    List<Body> obstacles(int grade) {
+    Obstacles obstacles(int grade) {
         return good(grade).obstacles();
     }
 

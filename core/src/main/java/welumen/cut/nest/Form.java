@@ -26,6 +26,8 @@ final class Form {
 
     final double middleY;
     final double area;
+    /** The root of the root of the area. */
+    final double reach;
     /** The larger side of its box. */
     final double size;
 
@@ -51,6 +53,7 @@ final class Form {
         py = poles.stream().mapToDouble(pole -> pole[1] - middleY).toArray();
         pr = poles.stream().mapToDouble(pole -> pole[2]).toArray();
         area = polygon.getArea();
+        reach = Math.sqrt(Math.sqrt(area));
         var box = polygon.getEnvelopeInternal();
         size = Math.max(box.getWidth(), box.getHeight());
     }

@@ -83,12 +83,16 @@ final class HideSearch extends Search {
     }
 
     private Optional<Layout> separated(Layout layout, RandomGenerator random, StopSignal stop) {
-        return separation(layout, random, stop).run() ? Optional.of(closedWhereEmpty(layout)) : Optional.empty();
+        return isApart(separation(layout, random), stop) ? Optional.of(closedWhereEmpty(layout)) : Optional.empty();
     }
 
     /** The more attempts have failed, the longer it keeps at it. */
-    private Separation separation(Layout layout, RandomGenerator random, StopSignal stop) {
-        return new Separation(layout, random, Math.min(MOST_IDLE, LEAST_IDLE + 2 * failures), RETURNS, stop);
+    private Separation separation(Layout layout, RandomGenerator random) {
+        return new Separation(layout, random, Math.min(MOST_IDLE, LEAST_IDLE + 2 * failures), RETURNS);
+    }
+
+    private static boolean isApart(Separation separation, StopSignal stop) {
+        return separation.run(Long.MAX_VALUE, stop) == Separation.Outcome.APART;
     }
 
     /** A field without pieces is not used, and has its whole box again. */
@@ -159,7 +163,7 @@ final class HideSearch extends Search {
             trials.put(worker, trial);
         }
         trial.rounds++;
-        if (!new Separation(trial.layout, random, TRIAL_IDLE, 0, stop).run()) return Optional.empty();
+        if (!isApart(new Separation(trial.layout, random, TRIAL_IDLE, 0), stop)) return Optional.empty();
         trials.remove(worker);
         return Optional.of(closedWhereEmpty(trial.layout));
     }
@@ -192,8 +196,8 @@ final class HideSearch extends Search {
         Optional<Layout> found = Optional.empty();
         for (var moves = 0L; moves < AS_LONG && !stop.stopRequested(); ) {
             squeeze(layout, share, random);
-            var separation = separation(layout, random, stop);
-            var isDone = separation.run();
+            var separation = separation(layout, random);
+            var isDone = isApart(separation, stop);
             moves += 1 + separation.moves();
             if (isDone) {
                 closedWhereEmpty(layout);

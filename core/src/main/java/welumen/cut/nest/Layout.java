@@ -3,6 +3,7 @@ package welumen.cut.nest;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.random.RandomGenerator;
 import welumen.cut.Placement;
 
 /**
@@ -13,9 +14,15 @@ final class Layout {
     /** Room for so many on each field, until more are met. */
     private static final int OBSTACLES = 32;
 
+    /** As large a share of the items, the largest first, may change places. */
+    private static final double LARGE = 0.4;
+
     final List<Item> items;
     final List<Field> fields;
     final Body[] bodies;
+    /** The boxes of all bodies, each as least and greatest x, then y: read far more often than anything else. */
+    final double[] boxes;
+
     final int[] field;
     final boolean[] flipped;
     /** Whether pieces may lie on a field at all. */
@@ -39,6 +46,7 @@ final class Layout {
         var count = items.size();
         bodies = new Body[count];
         for (var i = 0; i < count; i++) bodies[i] = new Body(items.get(i).plain());
+        boxes = new double[4 * count];
         field = new int[count];
         flipped = new boolean[count];
         isOpen = new boolean[fields.size()];
@@ -90,9 +98,9 @@ final class Layout {
         for (var row : groundWeight) Arrays.fill(row, 1);
     }
 
-    List<Body> obstacles(int item, int onField) {
+    Obstacles obstacles(int item, int onField) {
         var grounds = fields.get(onField).obstacles(items.get(item).piece().grade());
-        makeRoom(item, grounds.size());
+        makeRoom(item, grounds.count());
         return grounds;
     }
 
@@ -108,7 +116,12 @@ final class Layout {
     void lay(int item, int onField, double x, double y, double turn, boolean isFlipped) {
         field[item] = onField;
         flipped[item] = isFlipped;
-        bodies[item].lay(items.get(item).form(isFlipped), x, y, turn);
+        var body = bodies[item];
+        body.lay(items.get(item).form(isFlipped), x, y, turn);
+        boxes[4 * item] = body.minX;
+        boxes[4 * item + 1] = body.maxX;
+        boxes[4 * item + 2] = body.minY;
+        boxes[4 * item + 3] = body.maxY;
     }
 
     /** Measures anew how deep an item lies in all else. */
@@ -116,14 +129,26 @@ final class Layout {
         var body = bodies[item];
         var grounds = obstacles(item, field[item]);
         Arrays.fill(groundDepth[item], 0);
-        for (var k = 0; k < grounds.size(); k++)
-            if (collider.collide(body, grounds.get(k))) groundDepth[item][k] = Body.depth(body, grounds.get(k));
+        for (var k = 0; k < grounds.count(); k++)
+            if (grounds.isNear(body, k) && collider.collide(body, grounds.get(k)))
+                groundDepth[item][k] = Body.depth(body, grounds.get(k));
         for (var j = 0; j < bodies.length; j++) {
             if (j == item) continue;
-            var deep = field[j] == field[item] && collider.collide(body, bodies[j]) ? Body.depth(body, bodies[j]) : 0;
+            var deep = field[j] == field[item] && isNear(body, j) && collider.collide(body, bodies[j])
+                    ? Body.depth(body, bodies[j])
+                    : 0;
             depth[item][j] = deep;
             depth[j][item] = deep;
         }
+    }
+
+    /** Whether a body may lie in an item, by their boxes. */
+    boolean isNear(Body body, int item) {
+        var at = 4 * item;
+        return boxes[at] < body.maxX
+                && boxes[at + 1] > body.minX
+                && boxes[at + 2] < body.maxY
+                && boxes[at + 3] > body.minY;
     }
 
     void measureAll(Collider collider) {
@@ -163,6 +188,18 @@ final class Layout {
                 && body.minY >= minY[on] - 1e-9
                 && body.maxX <= maxX[on] + 1e-9
                 && body.maxY <= maxY[on] + 1e-9;
+    }
+
+    /** Two of the larger items change places. */
+    void swapLarge(RandomGenerator random) {
+        var large = Math.max(2, (int) (LARGE * items.size()));
+        var a = random.nextInt(large);
+        var b = (a + 1 + random.nextInt(large - 1)) % large;
+        var x = bodies[a].x;
+        var y = bodies[a].y;
+        var on = field[a];
+        lay(a, field[b], bodies[b].x, bodies[b].y, bodies[a].turn, flipped[a]);
+        lay(b, on, x, y, bodies[b].turn, flipped[b]);
     }
 
     List<Placement> placements() {

@@ -33,12 +33,14 @@ public final class Nester {
     private static final int FEW = 60;
 
     private final CutProblem problem;
+    private final PlanCheck judge;
     private final List<Search> searches;
     private List<Placement> best;
     private PlanScore score;
 
     private Nester(CutProblem problem, NestOptions options, StopSignal stop) {
         this.problem = problem;
+        this.judge = new PlanCheck(problem);
         var kinds = FirstPlan.kinds(problem, Fineness.FINE);
         this.best = first(kinds, options, stop);
         this.score = PlanScore.of(problem, best);
@@ -139,7 +141,7 @@ public final class Nester {
                 .toList());
         plan.addAll(layout.placements());
         var reached = PlanScore.of(problem, plan);
-        if (reached.compareTo(score) >= 0 || !PlanCheck.faults(problem, plan).isEmpty()) return false;
+        if (reached.compareTo(score) >= 0 || !judge.faults(plan).isEmpty()) return false;
         best = List.copyOf(plan);
         score = reached;
         return true;

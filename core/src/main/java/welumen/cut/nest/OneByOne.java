@@ -57,7 +57,6 @@ abstract sealed class OneByOne permits QuickPlan, RepeatPlan {
     final boolean isFree(int item, int on) {
         for (var other : laid)
             if (layout.field[other] == on && collider.collide(tried, layout.bodies[other])) return false;
-        for (var obstacle : layout.obstacles(item, on)) if (collider.collide(tried, obstacle)) return false;
-        return true;
+        return layout.obstacles(item, on).isFree(tried, collider);
     }
 }

@@ -186,8 +186,10 @@ final class PlaceSearch {
         var sum = 0.0;
         for (var k = 0; k < order.length; k++) {
             var j = order[k];
-            if (j == item || layout.field[j] != onField || !collider.collide(tried, layout.bodies[j])) continue;
-            sum += layout.weight[item][j] * Body.depth(tried, layout.bodies[j]);
+            if (layout.field[j] != onField || !layout.isNear(tried, j) || j == item) continue;
+            if (!collider.touch(tried, layout.bodies[j])) continue;
+            var weight = layout.weight[item][j];
+            sum += weight * Body.depth(tried, layout.bodies[j], (bound - sum) / weight);
             if (k > 0) {
                 // what is often in the way comes first
                 var before = k / 2;
@@ -197,9 +199,10 @@ final class PlaceSearch {
             if (sum >= bound) return Double.MAX_VALUE;
         }
         var grounds = layout.obstacles(item, onField);
-        for (var k = 0; k < grounds.size(); k++)
-            if (collider.collide(tried, grounds.get(k))) {
-                sum += layout.groundWeight[item][k] * Body.depth(tried, grounds.get(k));
+        for (var k = 0; k < grounds.count(); k++)
+            if (grounds.isNear(tried, k) && collider.touch(tried, grounds.get(k))) {
+                var weight = layout.groundWeight[item][k];
+                sum += weight * Body.depth(tried, grounds.get(k), (bound - sum) / weight);
                 if (sum >= bound) return Double.MAX_VALUE;
             }
         return sum;

@@ -3,6 +3,7 @@ package welumen.cut.nest;
 import java.util.List;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import welumen.cut.Placement;
 import welumen.cut.StopSignal;
@@ -11,82 +12,111 @@ import welumen.cut.StopSignal;
  * The shortest length of one roll: a little is taken out of it somewhere, what lay beyond moves up, and what then overlaps is
  * separated. What succeeds makes the next bite larger, what fails smaller. One worker takes bites from the best, the other keeps
  * at a length farther off, with two large pieces changing places whenever it does not come out.
+ *
+ * <p>A round is as much work for either, so that none waits for the other; a trial that is not done goes on in the next.
  */
 final class RollSearch extends Search {
+    /** How long a round is, in items moved. */
+    private static final int ROUND = 500;
+
     private static final double FIRST_BITE = 0.02;
     private static final double LARGEST_BITE = 0.04;
     private static final double SMALLEST_BITE = 0.0006;
     private static final int IDLE = 25;
     private static final int RETURNS = 2;
-    /** In items moved. */
-    private static final int EASY = 250;
 
     /** How much farther than a bite the second worker goes. */
     private static final double FAR = 1.6;
 
+    /** So often pieces change places in one trial of the second worker. */
     private static final int PATIENCE = 8;
 
-    /** As many of the largest may change places. */
-    private static final double LARGE = 0.4;
-
-    private final Bite bite = new Bite(FIRST_BITE, LARGEST_BITE, SMALLEST_BITE);
-    private @Nullable Layout trial;
-    private int tries;
+    private final List<Hand> hands;
 
     RollSearch(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
         super(fields, items, placements, seed);
+        hands = IntStream.range(0, Workers.COUNT)
+                .mapToObj(worker -> new Hand(random(worker), worker > 0 && items.size() >= 4))
+                .toList();
     }
 
     @Override
     Optional<Layout> attempt(int worker, StopSignal stop) {
-        if (best.items.isEmpty()) return Optional.empty();
-        return worker == 0 || best.items.size() < 4 ? bites(worker, stop) : far(worker, stop);
-    }
-
-    /** Bite after bite, as long as they go down easily. */
-    private Optional<Layout> bites(int worker, StopSignal stop) {
-        var random = random(worker);
-        var layout = best.copy();
-        Optional<Layout> found = Optional.empty();
-        for (var moves = 0L; moves < EASY && !stop.stopRequested(); ) {
-            var length = length(layout);
-            shorten(layout, length, length * bite.share(), random);
-            var separation = new Separation(layout, random, IDLE, RETURNS, stop);
-            if (!separation.run()) break;
-            moves += separation.moves();
-            layout.maxX[0] = length(layout);
-            found = Optional.of(layout.copy());
-        }
-        return found;
-    }
-
-    /**
-     * A length well below the best, tried again and again: where it does not come out, two large pieces change places in what
-     * was nearly separated, and it goes on from there.
-     */
-    private Optional<Layout> far(int worker, StopSignal stop) {
-        var random = random(worker);
-        var length = length(best);
-        if (trial == null || trial.maxX[0] >= length * (1 - SMALLEST_BITE) || tries >= PATIENCE) {
-            trial = best.copy();
-            tries = 0;
-            shorten(trial, length, length * bite.share(FAR), random);
-        } else {
-            trial.forget();
-            swapLarge(trial, random);
-        }
-        tries++;
-        if (!new Separation(trial, random, IDLE, RETURNS, stop).run()) return Optional.empty();
-        var found = trial.copy();
-        found.maxX[0] = length(found);
-        trial = null;
-        return Optional.of(found);
+        return best.items.isEmpty() ? Optional.empty() : hands.get(worker).work(best, stop);
     }
 
     @Override
     void learn(Optional<Layout> found) {
         found.ifPresent(layout -> best = layout);
-        bite.learn(found.isPresent());
+    }
+
+    /** What one worker is at. */
+    private static final class Hand {
+        private final RandomGenerator random;
+        private final boolean goesFar;
+        private final Bite bite = new Bite(FIRST_BITE, LARGEST_BITE, SMALLEST_BITE);
+        private @Nullable Trial trial;
+
+        Hand(RandomGenerator random, boolean goesFar) {
+            this.random = random;
+            this.goesFar = goesFar;
+        }
+
+        /** The shortest layout of a round, if one is shorter than the best. */
+        Optional<Layout> work(Layout best, StopSignal stop) {
+            var from = best;
+            Optional<Layout> found = Optional.empty();
+            for (var left = (long) ROUND; left > 0 && !stop.stopRequested(); left--) {
+                if (trial == null || trial.layout.maxX[0] >= length(from)) trial = new Trial(bitten(from), random);
+                var before = trial.separation.moves();
+                var outcome = trial.separation.run(left, stop);
+                left -= trial.separation.moves() - before;
+                if (outcome == Separation.Outcome.APART) {
+                    from = trial.layout;
+                    from.maxX[0] = length(from);
+                    found = Optional.of(from);
+                    trial = null;
+                    bite.learn(true);
+                } else if (outcome == Separation.Outcome.STUCK) trial = afterStuck(trial);
+            }
+            return found;
+        }
+
+        private Layout bitten(Layout from) {
+            var layout = from.copy();
+            var length = length(layout);
+            shorten(layout, length, length * (goesFar ? bite.share(FAR) : bite.share()), random);
+            return layout;
+        }
+
+        /** Two large pieces change places, and nothing is held against anybody; after some such tries it is given up. */
+        private @Nullable Trial afterStuck(Trial stuck) {
+            if (goesFar && stuck.swaps < PATIENCE) {
+                stuck.layout.forget();
+                stuck.layout.swapLarge(random);
+                return new Trial(stuck.layout, random, stuck.swaps + 1);
+            }
+            bite.learn(false);
+            return null;
+        }
+    }
+
+    /** A length that is tried. */
+    private static final class Trial {
+        final Layout layout;
+        final Separation separation;
+        /** How often pieces have changed places in it. */
+        final int swaps;
+
+        Trial(Layout layout, RandomGenerator random) {
+            this(layout, random, 0);
+        }
+
+        Trial(Layout layout, RandomGenerator random, int swaps) {
+            this.layout = layout;
+            this.swaps = swaps;
+            separation = new Separation(layout, random, IDLE, RETURNS);
+        }
     }
 
     private static double length(Layout layout) {
@@ -102,17 +132,5 @@ final class RollSearch extends Search {
             var body = layout.bodies[i];
             if (body.x > from) layout.lay(i, 0, body.x - by, body.y, body.turn, layout.flipped[i]);
         }
-    }
-
-    private static void swapLarge(Layout layout, RandomGenerator random) {
-        var large = Math.max(2, (int) (LARGE * layout.items.size()));
-        var a = random.nextInt(large);
-        var b = (a + 1 + random.nextInt(large - 1)) % large;
-        var one = layout.bodies[a];
-        var other = layout.bodies[b];
-        var x = one.x;
-        var y = one.y;
-        layout.lay(a, 0, other.x, other.y, one.turn, layout.flipped[a]);
-        layout.lay(b, 0, x, y, other.turn, layout.flipped[b]);
     }
 }

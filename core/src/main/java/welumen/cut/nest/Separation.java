@@ -1,6 +1,7 @@
 package welumen.cut.nest;
 
 import java.util.random.RandomGenerator;
+import org.jspecify.annotations.Nullable;
 import welumen.cut.StopSignal;
 
 /**
@@ -19,46 +20,64 @@ final class Separation {
     private final RandomGenerator random;
     private final Collider collider = new Collider();
     private final PlaceSearch search;
-    private final StopSignal stop;
     private final int idle;
     private final int returns;
+    private @Nullable Layout best;
+    private double least;
+    private int still;
+    private int returned;
     private long moves;
+
+    /** How far it has come. */
+    enum Outcome {
+        APART,
+        STUCK,
+        UNDER_WAY
+    }
 
     /**
      * @param idle how many rounds without progress before it goes back
      * @param returns how often it goes back
      */
-    Separation(Layout layout, RandomGenerator random, int idle, int returns, StopSignal stop) {
+    Separation(Layout layout, RandomGenerator random, int idle, int returns) {
         this.layout = layout;
         this.random = random;
         this.search = new PlaceSearch(layout, random, collider);
-        this.stop = stop;
         this.idle = idle;
         this.returns = returns;
     }
 
-    /** Whether nothing collides any more; if not, the layout is the best that was found. */
-    boolean run() {
-        layout.measureAll(collider);
-        var best = layout.copy();
-        var least = total();
-        for (var back = 0; back <= returns && least > 0; back++) {
-            var still = 0;
-            while (still < idle && !stop.stopRequested()) {
-                round();
-                var total = total();
-                if (total == 0) return true;
-                still = total < PROGRESS * least ? 0 : still + 1;
-                if (total < least) {
-                    least = total;
-                    best.take(layout);
-                }
+    /**
+     * Goes on until nothing collides, nothing helps any more, or so many items have been moved as this stretch of work may
+     * take. When nothing helps, the layout is the best that was found.
+     */
+    Outcome run(long most, StopSignal stop) {
+        if (best == null) {
+            layout.measureAll(collider);
+            best = layout.copy();
+            least = total();
+        }
+        for (var from = moves; least > 0; ) {
+            while (still < idle) {
+                if (moves - from >= most || stop.stopRequested()) return Outcome.UNDER_WAY;
+                round(stop);
+                note(best);
+                if (least == 0) return Outcome.APART;
                 learn();
             }
             layout.take(best);
-            if (stop.stopRequested()) return false;
+            still = 0;
+            if (returned++ >= returns) return Outcome.STUCK;
         }
-        return least == 0;
+        return Outcome.APART;
+    }
+
+    private void note(Layout soFar) {
+        var total = total();
+        still = total < PROGRESS * least ? 0 : still + 1;
+        if (total >= least) return;
+        least = total;
+        soFar.take(layout);
     }
 
     /** How many items were looked for a better place, which is what takes time. */
@@ -74,7 +93,7 @@ final class Separation {
     }
 
     /** Every item that collides, in any order, once. */
-    private void round() {
+    private void round(StopSignal stop) {
         var count = layout.items.size();
         var order = new int[count];
         for (var i = 0; i < count; i++) {

@@ -105,7 +105,8 @@ class SeparationTest {
         layout.isOpen[0] = true;
         var chance = new SplittableRandom(seed);
         for (var i = 0; i < items.size(); i++) Search.scatter(layout, i, chance);
-        assertThat(new Separation(layout, chance, 40, 4, () -> false).run()).isTrue();
+        assertThat(new Separation(layout, chance, 40, 4).run(Long.MAX_VALUE / 2, () -> false))
+                .isEqualTo(Separation.Outcome.APART);
         assertThat(PlanCheck.faults(problem, layout.placements())).isEmpty();
     }
 
