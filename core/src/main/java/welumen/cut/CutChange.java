@@ -2,6 +2,8 @@ package welumen.cut;
 
 import java.time.LocalDate;
 import java.util.List;
+import welumen.cut.leather.StripTest;
+import welumen.cut.leather.Working;
 
 /** What happens at the cutting table. */
 public sealed interface CutChange {
@@ -30,6 +32,15 @@ public sealed interface CutChange {
             this(stock, offcuts, LocalDate.EPOCH);
         }
     }
+
+    /** In place of what was tested of the same material, lot and way of working. */
+    record StripTested(StripTest test) implements CutChange {}
+
+    /** A piece of the pattern is worked so: it is cut larger, rests, and is cut to its line afterwards. */
+    record PieceWorked(String piece, Working working) implements CutChange {}
+
+    /** It is cut to its line at once. */
+    record PieceLeftDry(String piece) implements CutChange {}
 
     /** A piece came out wrong and is wanted once more. */
     record PieceSpoilt(String piece, int copy, String stock, String why) implements CutChange {}

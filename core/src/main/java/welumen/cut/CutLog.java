@@ -3,11 +3,15 @@ package welumen.cut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import welumen.cut.CutChange.PieceLeftDry;
 import welumen.cut.CutChange.PieceSpoilt;
+import welumen.cut.CutChange.PieceWorked;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CutChange.StockSentBack;
+import welumen.cut.CutChange.StripTested;
+import welumen.cut.leather.Worked;
 import welumen.journal.Growing;
 
 /**
@@ -16,8 +20,8 @@ import welumen.journal.Growing;
  * @param brought for this job alone
  * @param cut in the order in which it was cut
  */
-public record CutLog(List<Stock> brought, List<SheetCut> cut, List<PieceSpoilt> spoilt) {
-    public static final CutLog EMPTY = new CutLog(List.of(), List.of(), List.of());
+public record CutLog(List<Stock> brought, List<SheetCut> cut, List<PieceSpoilt> spoilt, Worked worked) {
+    public static final CutLog EMPTY = new CutLog(List.of(), List.of(), List.of(), Worked.NOTHING);
 
     public CutLog {
         brought = List.copyOf(brought);
@@ -33,15 +37,22 @@ public record CutLog(List<Stock> brought, List<SheetCut> cut, List<PieceSpoilt> 
                 var at = more.stream().map(Stock::id).toList().indexOf(stock.id());
                 if (at < 0) more.add(stock);
                 else more.set(at, stock);
-                yield new CutLog(more, cut, spoilt);
+                yield new CutLog(more, cut, spoilt, worked);
             }
             case StockSentBack(var id) ->
                 new CutLog(
-                        brought.stream().filter(stock -> !stock.id().equals(id)).toList(), cut, spoilt);
-            case SheetCut sheet -> new CutLog(brought, Growing.copyOf(cut).with(sheet), spoilt);
+                        brought.stream().filter(stock -> !stock.id().equals(id)).toList(), cut, spoilt, worked);
+            case SheetCut sheet -> new CutLog(brought, Growing.copyOf(cut).with(sheet), spoilt, worked);
             case PieceSpoilt piece ->
-                new CutLog(brought, cut, Growing.copyOf(spoilt).with(piece));
+                new CutLog(brought, cut, Growing.copyOf(spoilt).with(piece), worked);
+            case StripTested(var test) -> with(worked.with(test));
+            case PieceWorked(var piece, var working) -> with(worked.with(piece, working));
+            case PieceLeftDry(var piece) -> with(worked.without(piece));
         };
+    }
+
+    private CutLog with(Worked other) {
+        return new CutLog(brought, cut, spoilt, other);
     }
 
     public boolean isCut(String stock) {

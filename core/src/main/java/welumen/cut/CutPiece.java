@@ -74,6 +74,11 @@ public record CutPiece(
         return new CutPiece(id, shape, count, material, turns, flip, grade, stretch, pair, onLine);
     }
 
+    /** The same within another line; its place on a pattern's line stays. */
+    public CutPiece with(Shape other) {
+        return new CutPiece(id, other, quantity, material, turns, flip, grade, stretch, pair, onLine);
+    }
+
     /** The same on leather of another grade, at the worst. */
     public CutPiece graded(int worst) {
         return new CutPiece(id, shape, quantity, material, turns, flip, worst, stretch, pair, onLine);

@@ -1,10 +1,13 @@
 package welumen.cut;
 
+import welumen.cut.CutChange.PieceLeftDry;
 import welumen.cut.CutChange.PieceSpoilt;
+import welumen.cut.CutChange.PieceWorked;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CutChange.StockSentBack;
+import welumen.cut.CutChange.StripTested;
 
 /** What lies on the cutting table. */
 public sealed interface CuttingTable {
@@ -16,7 +19,13 @@ public sealed interface CuttingTable {
     default CuttingTable after(CutChange change) {
         return switch (change) {
             case PlanAccepted(var problem, var plan) -> new Laid(problem, plan);
-            case StockBrought _, StockSentBack _, SheetCut _, PieceSpoilt _ -> this;
+            case StockBrought _,
+                    StockSentBack _,
+                    SheetCut _,
+                    PieceSpoilt _,
+                    StripTested _,
+                    PieceWorked _,
+                    PieceLeftDry _ -> this;
         };
     }
 }

@@ -18,6 +18,9 @@ public final class FromPattern {
     /** How far leather may lie from its wanted stretch, in degrees. */
     static final double WITHIN = 20;
 
+    private static final String LEFT = "-left";
+    private static final String RIGHT = "-right";
+
     private FromPattern() {}
 
     /** Those that can be cut yet. */
@@ -36,6 +39,11 @@ public final class FromPattern {
                 .toList();
     }
 
+    /** Whether something that is cut is a copy of a piece. */
+    public static boolean isOf(String cut, String piece) {
+        return cut.equals(piece) || cut.equals(piece + LEFT) || cut.equals(piece + RIGHT);
+    }
+
     /** @param onLine the place of it that lies on the pattern of a stock that has one */
     private static Stream<CutPiece> copies(Piece piece, Point onLine) {
         var line = Blank.of(piece);
@@ -43,8 +51,8 @@ public final class FromPattern {
             case ONE -> Stream.of(cut(piece, piece.id(), line, 1, "", onLine));
             case TWO_ALIKE -> Stream.of(cut(piece, piece.id(), line, 2, "", onLine));
             case LEFT_AND_RIGHT -> {
-                var left = piece.id() + "-left";
-                var right = piece.id() + "-right";
+                var left = piece.id() + LEFT;
+                var right = piece.id() + RIGHT;
                 var other = Mirrored.of(piece, piece.part(), piece.name());
                 yield Stream.of(
                         cut(piece, left, line, 1, right, onLine),

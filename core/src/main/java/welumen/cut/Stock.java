@@ -2,6 +2,7 @@ package welumen.cut;
 
 import java.util.List;
 import welumen.shape.Outline;
+import welumen.shape.Pose;
 import welumen.shape.Shape;
 
 /** What pieces are cut from. */
@@ -108,7 +109,9 @@ public sealed interface Stock {
     /**
      * Cloth or carpet from a roll: x runs along its length from the cut end, y across; nap runs toward +x.
      *
+     * @param width with both selvedges, in mm
      * @param repeatX the length after which its pattern repeats, in mm; nought if it has none
+     * @param selvedge how much along either edge is not used, in mm
      */
     record Roll(
             String id,
@@ -118,9 +121,10 @@ public sealed interface Stock {
             double length,
             double costPerMetre,
             double repeatX,
-            double repeatY)
+            double repeatY,
+            double selvedge)
             implements Stock {
-        /** One of whose lot no more is known. */
+        /** One of whose lot no more is known, and which is used from edge to edge. */
         public Roll(
                 String id,
                 String material,
@@ -129,29 +133,37 @@ public sealed interface Stock {
                 double costPerMetre,
                 double repeatX,
                 double repeatY) {
-            this(id, material, Lot.UNKNOWN, width, length, costPerMetre, repeatX, repeatY);
+            this(id, material, Lot.UNKNOWN, width, length, costPerMetre, repeatX, repeatY, 0);
         }
 
         /** What is left of it when some of it is cut off. */
         public Roll left(String as, double leftMm) {
-            return new Roll(as, material, lot, width, leftMm, costPerMetre, repeatX, repeatY);
+            return new Roll(as, material, lot, width, leftMm, costPerMetre, repeatX, repeatY, selvedge);
+        }
+
+        /** Between the selvedges, in mm. */
+        public double usableWidth() {
+            return width - 2 * selvedge;
         }
 
         /** Whether a rectangle can be cut from it, one way or the other. */
         public boolean has(double longMm, double wideMm) {
-            return Math.max(length, width) >= longMm && Math.min(length, width) >= wideMm;
+            return Math.max(length, usableWidth()) >= longMm && Math.min(length, usableWidth()) >= wideMm;
         }
 
         public Roll {
             if (!(width > 0 && length > 0 && Double.isFinite(width) && Double.isFinite(length)))
                 throw new IllegalArgumentException("The roll of [%s × %s mm] has no area.".formatted(width, length));
+            if (!(selvedge >= 0 && 2 * selvedge < width))
+                throw new IllegalArgumentException(
+                        "A selvedge of [%s mm] leaves nothing of a roll [%s mm] wide.".formatted(selvedge, width));
             if (!(costPerMetre >= 0))
                 throw new IllegalArgumentException("The cost [%s] is below nought.".formatted(costPerMetre));
         }
 
         @Override
         public Shape shape() {
-            return new Shape(Outline.rectangle(length, width));
+            return new Shape(new Pose(0, selvedge, 0, false).apply(Outline.rectangle(length, usableWidth())));
         }
 
         @Override

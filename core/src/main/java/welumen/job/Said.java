@@ -16,11 +16,14 @@ import welumen.custody.CustodyChange.CameBack;
 import welumen.custody.CustodyChange.FateSaid;
 import welumen.custody.CustodyChange.PartLeftOff;
 import welumen.custody.CustodyChange.SentAway;
+import welumen.cut.CutChange.PieceLeftDry;
 import welumen.cut.CutChange.PieceSpoilt;
+import welumen.cut.CutChange.PieceWorked;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CutChange.StockSentBack;
+import welumen.cut.CutChange.StripTested;
 import welumen.evidence.EvidenceChange.Concluded;
 import welumen.evidence.EvidenceChange.EvidenceLogged;
 import welumen.evidence.EvidenceChange.PhotoKept;
@@ -201,6 +204,11 @@ public final class Said {
                         ? "Cut: " + stock
                         : "Cut: %s, %d %s kept"
                                 .formatted(stock, offcuts.size(), offcuts.size() == 1 ? "offcut" : "offcuts");
+            case AtCut(StripTested(var test)) ->
+                "Strip tested: %s, %s".formatted(test.material(), test.working().word());
+            case AtCut(PieceWorked(var piece, var working)) ->
+                "Worked %s: %s".formatted(working.word(), piece.replace('-', ' '));
+            case AtCut(PieceLeftDry(var piece)) -> "Cut to its line at once: " + piece.replace('-', ' ');
             case AtCut(PieceSpoilt(var piece, var copy, var stock, var why)) -> "Spoilt: " + piece.replace('-', ' ');
             case AtCut(PlanAccepted(var problem, var plan)) ->
                 "Laid out: %d pieces on %d hides"

@@ -75,7 +75,7 @@ public final class Shots {
             case SURVEY -> 5;
             case REFIT -> 2;
             case PATTERN -> 12;
-            case CUT -> 4;
+            case CUT -> 5;
             case STORES, DIARY, HANDOVER -> 1;
         };
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -17,11 +18,16 @@ import org.junit.jupiter.api.io.TempDir;
 import welumen.cut.ByHand;
 import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CuttingTable;
+import welumen.cut.FromPattern;
+import welumen.cut.Lot;
 import welumen.cut.Placement;
 import welumen.cut.PlanCheck;
 import welumen.cut.Stock;
 import welumen.job.JobChange.AtCut;
+import welumen.job.JobChange.AtPattern;
 import welumen.job.WorkStage;
+import welumen.pattern.EdgeFinish;
+import welumen.pattern.PatternChange.EdgeFinished;
 
 /** Hand and engine together: a piece is moved and pinned, and the rest is laid again about it. */
 class CutWalkTest {
@@ -89,6 +95,96 @@ class CutWalkTest {
                 .isEmpty();
     }
 
+    /** What was worked damp is cut larger by what a strip shrank, and the card says that it is trimmed later. */
+    @Test
+    void aPieceThatIsWorkedIsCutLargerAndTrimmedLater() {
+        bench.click("leaf-leather");
+        assertThat(bench.text("leather-answer"))
+                .contains("are cut to their line at once")
+                .contains("through a cloth");
+        bench.typeAndEnter("strip-test", "damp, marks 200, along 190");
+        assertThat(bench.text("leather-wrong")).startsWith("How far apart are the marks now");
+        bench.typeAndEnter("strip-test", "damp, marks 200, along 190, across 180, rested 20 h, finished lighter");
+        var piece = bench.ask(() ->
+                bench.robot.lookup("#worked-piece").<ComboBox<String>>query().getValue());
+        var before = bench.ask(
+                () -> bench.robot.lookup("#rough-felt .chalk-dash").queryAll().size());
+        choose("worked-how", "damp");
+        assertThat(bench.text("leather-answer"))
+                .startsWith("One piece is cut larger by 6 mm all round")
+                .contains("rested for 20 h")
+                .contains("show the customer the strip first");
+        assertThat(before).isZero();
+        assertThat(bench.ask(() ->
+                        bench.robot.lookup("#rough-felt .chalk-dash").queryAll().size()))
+                .isEqualTo(1);
+        var was = area(piece);
+        bench.click("leaf-plan");
+        bench.click("lay-out");
+        bench.until(() -> area(piece) > 1.15 * was);
+        assertThat(PlanCheck.faults(plan().problem(), plan().plan().placements()))
+                .isEmpty();
+        bench.click("leaf-at-the-table");
+        var on = plan().plan().placements().stream()
+                .filter(placement -> FromPattern.isOf(placement.piece(), piece))
+                .findFirst()
+                .orElseThrow()
+                .stock();
+        choose("table-hide", on);
+        bench.until(() -> says("rough: it rests, then to its line"));
+    }
+
+    private double area(String piece) {
+        return plan().problem().pieces().stream()
+                .filter(one -> FromPattern.isOf(one.id(), piece))
+                .findFirst()
+                .orElseThrow()
+                .shape()
+                .area();
+    }
+
+    /** What was cut is drawn otherwise: the table says what that wastes and opens, and lays it so where that is accepted. */
+    @Test
+    void aChangeSaysWhatItCostsAndIsAccepted() {
+        var laid = onHides().getFirst();
+        bench.click("leaf-at-the-table");
+        choose("table-hide", laid.stock());
+        bench.click("hide-is-cut");
+        bench.until(() -> bench.text("table-answer").startsWith("One hide cut"));
+        bench.ask(() -> bench.model()
+                .make(new AtPattern(bench.model().job().patterns().pieces().stream()
+                        .filter(piece -> FromPattern.isOf(laid.piece(), piece.id()))
+                        .findFirst()
+                        .map(piece -> new EdgeFinished(piece.id(), 0, EdgeFinish.SEWN, 16))
+                        .orElseThrow())));
+        bench.until(() -> bench.text("table-effect").startsWith("Cut already, and drawn otherwise since: "));
+        assertThat(bench.text("table-effect")).contains("to be laid anew");
+        bench.click("accept-change");
+        bench.until(() -> bench.text("table-effect").isEmpty());
+        assertThat(PlanCheck.faults(plan().problem(), plan().plan().placements()))
+                .isEmpty();
+        assertThat(plan().find(laid.piece(), 1).map(Placement::stock))
+                .isPresent()
+                .isNotEqualTo(Optional.of(laid.stock()));
+    }
+
+    /** A roll that is too narrow for a piece: it is made of strips, and they lie. */
+    @Test
+    void aPieceWiderThanItsRollIsMadeOfStrips() {
+        var roll = (Stock.Roll) plan().problem().stock("carpet roll");
+        brought(new Stock.Roll(roll.id(), roll.material(), Lot.UNKNOWN, 420, 6000, roll.costPerMetre(), 0, 0, 10));
+        bench.click("lay-out");
+        bench.until(
+                () -> bench.ask(() -> bench.robot.lookup("#finish-now").query().isVisible()));
+        bench.click("finish-now");
+        bench.until(() -> says("is wider than its roll. Make it of strips"));
+        bench.click("join-once");
+        assertThat(bench.ask(() -> bench.model().job().patterns().pieces().stream()
+                        .filter(piece -> piece.name().contains(", strip "))
+                        .count()))
+                .isEqualTo(2);
+    }
+
     /** A roll that came narrow spoils its plan; cut, its rest is a roll again, and found where a piece is missing. */
     @Test
     void whatIsLeftOfARollIsKeptAndFound() {
@@ -125,6 +221,15 @@ class CutWalkTest {
     private void brought(Stock stock) {
         bench.ask(() -> bench.model().make(new AtCut(new StockBrought(stock))));
         bench.settle();
+    }
+
+    /** Somewhere within what a label says. */
+    private boolean says(String part) {
+        return bench.ask(() -> bench.robot
+                .lookup((Node node) ->
+                        node instanceof Label label && label.getText().contains(part))
+                .tryQuery()
+                .isPresent());
     }
 
     /** Whether something on the screen begins so. */

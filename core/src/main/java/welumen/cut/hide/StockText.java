@@ -18,12 +18,12 @@ import welumen.shape.Shape;
 
 /**
  * What came in to cut from, as one line: {@code hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310, from Fell and Daughter};
- * {@code roll 1, 1400 wide, 12 m long, cost 42, repeat 75}; {@code sheet 1, 2000 x 1000, cost 30}.
+ * {@code roll 1, 1400 wide, 12 m long, cost 42, repeat 75, selvedge 15}; {@code sheet 1, 2000 x 1000, cost 30}.
  */
 public final class StockText {
     private static final Pattern NUMBER = Pattern.compile("\\d{1,6}(?:\\.\\d{1,2})?");
     private static final String EXAMPLE =
-            "Type it as hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310, or roll 1, 1400 wide, 12 m long, repeat 75,"
+            "Type it as hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310, or roll 1, 1400 wide, 12 m long, repeat 75, selvedge 15,"
                     + " or sheet 1, 2000 x 1000.";
     private static final double SMALLEST_HIDE = 0.5e6;
     private static final double LARGEST_HIDE = 9e6;
@@ -38,6 +38,7 @@ public final class StockText {
     private double length;
     private double repeatAlong;
     private double repeatAcross;
+    private double selvedge;
     private int grade = 1;
     private Optional<String> wrong = Optional.empty();
 
@@ -62,6 +63,7 @@ public final class StockText {
             case "cost" -> cost = number(rest, part);
             case "grade" -> grade = (int) number(rest, part);
             case "repeat" -> repeat(rest);
+            case "selvedge" -> selvedge = mm(rest);
             default -> {
                 if (part.endsWith(" wide")) wide = mm(part.substring(0, part.length() - 5));
                 else if (part.endsWith(" long")) length = mm(part.substring(0, part.length() - 5));
@@ -113,7 +115,8 @@ public final class StockText {
     private Parsed<Stock> roll(String id, Lot lot) {
         if (wide <= 0 || length <= 0)
             return new Refused<>("How wide and how long is the %s? %s".formatted(id, EXAMPLE));
-        return new Understood<>(new Stock.Roll(id, material, lot, wide, length, cost, repeatAlong, repeatAcross));
+        return new Understood<>(
+                new Stock.Roll(id, material, lot, wide, length, cost, repeatAlong, repeatAcross, selvedge));
     }
 
     private Parsed<Stock> sheet(String id, Lot lot) {

@@ -33,6 +33,11 @@ public final class RollRest {
                 .filter(rest -> rest.has(Offcuts.LONG_MM, Offcuts.WIDE_MM));
     }
 
+    /** Whether a roll is what was left of another. */
+    public static boolean isRest(Stock stock) {
+        return stock instanceof Stock.Roll && NUMBERED.matcher(stock.id()).matches();
+    }
+
     private static String name(String id) {
         var before = NUMBERED.matcher(id);
         if (!before.matches()) return id + ", rest";

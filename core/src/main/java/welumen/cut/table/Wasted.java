@@ -39,7 +39,8 @@ public record Wasted(String piece, double mm2, double cost) {
         return all.stream().mapToDouble(Wasted::cost).sum();
     }
 
-    private static boolean isAsCut(CutPiece piece, CutPiece cut) {
+    /** Whether a piece is still drawn as it was laid out. */
+    static boolean isAsCut(CutPiece piece, CutPiece cut) {
         return piece.id().equals(cut.id())
                 && piece.shape().equals(cut.shape())
                 && piece.material().equals(cut.material());

@@ -35,11 +35,20 @@ public final class Divided {
 
     private final Piece piece;
     private final Line line;
+    private final Optional<Names> names;
 
-    private Divided(Piece piece, Line line) {
+    private Divided(Piece piece, Line line, Optional<Names> names) {
         this.piece = piece;
         this.line = line;
+        this.names = names;
     }
+
+    /**
+     * What the two are called.
+     *
+     * @param toward the way in which the far one lies from the near one
+     */
+    public record Names(String near, String far, Point toward) {}
 
     /**
      * Where a piece is parted.
@@ -60,13 +69,19 @@ public final class Divided {
 
     /** What happens to the pattern; refused where the line leaves the piece, or goes through something in it. */
     public static Parsed<List<PatternChange>> along(Patterns patterns, Piece piece, Line line) {
+        return along(patterns, piece, line, Optional.empty());
+    }
+
+    /** The same with names of one's own. */
+    public static Parsed<List<PatternChange>> along(Patterns patterns, Piece piece, Line line, Optional<Names> names) {
         if (line.from() == line.to())
             return new Refused<>("A piece is parted from one edge to another, not to the same.");
         return new Divided(
                         piece,
                         line.from() < line.to()
                                 ? line
-                                : new Line(line.to(), line.toShare(), line.from(), line.fromShare()))
+                                : new Line(line.to(), line.toShare(), line.from(), line.fromShare()),
+                        names)
                 .changes(patterns);
     }
 
@@ -159,6 +174,12 @@ public final class Divided {
 
     private List<String> names(Piece one, Piece other) {
         var apart = other.net().box().middle().minus(one.net().box().middle());
+        if (names.isPresent()) {
+            var given = names.get();
+            return given.toward().x() * apart.x() + given.toward().y() * apart.y() > 0
+                    ? List.of(given.near(), given.far())
+                    : List.of(given.far(), given.near());
+        }
         var across = Math.abs(apart.x()) > Math.abs(apart.y());
         var isAhead = across ? apart.x() > 0 : apart.y() > 0;
         var near = piece.name() + (across ? ", left half" : ", front half");

@@ -18,12 +18,15 @@ import welumen.pattern.seam.LikelySeams.Open;
 public final class StripRuns {
     private StripRuns() {}
 
-    /** @param where its piece and edge, and those of the other where it lies between two */
-    public record Run(String where, double lengthMm) {}
+    /**
+     * @param where its piece and edge, and those of the other where it lies between two
+     * @param tightestMm the smallest radius of its bends; infinite where it is straight
+     */
+    public record Run(String where, double lengthMm, double tightestMm) {}
 
     public static List<Run> bound(List<Piece> pieces) {
         return edges(pieces, EdgeFinish.BOUND).stream()
-                .map(edge -> new Run(where(edge), edge.lengthMm()))
+                .map(edge -> new Run(where(edge), edge.lengthMm(), tightestMm(edge)))
                 .toList();
     }
 
@@ -36,7 +39,8 @@ public final class StripRuns {
             var one = left.removeFirst();
             var other = sewnTo(one, left, seams).or(() -> LikelySeams.partner(one, left));
             other.ifPresent(left::remove);
-            runs.add(new Run(where(one) + other.map(edge -> " / " + where(edge)).orElse(""), one.lengthMm()));
+            runs.add(new Run(
+                    where(one) + other.map(edge -> " / " + where(edge)).orElse(""), one.lengthMm(), tightestMm(one)));
         }
         return runs;
     }
@@ -49,6 +53,10 @@ public final class StripRuns {
                         : seam.other().equals(one.side()) ? Stream.of(seam.one()) : Stream.of())
                 .flatMap(other -> left.stream().filter(edge -> edge.side().equals(other)))
                 .findFirst();
+    }
+
+    private static double tightestMm(Open edge) {
+        return Bend.tightestMm(edge.piece().run(edge.edge()));
     }
 
     private static String where(Open edge) {

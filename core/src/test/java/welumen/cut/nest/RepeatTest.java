@@ -10,6 +10,7 @@ import welumen.cut.ByHand;
 import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
+import welumen.cut.Lot;
 import welumen.cut.NestOptions;
 import welumen.cut.Placement;
 import welumen.cut.PlanCheck;
@@ -34,6 +35,26 @@ class RepeatTest {
                 .hasSize(4);
         assertThat(Repeat.lines(new Stock.Roll("plain", "wool", 400, 300, 62, 0, 0)))
                 .isEmpty();
+    }
+
+    /** What is not used of it lies along both edges, of striped cloth too. */
+    @Test
+    void nothingLiesOnASelvedge() {
+        for (var repeat : new double[] {0, 76}) {
+            var roll = new Stock.Roll("r", "cloth", Lot.UNKNOWN, 1400, 9000, 30, 0, repeat, 20);
+            var problem = new CutProblem(3, PANELS, List.of(roll), List.of());
+            var plan = lay(problem, 3);
+            assertThat(plan.placements()).hasSize(8);
+            assertThat(PlanCheck.faults(problem, plan.placements())).isEmpty();
+            for (var placement : plan.placements()) {
+                var box = placement
+                        .pose()
+                        .apply(problem.piece(placement.piece()).shape().outline())
+                        .box();
+                assertThat(box.minY()).isGreaterThan(22.98);
+                assertThat(box.maxY()).isLessThan(1377.02);
+            }
+        }
     }
 
     private static CutPiece panel(String id, double wide, double high, int count) {

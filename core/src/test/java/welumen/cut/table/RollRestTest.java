@@ -29,7 +29,7 @@ class RollRestTest {
         assertThat(rest).isEqualTo(new Stock.Roll("carpet roll, rest", "", 1000, 4000 - used - 3, 48, 0, 0));
 
         var lot = new Lot("W4", 0, "");
-        assertThat(RollRest.of(new Stock.Roll("r", "", lot, 1000, 4000, 48, 0, 0), 900, 3)
+        assertThat(RollRest.of(new Stock.Roll("r", "", lot, 1000, 4000, 48, 0, 0, 15), 900, 3)
                         .orElseThrow()
                         .lot())
                 .isEqualTo(lot);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import welumen.cabin.PartId;
@@ -91,6 +92,36 @@ class StripTest {
         assertThat(StripRuns.piped(pieces, List.of(known)).getFirst().where())
                 .contains("cushion centre")
                 .contains("backrest bolster");
-        assertThat(StripRuns.bound(pieces)).containsExactly(new StripRuns.Run("mat, front", 400));
+        assertThat(StripRuns.bound(pieces))
+                .containsExactly(new StripRuns.Run("mat, front", 400, Double.POSITIVE_INFINITY));
+    }
+
+    /** A quarter of a circle of 80 mm, and straight lines that meet it. */
+    @Test
+    void theTightestBendOfARunIsFound() {
+        var line = new ArrayList<Point>(List.of(new Point(-200, 80)));
+        for (var i = 0; i <= 40; i++) {
+            var angle = Math.PI / 2 * (1 - i / 40.0);
+            line.add(new Point(80 * Math.cos(angle), 80 * Math.sin(angle)));
+        }
+        line.add(new Point(80, -200));
+        assertThat(Bend.tightestMm(line)).isCloseTo(80, within(0.5));
+        assertThat(Bend.tightestMm(List.of(new Point(0, 0), new Point(500, 0)))).isInfinite();
+        assertThat(Bend.tightestMm(List.of(new Point(0, 0), new Point(10, 0)))).isInfinite();
+    }
+
+    /**
+     * Strips of 50 from a roll of 1,000: each is 1,414 less 50 long between its slanted ends, takes 70.7 of the roll, and the
+     * slant takes the roll's width once more.
+     */
+    @Test
+    void biasStripsRunFromSelvedgeToSelvedge() {
+        var plan = BiasPlan.of(List.of(1300.0, 1300.0), 50, 20, 1000);
+        assertThat(plan.strips().strips()).isEqualTo(2);
+        assertThat(plan.usedMm()).isCloseTo(1000 + 2 * 50 * Math.sqrt(2), within(1e-9));
+        assertThat(plan.outlines()).hasSize(2);
+        for (var strip : plan.outlines()) assertThat(strip.area()).isCloseTo(50 * 1000 * Math.sqrt(2), within(1e-6));
+        assertThat(BiasPlan.of(List.of(1350.0), 50, 20, 1000).strips().joins()).isEqualTo(1);
+        assertThat(BiasPlan.of(List.of(), 50, 20, 1000).usedMm()).isZero();
     }
 }

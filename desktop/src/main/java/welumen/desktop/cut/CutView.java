@@ -16,7 +16,8 @@ public final class CutView extends StagePane {
         super(model);
         plan = new PlanLeaf(model, headline);
         forecast = new ForecastLeaf(model);
-        leaves = new Leaves(List.of(plan, new HidesLeaf(model), forecast, new TableLeaf(model)));
+        leaves =
+                new Leaves(List.of(plan, new HidesLeaf(model), forecast, new TableLeaf(model), new LeatherLeaf(model)));
         getChildren().add(leaves);
     }
 

@@ -15,6 +15,7 @@ import javafx.scene.layout.VBox;
 import welumen.cut.CutPiece;
 import welumen.cut.CuttingTable;
 import welumen.cut.FromPattern;
+import welumen.cut.RoughCut;
 import welumen.cut.forecast.AreaCount;
 import welumen.cut.forecast.Forecast;
 import welumen.cut.forecast.Question;
@@ -106,7 +107,10 @@ final class ForecastLeaf extends Leaf {
 
     /** All of that material, those that wait for a trial too: hides are ordered before. */
     private List<CutPiece> pieces() {
-        return FromPattern.pieces(model.job().patterns().pieces()).stream()
+        return RoughCut.of(
+                        FromPattern.pieces(model.job().patterns().pieces()),
+                        model.job().cutLog().worked())
+                .stream()
                 .filter(piece -> piece.material().equals(material.getValue()))
                 .toList();
     }

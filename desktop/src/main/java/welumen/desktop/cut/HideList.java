@@ -1,12 +1,16 @@
 package welumen.desktop.cut;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import welumen.cut.AcrossSeams;
 import welumen.cut.CutLog;
 import welumen.cut.CuttingTable.Laid;
+import welumen.cut.FromPattern;
 import welumen.cut.Stock;
+import welumen.cut.TooWide;
 import welumen.cut.table.LotsMixed;
 import welumen.cut.table.StockChanged;
 import welumen.desktop.look.Nodes;
@@ -17,8 +21,12 @@ import welumen.pattern.ReadyToCut;
 
 /** Hide by hide what lies on it, beside the table: how much of it is used, and the pieces by number. */
 final class HideList extends VBox {
-    HideList() {
+    private final Consumer<TooWide.Offer> join;
+
+    /** @param join makes a piece of strips */
+    HideList(Consumer<TooWide.Offer> join) {
         super(8);
+        this.join = join;
     }
 
     /** Before anything is laid out. */
@@ -38,6 +46,7 @@ final class HideList extends VBox {
         var plan = laid.plan();
         getChildren().clear();
         sayHeldBack(patterns);
+        sayUnplaced(laid, patterns);
         for (var changed : StockChanged.words(laid, now, log)) getChildren().add(Nodes.label(changed, Styles.DANGER));
         for (var mixed : LotsMixed.of(laid)) getChildren().add(Nodes.label(mixed.words(), Styles.DANGER));
         for (var goesOn : AcrossSeams.words(
@@ -59,8 +68,32 @@ final class HideList extends VBox {
                 var name = PieceName.of(problem, problem.piece(placement.piece()));
                 getChildren().add(Nodes.label("%d  %s".formatted(name.number(), name.words()), Styles.NOTE));
             }
+    }
+
+    /** What has no place, and what helps. */
+    private void sayUnplaced(Laid laid, Patterns patterns) {
+        var problem = laid.problem();
+        var plan = laid.plan();
         for (var missing : plan.unplaced())
             getChildren().add(Nodes.label("%s: %s".formatted(missing.piece(), missing.reason()), Styles.DANGER));
+        for (var piece : patterns.pieces())
+            if (plan.unplaced().stream().anyMatch(missing -> FromPattern.isOf(missing.piece(), piece.id())))
+                for (var offer : TooWide.offers(patterns, piece, problem.stock(), problem.gap())) offer(offer);
+    }
+
+    private void offer(TooWide.Offer offer) {
+        var button = Nodes.button(
+                Words.capital(offer.join().word()),
+                "The %s is wider than its roll, and is made of strips sewn together along the nap"
+                        .formatted(offer.piece().name()),
+                () -> join.accept(offer));
+        button.setId("join-" + offer.join().name().toLowerCase(Locale.ROOT));
+        getChildren()
+                .add(Nodes.column(
+                        3,
+                        Nodes.label("The %s is wider than its roll. Make it of strips, with"
+                                .formatted(offer.piece().name())),
+                        button));
     }
 
     /** What is drawn, but not to be cut yet, and why. */

@@ -143,10 +143,11 @@ final class HidesLeaf extends Leaf {
     private static String said(Stock stock) {
         return switch (stock) {
             case Stock.Roll roll ->
-                "%s: %.0f mm wide, %.1f m long%s%s."
+                "%s: %.0f mm wide%s, %.1f m long%s%s."
                         .formatted(
                                 Words.capital(roll.id()),
                                 roll.width(),
+                                roll.selvedge() > 0 ? ", %.0f between the selvedges".formatted(roll.usableWidth()) : "",
                                 roll.length() / 1000,
                                 roll.repeatY() > 0 || roll.repeatX() > 0
                                         ? ", repeat %.0f along and %.0f across"

@@ -10,6 +10,7 @@ import welumen.cut.nest.Nester;
 import welumen.cut.table.OffcutsFirst;
 import welumen.cut.table.OneLot;
 import welumen.cut.table.Remaining;
+import welumen.cut.table.RestsFirst;
 
 /** The nester off the window's thread. {@link #finishNow} keeps the best plan; {@code cancel} throws it away. */
 final class LayOut extends Task<CutPlan> {
@@ -35,7 +36,7 @@ final class LayOut extends Task<CutPlan> {
         var start = System.nanoTime();
         StopSignal stop = () -> finishNow || isCancelled();
         return remaining.merged(Nester.lay(
-                OffcutsFirst.pinned(OneLot.of(remaining, stop)),
+                OffcutsFirst.pinned(RestsFirst.of(OneLot.of(remaining, stop), stop)),
                 options,
                 (_, best) -> {
                     updateValue(remaining.merged(best));

@@ -23,6 +23,8 @@ import welumen.cut.CuttingTable;
 import welumen.cut.FromPattern;
 import welumen.cut.NestOptions;
 import welumen.cut.Placement;
+import welumen.cut.RoughCut;
+import welumen.cut.TooWide;
 import welumen.cut.table.Relaid;
 import welumen.cut.table.Remaining;
 import welumen.desktop.look.Headline;
@@ -34,6 +36,7 @@ import welumen.desktop.stage.Beside;
 import welumen.desktop.stage.Leaf;
 import welumen.job.AcceptedPlans;
 import welumen.job.JobChange.AtCut;
+import welumen.job.JobChange.AtPattern;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -57,7 +60,7 @@ final class PlanLeaf extends Leaf {
             Nodes.button("The plan before", "Lay the table again as the plan before this one had it", this::takeBefore);
     private final SwapChoice swap = new SwapChoice(this::swapped);
     private final Label wrong = Nodes.label("", Styles.DANGER);
-    private final HideList hides = new HideList();
+    private final HideList hides = new HideList(this::join);
     private final ProgressBar progress = new ProgressBar(0);
     private final Button layOut = Nodes.chief("Lay out", "Lay the pieces out on the hides", this::layOut);
     private final Button finish = Nodes.button("Finish now", "End the search and keep the best plan", this::finishNow);
@@ -111,7 +114,9 @@ final class PlanLeaf extends Leaf {
     private Remaining remaining() {
         return Remaining.of(
                 GAP,
-                FromPattern.pieces(model.job().patterns()),
+                RoughCut.of(
+                        FromPattern.pieces(model.job().patterns()),
+                        model.job().cutLog().worked()),
                 model.toCutFrom(),
                 model.job().table(),
                 model.job().cutLog());
@@ -301,6 +306,12 @@ final class PlanLeaf extends Leaf {
                     model.make(new AtCut(new PlanAccepted(relaid.problem(), relaid.plan())));
             }
         });
+    }
+
+    private void join(TooWide.Offer offer) {
+        if (model.makeTogether(offer.changes().stream().map(AtPattern::new).toList()))
+            model.say("The %s is made of strips now, %s. Lay out again."
+                    .formatted(offer.piece().name(), offer.join().word()));
     }
 
     private void layRestAgain() {

@@ -2,9 +2,9 @@ package welumen.desktop.cut;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -18,13 +18,14 @@ import welumen.cut.CutPlan;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.FromPattern;
 import welumen.cut.Placement;
+import welumen.cut.RoughCut;
 import welumen.cut.Stock;
 import welumen.cut.table.CutCard;
+import welumen.cut.table.EffectOfChange;
 import welumen.cut.table.Leftover;
 import welumen.cut.table.Offcuts;
 import welumen.cut.table.Relaid;
 import welumen.cut.table.RollRest;
-import welumen.cut.table.Wasted;
 import welumen.cut.table.Yields;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
@@ -51,7 +52,14 @@ final class TableLeaf extends Leaf {
     private final Beside keeping;
     private final Beside laying;
     private final Beside reserving;
+    private final Beside changing;
     private final Label reserve = Nodes.label("", Styles.SECOND);
+    private final Label effect = Nodes.label("", Styles.DANGER);
+    private final Button accept = Nodes.button(
+            "Lay them so",
+            "The changed pieces are laid where they find room; all else stays where it lies",
+            this::accept);
+    private Optional<EffectOfChange> effectOfChange = Optional.empty();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TableLeaf(JobModel model) {
@@ -59,6 +67,10 @@ final class TableLeaf extends Leaf {
         keeping = new Beside(model);
         laying = new Beside(model);
         reserving = new Beside(model);
+        changing = new Beside(model);
+        effect.setId("table-effect");
+        effect.setMinHeight(USE_PREF_SIZE);
+        accept.setId("accept-change");
         reserve.setId("table-reserve");
         reserve.setMinHeight(USE_PREF_SIZE);
         reserve.managedProperty().bind(reserve.textProperty().isNotEmpty());
@@ -91,11 +103,15 @@ final class TableLeaf extends Leaf {
                 Nodes.field("On", paper),
                 Nodes.level(full),
                 Nodes.level(drawings));
+        var change = Nodes.row(12, Nodes.grown(effect), accept);
+        change.visibleProperty().bind(effect.textProperty().isNotEmpty());
+        change.managedProperty().bind(change.visibleProperty());
         getChildren()
                 .addAll(
                         buttons,
                         answer,
                         reserve,
+                        change,
                         Nodes.beside(Nodes.scroll(list), Nodes.column(10, felt, Nodes.scroll(left)), 400));
     }
 
@@ -130,6 +146,8 @@ final class TableLeaf extends Leaf {
                                 .orElse(null));
         buttons.setDisable(hides.isEmpty());
         laid().ifPresentOrElse(this::sayReserve, () -> reserve.setText(""));
+        effect.setText("");
+        laid().ifPresent(this::sayEffect);
         show();
     }
 
@@ -167,7 +185,6 @@ final class TableLeaf extends Leaf {
                 .map(CutPlan.SheetUse::stock)
                 .filter(stock -> !isCut(stock))
                 .toList();
-        var wasted = Wasted.of(FromPattern.pieces(model.job().patterns().pieces()), laid, log);
         var yields = Yields.of(laid, log);
         var cut = laid.plan().sheets().stream()
                 .map(CutPlan.SheetUse::stock)
@@ -187,16 +204,6 @@ final class TableLeaf extends Leaf {
                                                                 Words.percent(Yields.planned(laid)
                                                                         .share())),
                                         open.isEmpty() ? "nothing is left to cut" : open.getFirst() + " is next"))
-                + (wasted.isEmpty()
-                        ? ""
-                        : " Cut already, and drawn otherwise since: %s; %s, about %.0f of what their stock cost."
-                                .formatted(
-                                        wasted.stream()
-                                                .map(Wasted::piece)
-                                                .collect(Collectors.joining(", "))
-                                                .replace('-', ' '),
-                                        Words.squareMetres(Wasted.area(wasted)),
-                                        Wasted.cost(wasted)))
                 + (open.isEmpty() ? nothingKept(laid, log) : "");
     }
 
@@ -213,8 +220,16 @@ final class TableLeaf extends Leaf {
     private Node row(Laid laid, Stock stock, CutCard.Entry entry) {
         var told = Nodes.grown(Nodes.column(
                 1,
-                Nodes.label("%d  %s, grade %d"
-                        .formatted(entry.number(), entry.piece().replace('-', ' '), entry.grade())),
+                Nodes.label("%d  %s, grade %d%s"
+                        .formatted(
+                                entry.number(),
+                                entry.piece().replace('-', ' '),
+                                entry.grade(),
+                                RoughCut.isRough(
+                                                entry.piece(),
+                                                model.job().cutLog().worked())
+                                        ? ", rough: it rests, then to its line"
+                                        : "")),
                 Nodes.label(
                         "%s to %s".formatted(CutCard.words(entry.near(), stock), CutCard.words(entry.far(), stock)),
                         Styles.MEASURE)));
@@ -254,6 +269,22 @@ final class TableLeaf extends Leaf {
                     .add(Nodes.label(
                             "Nothing of %.0f × %.0f mm is left.".formatted(Offcuts.LONG_MM, Offcuts.WIDE_MM),
                             Styles.NOTE));
+    }
+
+    /** What the pattern's changes since do to what was laid out; reckoned beside. */
+    private void sayEffect(Laid laid) {
+        var log = model.job().cutLog();
+        var stock = model.toCutFrom();
+        var now = RoughCut.of(FromPattern.pieces(model.job().patterns()), log.worked());
+        changing.ask(() -> EffectOfChange.of(laid, now, stock, log, () -> false), found -> {
+            effectOfChange = Optional.of(found);
+            effect.setText(found.isNone() ? "" : EffectWords.of(found));
+        });
+    }
+
+    private void accept() {
+        effectOfChange.ifPresent(found -> model.make(new AtCut(
+                new PlanAccepted(found.after().problem(), found.after().plan()))));
     }
 
     /** Which pieces could not be cut once more; reckoned beside. */
@@ -317,7 +348,11 @@ final class TableLeaf extends Leaf {
     }
 
     private void cards() {
-        laid().flatMap(laid -> model.papers().cutCards(laid.problem(), laid.plan()))
+        laid().flatMap(laid -> model.papers()
+                        .cutCards(
+                                laid.problem(),
+                                laid.plan(),
+                                model.job().cutLog().worked()))
                 .ifPresent(file -> answer.setText("Kept as %s.".formatted(file.getFileName())));
     }
 

@@ -7,6 +7,7 @@ import java.util.Optional;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.Stock;
+import welumen.cut.leather.Worked;
 import welumen.files.full.CutCardPdf;
 import welumen.files.full.Paper;
 import welumen.files.full.PiecePdf;
@@ -79,8 +80,8 @@ public final class PaperDesk {
     }
 
     /** A card for each hide, with its chalk list. */
-    public Optional<Path> cutCards(CutProblem problem, CutPlan plan) {
-        return keep("cut cards ", CutCardPdf.of(problem, plan));
+    public Optional<Path> cutCards(CutProblem problem, CutPlan plan, Worked worked) {
+        return keep("cut cards ", CutCardPdf.of(problem, plan, worked));
     }
 
     /** What is cut from a hide, at full size. */

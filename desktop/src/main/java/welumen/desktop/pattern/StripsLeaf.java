@@ -19,6 +19,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.measure.Length;
 import welumen.measure.Parsed.Understood;
+import welumen.pattern.strip.BiasPlan;
 import welumen.pattern.strip.Binding;
 import welumen.pattern.strip.Piping;
 import welumen.pattern.strip.StripPlan;
@@ -37,6 +38,7 @@ final class StripsLeaf extends Leaf {
     private final ComboBox<Stock> stock = new ComboBox<>();
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox list = new VBox(8);
+    private final StripFelt felt = new StripFelt();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     StripsLeaf(JobModel model) {
@@ -73,7 +75,7 @@ final class StripsLeaf extends Leaf {
                                 Nodes.field("Cut from", stock),
                                 Nodes.field("Strips as long as", longest)),
                         answer,
-                        Nodes.scroll(list));
+                        Nodes.beside(felt, Nodes.scroll(list), 460));
     }
 
     private void name(TextField field, String id) {
@@ -107,6 +109,7 @@ final class StripsLeaf extends Leaf {
 
     private void reckon() {
         list.getChildren().clear();
+        felt.clear();
         sizes().ifPresent(this::show);
     }
 
@@ -128,24 +131,66 @@ final class StripsLeaf extends Leaf {
         var binding = StripRuns.bound(pieces);
         var piping = StripRuns.piped(pieces, model.job().patterns().seams());
         try {
-            show("Binding", binding, way.getValue().widthMm(sizes.offset(), sizes.edge()), sizes);
+            var tightest = way.getValue().smallestRadiusMm(sizes.offset(), sizes.edge());
+            var wide = way.getValue().widthMm(sizes.offset(), sizes.edge());
+            var isCloth = !(stock.getValue() instanceof Stock.Hide);
+            var bent = binding.stream()
+                    .filter(run -> isCloth && run.tightestMm() < tightest)
+                    .toList();
+            show("Binding", binding.stream().filter(run -> !bent.contains(run)).toList(), wide, sizes);
+            showBias(bent, wide, sizes);
             show("Piping", piping, new Piping(sizes.cord(), sizes.cover(), Piping.USUAL_FLANGE_MM).widthMm(), sizes);
-            answer.setText(said(binding, piping, way.getValue().smallestRadiusMm(sizes.offset(), sizes.edge())));
+            answer.setText(said(binding, piping, tightest, isCloth));
         } catch (IllegalArgumentException none) {
             answer.setText(none.getMessage());
         }
     }
 
-    private static String said(List<Run> binding, List<Run> piping, double tightest) {
+    private static String said(List<Run> binding, List<Run> piping, double tightest, boolean isCloth) {
         if (binding.isEmpty() && piping.isEmpty())
             return "No edge is bound or piped: say on the first leaf what becomes of each.";
         var words = new ArrayList<String>();
         if (!binding.isEmpty()) words.add("%.2f m of binding".formatted(length(binding) / 1000));
         if (!piping.isEmpty()) words.add("%.2f m of piping, each seam once".formatted(length(piping) / 1000));
         return Words.capital(String.join(" and ", words))
-                + (binding.isEmpty()
-                        ? "."
-                        : "; a bend tighter than %.0f mm wants a strip on the bias.".formatted(tightest));
+                + (binding.isEmpty() ? "." : "; " + bends(binding, tightest, isCloth));
+    }
+
+    private static String bends(List<Run> binding, double tightest, boolean isCloth) {
+        var bent = binding.stream().filter(run -> run.tightestMm() < tightest).toList();
+        if (bent.isEmpty()) return "no bend is tighter than %.0f mm, so that straight strips do.".formatted(tightest);
+        return isCloth
+                ? "%s bends tighter than %.0f mm, and is cut on the bias."
+                        .formatted(Words.many(bent.size(), "run"), tightest)
+                : "%s bends tighter than %.0f mm: cut its strip across the backbone, where leather gives, and nick it."
+                        .formatted(Words.many(bent.size(), "run"), tightest);
+    }
+
+    /** Strips at 45° from the roll that is chosen, else from one as wide as a strip is long. */
+    private void showBias(List<Run> bent, double widthMm, Sizes sizes) {
+        if (bent.isEmpty()) return;
+        var rollMm = stock.getValue() instanceof Stock.Roll roll ? roll.usableWidth() : sizes.longest();
+        var bias = BiasPlan.of(bent.stream().map(Run::lengthMm).toList(), widthMm, sizes.fold(), rollMm);
+        felt.add(bias);
+        list.getChildren()
+                .add(Nodes.label(
+                        "Binding at 45°: %s %.1f mm wide, %s, from %.2f m of the roll"
+                                .formatted(
+                                        Words.many(bias.strips().strips(), "strip"),
+                                        widthMm,
+                                        Words.many(bias.strips().joins(), "join"),
+                                        bias.usedMm() / Stock.MM_PER_M),
+                        Styles.STRONG));
+        for (var i = 0; i < bent.size(); i++)
+            list.getChildren()
+                    .add(Nodes.label(
+                            "%s: %.0f mm, round a bend of %.0f mm%s"
+                                    .formatted(
+                                            Words.capital(bent.get(i).where()),
+                                            bent.get(i).lengthMm(),
+                                            bent.get(i).tightestMm(),
+                                            at(bias.strips().runs().get(i).joins())),
+                            Styles.MEASURE));
     }
 
     private static double length(List<Run> runs) {
@@ -156,6 +201,7 @@ final class StripsLeaf extends Leaf {
     private void show(String what, List<Run> runs, double widthMm, Sizes sizes) {
         if (runs.isEmpty()) return;
         var plan = StripPlan.of(runs.stream().map(Run::lengthMm).toList(), widthMm, sizes.fold(), sizes.longest());
+        felt.add(plan.strips(), sizes.longest(), widthMm);
         list.getChildren()
                 .add(Nodes.label(
                         "%s: %s %.1f mm wide, %s, %.0f mm of the last left"

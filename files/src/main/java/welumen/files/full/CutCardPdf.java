@@ -4,7 +4,9 @@ import java.io.IOException;
 import java.util.List;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
+import welumen.cut.RoughCut;
 import welumen.cut.Stock;
+import welumen.cut.leather.Worked;
 import welumen.cut.table.CutCard;
 import welumen.shape.Box;
 import welumen.shape.Outline;
@@ -23,21 +25,23 @@ public final class CutCardPdf {
 
     private final FullPage page;
     private final CutCard card;
+    private final Worked worked;
     private double y;
 
-    private CutCardPdf(FullPage page, CutCard card) {
+    private CutCardPdf(FullPage page, CutCard card, Worked worked) {
         this.page = page;
         this.card = card;
+        this.worked = worked;
     }
 
     /** Of every stock on which something lies, in their order. */
-    public static byte[] of(CutProblem problem, CutPlan plan) {
+    public static byte[] of(CutProblem problem, CutPlan plan, Worked worked) {
         try (var page = new FullPage(SHEET)) {
             var isFirst = true;
             for (var use : plan.sheets()) {
                 if (!isFirst) page.next(SHEET);
                 isFirst = false;
-                new CutCardPdf(page, CutCard.of(problem, plan, problem.stock(use.stock()))).write(use);
+                new CutCardPdf(page, CutCard.of(problem, plan, problem.stock(use.stock())), worked).write(use);
             }
             return page.finish();
         } catch (IOException inMemory) {
@@ -65,6 +69,8 @@ public final class CutCardPdf {
         y -= 8;
         head(stock);
         for (var entry : card.entries()) row(entry);
+        if (card.entries().stream().anyMatch(entry -> RoughCut.isRough(entry.piece(), worked)))
+            page.text(MARGIN_MM, y, 3, "Rough: worked and rested first, then trimmed to its line by the pattern.");
     }
 
     private static String lot(Stock stock) {
@@ -140,6 +146,8 @@ public final class CutCardPdf {
         var alike = card.entries().stream()
                 .filter(other -> other.piece().equals(entry.piece()))
                 .count();
-        return entry.piece().replace('-', ' ') + (alike > 1 ? ", no. " + entry.copy() : "");
+        return entry.piece().replace('-', ' ')
+                + (alike > 1 ? ", no. " + entry.copy() : "")
+                + (RoughCut.isRough(entry.piece(), worked) ? ", rough" : "");
     }
 }

@@ -17,6 +17,7 @@ final class StepUp {
         if (version < 6) toSix(change);
         if (version < 7) toSeven(change);
         if (version < 8) toEight(change);
+        if (version < 9) toNine(change);
     }
 
     /**
@@ -213,6 +214,12 @@ final class StepUp {
                 default -> {}
             }
         node.forEach(StepUp::toEight);
+    }
+
+    /** Version 9: a roll says how much of its selvedge is not used. */
+    private static void toNine(JsonNode node) {
+        if (node instanceof ObjectNode roll && roll.has("costPerMetre")) roll.put("selvedge", 0.0);
+        node.forEach(StepUp::toNine);
     }
 
     /** The middle of its box, on which pieces were centred. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.Function;
 import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
+import welumen.cut.Lot;
 import welumen.cut.Placement;
 import welumen.cut.Stock;
 import welumen.cut.Stretch;
@@ -116,14 +117,20 @@ public final class ProblemReader {
         var repeat = each(place.items("repeat"), Place::number);
         if (repeat.size() == 1 || repeat.size() > 2 || repeat.stream().anyMatch(length -> length < 0))
             throw place.at("repeat").wrong("is not two lengths of nought or more.");
+        var width = side(place, "width");
+        var selvedge = place.amount("selvedge", 0);
+        if (2 * selvedge >= width)
+            throw place.at("selvedge").wrong("is %s on either side, of a width of %s.".formatted(selvedge, width));
         return new Stock.Roll(
                 place.name("id"),
                 place.text("material", ""),
-                side(place, "width"),
+                Lot.UNKNOWN,
+                width,
                 side(place, "length"),
                 place.amount("costPerMetre", 0),
                 repeat.isEmpty() ? 0 : repeat.getFirst(),
-                repeat.isEmpty() ? 0 : repeat.getLast());
+                repeat.isEmpty() ? 0 : repeat.getLast(),
+                selvedge);
     }
 
     private static double side(Place place, String name) throws BadFile {

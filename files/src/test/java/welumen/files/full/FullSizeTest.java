@@ -24,6 +24,7 @@ import welumen.cut.Stock;
 import welumen.cut.Stretch;
 import welumen.cut.Turns;
 import welumen.cut.hide.StockText;
+import welumen.cut.leather.Worked;
 import welumen.files.nest.PlanDxf;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.Edge;
@@ -177,7 +178,7 @@ class FullSizeTest {
     @Test
     void aCutCardSaysWhereToChalk() throws IOException {
         var problem = onTwo();
-        try (var document = Loader.loadPDF(CutCardPdf.of(problem, laid(problem)))) {
+        try (var document = Loader.loadPDF(CutCardPdf.of(problem, laid(problem), Worked.NOTHING))) {
             assertThat(document.getNumberOfPages()).isEqualTo(2);
             var words = new PDFTextStripper().getText(document);
             assertThat(words)

@@ -12,9 +12,13 @@ import welumen.cabin.Side;
 import welumen.clock.BenchClock;
 import welumen.clock.ClockChange.ClockStarted;
 import welumen.cut.CutChange.PlanAccepted;
+import welumen.cut.CutChange.StripTested;
 import welumen.cut.CutProblem;
 import welumen.cut.FromPattern;
 import welumen.cut.NestOptions;
+import welumen.cut.leather.Shade;
+import welumen.cut.leather.StripTest;
+import welumen.cut.leather.Working;
 import welumen.cut.nest.Nester;
 import welumen.evidence.Evidence;
 import welumen.evidence.EvidenceChange.EvidenceLogged;
@@ -199,6 +203,9 @@ final class SelkieJob {
 
     /** The same few rounds from the same seed, so that the demo's plan never moves. */
     private void layOut() {
+        on(today.minusDays(1), 16, 20);
+        make(new AtCut(
+                new StripTested(new StripTest(HIDE, "", Working.DAMP, 200, 196.4, 195, 12, Shade.DARKER, Shade.SAME))));
         on(today.minusDays(1), 16, 30);
         var pieces = FromPattern.pieces(journal.state().patterns());
         var problem =

@@ -1,0 +1,68 @@
+package welumen.cut;
+
+import java.util.List;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import welumen.cut.leather.Shade;
+import welumen.cut.leather.StripTest;
+import welumen.cut.leather.Worked;
+import welumen.pattern.Grain;
+import welumen.pattern.Piece;
+
+/**
+ * What has to be known of the leather before it is cut: how it shrinks where it is worked, what tools leave on it, which way
+ * each piece stretches.
+ *
+ * @param pieces cut from hides
+ * @param worked those of them that are worked before they get their line
+ * @param untested of these, those of whose leather no strip was worked so
+ * @param stretchUnsaid those for which nobody has said which way they stretch
+ * @param restHours the longest that a worked piece rests; nought where none is worked
+ * @param marked tests by which tools leave the leather otherwise than it was
+ * @param finished tests after which the colour is not what it was
+ */
+public record LeatherFacts(
+        List<Piece> pieces,
+        List<Piece> worked,
+        List<Piece> untested,
+        List<Piece> stretchUnsaid,
+        double restHours,
+        List<StripTest> marked,
+        List<StripTest> finished) {
+    /** @param stock of the workshop and the job */
+    public static LeatherFacts of(List<Piece> pattern, List<Stock> stock, Worked known) {
+        var leathers = new TreeSet<String>();
+        for (var one : stock)
+            if (one instanceof Stock.Hide hide && hide.kind() == Stock.Kind.HIDE) leathers.add(one.material());
+        var pieces = pattern.stream()
+                .filter(piece -> leathers.contains(piece.material()))
+                .toList();
+        var worked = pieces.stream()
+                .filter(piece -> known.pieces().containsKey(piece.id()))
+                .toList();
+        return new LeatherFacts(
+                pieces,
+                worked,
+                worked.stream()
+                        .filter(piece -> test(piece, known).findFirst().isEmpty())
+                        .toList(),
+                pieces.stream()
+                        .filter(piece -> !(piece.grain() instanceof Grain.StretchAlong))
+                        .toList(),
+                worked.stream()
+                        .flatMap(piece -> test(piece, known))
+                        .mapToDouble(StripTest::restHours)
+                        .max()
+                        .orElse(0),
+                known.tests().stream()
+                        .filter(test -> test.tools() != Shade.SAME)
+                        .toList(),
+                known.tests().stream()
+                        .filter(test -> test.finished() != Shade.SAME)
+                        .toList());
+    }
+
+    private static Stream<StripTest> test(Piece piece, Worked known) {
+        return known.test(piece.material(), known.pieces().get(piece.id())).stream();
+    }
+}

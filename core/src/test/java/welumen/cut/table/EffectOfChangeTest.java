@@ -1,0 +1,94 @@
+package welumen.cut.table;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static welumen.cut.Cases.rectangle;
+import static welumen.cut.Cases.sheet;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import welumen.cut.CutChange.SheetCut;
+import welumen.cut.CutLog;
+import welumen.cut.CutPiece;
+import welumen.cut.CutProblem;
+import welumen.cut.CuttingTable.Laid;
+import welumen.cut.NestOptions;
+import welumen.cut.PlanCheck;
+import welumen.cut.Stock;
+import welumen.cut.nest.Nester;
+
+class EffectOfChangeTest {
+    private static final CutPiece A = rectangle("a", 300, 200, 4);
+    private static final CutPiece B = rectangle("b", 150, 100, 2);
+    private static final List<Stock> SHEETS =
+            List.of(sheet("s1", 700, 500), sheet("s2", 700, 500), sheet("s3", 700, 500));
+    private final Laid laid = laid();
+
+    private static Laid laid() {
+        var problem = new CutProblem(3, List.of(A, B), SHEETS, List.of());
+        return new Laid(problem, Nester.lay(problem, NestOptions.USUAL.withRounds(12), (_, _) -> {}, () -> false));
+    }
+
+    private EffectOfChange effect(CutLog log, CutPiece... now) {
+        var stock = SHEETS.stream().filter(sheet -> !log.isCut(sheet.id())).toList();
+        var effect = EffectOfChange.of(laid, List.of(now), stock, log, () -> false);
+        assertThat(PlanCheck.faults(
+                        effect.after().problem(), effect.after().plan().placements()))
+                .isEmpty();
+        return effect;
+    }
+
+    @Test
+    void whatIsDrawnAsItWasLaidOutHasNoEffect() {
+        assertThat(effect(CutLog.EMPTY, A, B).isNone()).isTrue();
+    }
+
+    /** Before anything is cut a changed piece is laid anew, and all else stays. */
+    @Test
+    void aChangedPieceIsLaidWhereThereIsRoom() {
+        var effect = effect(CutLog.EMPTY, A, rectangle("b", 160, 90, 2));
+        assertThat(effect.again()).containsExactly("b");
+        assertThat(effect.wasted()).isEmpty();
+        assertThat(effect.after().plan().placements())
+                .hasSize(6)
+                .containsAll(laid.plan().placements().stream()
+                        .filter(placement -> placement.piece().equals("a"))
+                        .toList());
+        assertThat(effect.cost())
+                .isCloseTo(effect.opened().stream().mapToDouble(Stock::cost).sum(), within(1e-9));
+    }
+
+    /** One that was cut is wanted again, from another sheet than the one that was cut. */
+    @Test
+    void whatWasCutIsWastedAndWantedAgain() {
+        var on = laid.plan().placements().stream()
+                .filter(placement -> placement.piece().equals("b"))
+                .findFirst()
+                .orElseThrow()
+                .stock();
+        var log = CutLog.EMPTY.after(new SheetCut(on, List.of()));
+        var effect = effect(log, A, rectangle("b", 155, 100, 2));
+        assertThat(effect.wasted()).extracting(Wasted::piece).containsExactly("b");
+        assertThat(effect.again()).containsExactly("b");
+        assertThat(effect.after().plan().placements())
+                .hasSize(6)
+                .filteredOn(placement -> placement.piece().equals("b"))
+                .noneMatch(placement -> placement.stock().equals(on));
+    }
+
+    @Test
+    void whatFindsNoRoomIsNamed() {
+        var effect = effect(CutLog.EMPTY, A, rectangle("b", 690, 490, 3));
+        assertThat(effect.after().plan().unplaced()).isNotEmpty();
+        assertThat(effect.isNone()).isFalse();
+    }
+
+    /** A piece that is drawn no more leaves its room. */
+    @Test
+    void whatIsDrawnNoMoreIsLaidNoMore() {
+        var effect = effect(CutLog.EMPTY, A);
+        assertThat(effect.again()).isEmpty();
+        assertThat(effect.after().plan().placements()).hasSize(4);
+        assertThat(effect.cost()).isLessThanOrEqualTo(0);
+    }
+}

@@ -1,0 +1,268 @@
+package welumen.desktop.cut;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import welumen.cut.CutChange;
+import welumen.cut.CutChange.PieceLeftDry;
+import welumen.cut.CutChange.PieceWorked;
+import welumen.cut.CutChange.StripTested;
+import welumen.cut.CuttingTable.Laid;
+import welumen.cut.FromPattern;
+import welumen.cut.LeatherFacts;
+import welumen.cut.RoughCut;
+import welumen.cut.Stock;
+import welumen.cut.leather.StripTest;
+import welumen.cut.leather.StripTestText;
+import welumen.cut.leather.Worked;
+import welumen.cut.leather.Working;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.job.JobChange.AtCut;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+import welumen.pattern.Grain;
+import welumen.pattern.Piece;
+
+/** How the leather behaves: strips that were tested, and the pieces that are worked, cut larger and trimmed once they have rested. */
+final class LeatherLeaf extends Leaf {
+    private static final String DRY = "dry, to its line";
+
+    private final TextField typed = new TextField();
+    private final ComboBox<String> material = new ComboBox<>();
+    private final ComboBox<String> lot = new ComboBox<>();
+    private final ComboBox<String> piece = new ComboBox<>();
+    private final ComboBox<String> how = new ComboBox<>();
+    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final Label wrong = Nodes.label("", Styles.DANGER);
+    private final VBox list = new VBox(8);
+    private final RoughFelt felt = new RoughFelt();
+    private boolean filling;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    LeatherLeaf(JobModel model) {
+        super(model, "Leather");
+        typed.setId("strip-test");
+        typed.setPromptText("damp, marks 200, along 196.5, across 197, rested 12 h, tools darker");
+        typed.setAccessibleText("What a strip of this leather did, by numbers");
+        typed.setOnAction(_ -> test());
+        material.setId("strip-material");
+        WordCell.in(material, Words::capital, "no hide yet");
+        material.valueProperty().subscribe(this::fillLots);
+        lot.setId("strip-lot");
+        WordCell.in(lot, one -> one.isEmpty() ? "any lot" : one);
+        piece.setId("worked-piece");
+        piece.setPrefWidth(230);
+        WordCell.in(
+                piece,
+                one -> model.job().patterns().findOne(one).map(Piece::name).orElse(one),
+                "no piece of leather");
+        piece.valueProperty().subscribe(this::showPiece);
+        how.setId("worked-how");
+        how.getItems().add(DRY);
+        for (var working : Working.values()) how.getItems().add(working.word());
+        how.valueProperty().subscribe(this::worked);
+        answer.setId("leather-answer");
+        answer.setMinHeight(USE_PREF_SIZE);
+        wrong.setId("leather-wrong");
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        list.setId("strip-tests");
+        getChildren()
+                .addAll(
+                        Nodes.row(
+                                12,
+                                Nodes.grown(Nodes.field("A strip was worked, rested and measured", typed)),
+                                Nodes.field("Of", material),
+                                Nodes.field("Lot", lot)),
+                        Nodes.row(12, Nodes.field("Piece", piece), Nodes.field("It is worked", how)),
+                        wrong,
+                        answer,
+                        Nodes.beside(felt, Nodes.scroll(list), 330));
+    }
+
+    @Override
+    protected Node first() {
+        return typed;
+    }
+
+    private Worked known() {
+        return model.job().cutLog().worked();
+    }
+
+    private Stream<Stock> hides() {
+        return stock().stream().filter(one -> one instanceof Stock.Hide hide && hide.kind() == Stock.Kind.HIDE);
+    }
+
+    /** What can be cut from, and what has been: its leather is still worked. */
+    private List<Stock> stock() {
+        var all = new ArrayList<>(model.toCutFrom());
+        if (model.job().table() instanceof Laid laid) all.addAll(laid.problem().stock());
+        return all;
+    }
+
+    @Override
+    protected void refresh() {
+        filling = true;
+        Nodes.refill(material, hides().map(Stock::material).distinct().toList());
+        fillLots();
+        var facts = facts();
+        Nodes.refill(piece, facts.pieces().stream().map(Piece::id).toList());
+        filling = false;
+        wrong.setText("");
+        answer.setText(said(facts));
+        fill(facts);
+        showPiece();
+    }
+
+    private LeatherFacts facts() {
+        return LeatherFacts.of(model.job().patterns().pieces(), stock(), known());
+    }
+
+    private void fillLots() {
+        var before = lot.getValue();
+        var lots = Stream.concat(
+                        Stream.of(""),
+                        hides().filter(hide -> hide.material().equals(material.getValue()))
+                                .map(hide -> hide.lot().dye()))
+                .distinct()
+                .toList();
+        lot.getItems().setAll(lots);
+        lot.setValue(lots.contains(before) ? before : lots.getLast());
+    }
+
+    private String said(LeatherFacts facts) {
+        if (facts.pieces().isEmpty()) return "No piece is cut from a hide yet.";
+        var told = new StringBuilder(
+                facts.worked().isEmpty()
+                        ? "All %s of leather are cut to their line at once."
+                                .formatted(Words.many(facts.pieces().size(), "piece"))
+                        : "%s cut larger by %.0f mm all round and by what the leather shrinks, %sand then trimmed to %s line."
+                                .formatted(
+                                        facts.worked().size() == 1
+                                                ? "One piece is"
+                                                : Words.count(facts.worked().size()) + " pieces are",
+                                        RoughCut.RIM_MM,
+                                        facts.restHours() > 0
+                                                ? "rested for %s, ".formatted(Words.hours(facts.restHours()))
+                                                : "rested until dry, ",
+                                        facts.worked().size() == 1 ? "its" : "their"));
+        if (!facts.untested().isEmpty())
+            told.append(" No strip of their leather was tested for %s: %s is reckoned with until then."
+                    .formatted(named(facts.untested()), Words.percent(RoughCut.UNTESTED)));
+        for (var test : facts.marked())
+            told.append(" Tools leave %s %s: work it through a cloth."
+                    .formatted(test.material(), test.tools().word()));
+        for (var test : facts.finished())
+            told.append(" Finished, %s is %s than it was: show the customer the strip first."
+                    .formatted(test.material(), test.finished().word()));
+        if (!facts.stretchUnsaid().isEmpty())
+            told.append(" Nobody has said which way %s stretch%s; say it at Pattern."
+                    .formatted(
+                            named(facts.stretchUnsaid()), facts.stretchUnsaid().size() == 1 ? "es" : ""));
+        return told.toString();
+    }
+
+    private static String named(List<Piece> pieces) {
+        return pieces.size() <= 3
+                ? pieces.stream().map(piece -> "the " + piece.name()).collect(Collectors.joining(", "))
+                : Words.many(pieces.size(), "piece");
+    }
+
+    private void fill(LeatherFacts facts) {
+        list.getChildren().setAll(Nodes.whole("Strips that were tested", Styles.HEADING));
+        for (var test : known().tests().reversed()) list.getChildren().add(told(test));
+        if (known().tests().isEmpty())
+            list.getChildren()
+                    .add(Nodes.label(
+                            "None yet. Cut one 40 mm wide from the edge, mark 200 mm along the backbone and across, work"
+                                    + " it as the job will be, let it rest, and measure again.",
+                            Styles.NOTE));
+        list.getChildren().add(Nodes.whole("Pieces of leather", Styles.HEADING));
+        for (var one : facts.pieces())
+            list.getChildren()
+                    .add(Nodes.label(
+                            "%s: %s%s"
+                                    .formatted(
+                                            Words.capital(one.name()),
+                                            Optional.ofNullable(known().pieces().get(one.id()))
+                                                    .map(working -> "worked " + working.word())
+                                                    .orElse(DRY),
+                                            one.grain() instanceof Grain.StretchAlong along
+                                                    ? ", stretches at %.0f°".formatted(along.degrees())
+                                                    : ""),
+                            Styles.NOTE));
+    }
+
+    private static Node told(StripTest test) {
+        return Nodes.column(
+                1,
+                Nodes.label(
+                        "%s%s, %s"
+                                .formatted(
+                                        Words.capital(test.material()),
+                                        test.lot().isEmpty() ? "" : ", lot " + test.lot(),
+                                        test.working().word()),
+                        Styles.STRONG),
+                Nodes.label(
+                        "%s along, %s across, rested %s"
+                                .formatted(
+                                        change(test.shrinksAlong()),
+                                        change(test.shrinksAcross()),
+                                        Words.hours(test.restHours())),
+                        Styles.MEASURE));
+    }
+
+    private static String change(double shrinks) {
+        if (Math.abs(shrinks) < 5e-4) return "unchanged";
+        return String.format(Locale.ROOT, "%s %.1f %%", shrinks > 0 ? "shrinks" : "stretches", 100 * Math.abs(shrinks));
+    }
+
+    private void showPiece() {
+        filling = true;
+        var working = Optional.ofNullable(piece.getValue()).map(known().pieces()::get);
+        how.setDisable(piece.getValue() == null);
+        how.setValue(working.map(Working::word).orElse(DRY));
+        filling = false;
+        felt.show(Optional.ofNullable(piece.getValue())
+                .flatMap(id -> FromPattern.pieces(model.job().patterns().pieces()).stream()
+                        .filter(one -> FromPattern.isOf(one.id(), id))
+                        .findFirst())
+                .map(one -> new RoughFelt.Shown(
+                        one.shape().outline(),
+                        RoughCut.of(List.of(one), known()).getFirst().shape().outline(),
+                        one.stretch())));
+    }
+
+    private void test() {
+        switch (StripTestText.read(
+                typed.getText(), Objects.toString(material.getValue(), ""), Objects.toString(lot.getValue(), ""))) {
+            case Refused<StripTest>(var why) -> wrong.setText(why);
+            case Understood<StripTest>(var test) -> {
+                if (model.make(new AtCut(new StripTested(test)))) typed.clear();
+            }
+        }
+    }
+
+    private void worked() {
+        if (filling || piece.getValue() == null || how.getValue() == null) return;
+        CutChange change = Stream.of(Working.values())
+                .filter(working -> working.word().equals(how.getValue()))
+                .findFirst()
+                .<CutChange>map(working -> new PieceWorked(piece.getValue(), working))
+                .orElseGet(() -> new PieceLeftDry(piece.getValue()));
+        model.make(new AtCut(change));
+    }
+}
