@@ -65,10 +65,10 @@ final class LeatherLeaf extends Leaf {
         lot.setId("strip-lot");
         WordCell.in(lot, one -> one.isEmpty() ? "any lot" : one);
         piece.setId("worked-piece");
-        piece.setPrefWidth(230);
+        piece.setPrefWidth(330);
         WordCell.in(
                 piece,
-                one -> model.job().patterns().findOne(one).map(Piece::name).orElse(one),
+                one -> model.job().patterns().findOne(one).map(this::word).orElse(one),
                 "no piece of leather");
         piece.valueProperty().subscribe(this::showPiece);
         how.setId("worked-how");
@@ -175,6 +175,12 @@ final class LeatherLeaf extends Leaf {
         return told.toString();
     }
 
+    /** Its name, and the part that it is for: both seats have a cushion centre. */
+    private String word(Piece one) {
+        return "%s, %s"
+                .formatted(one.name(), model.job().cabin().one(one.part()).name());
+    }
+
     private static String named(List<Piece> pieces) {
         return pieces.size() <= 3
                 ? pieces.stream().map(piece -> "the " + piece.name()).collect(Collectors.joining(", "))
@@ -196,7 +202,7 @@ final class LeatherLeaf extends Leaf {
                     .add(Nodes.label(
                             "%s: %s%s"
                                     .formatted(
-                                            Words.capital(one.name()),
+                                            Words.capital(word(one)),
                                             Optional.ofNullable(known().pieces().get(one.id()))
                                                     .map(working -> "worked " + working.word())
                                                     .orElse(DRY),

@@ -152,6 +152,7 @@ final class TableLeaf extends Leaf {
     }
 
     private void show() {
+        felt.getStyleClass().remove(Styles.WORKING);
         list.getChildren().clear();
         list.setDisable(false);
         left.getChildren().clear();
@@ -166,6 +167,7 @@ final class TableLeaf extends Leaf {
         var card = CutCard.of(laid.problem(), laid.plan(), stock);
         for (var entry : card.entries()) list.getChildren().add(row(laid, stock, entry));
         felt.show(card, List.of());
+        felt.getStyleClass().add(Styles.WORKING);
         switch (stock) {
             case Stock.Hide hide ->
                 keeping.ask(() -> Offcuts.of(laid, hide), offcuts -> {
@@ -251,6 +253,7 @@ final class TableLeaf extends Leaf {
     }
 
     private void showLeft(Stock.Hide hide, List<Offcuts.Offcut> offcuts) {
+        felt.getStyleClass().remove(Styles.WORKING);
         left.getChildren().add(Nodes.whole(isCut(hide.id()) ? "Kept of it" : "Will be worth keeping", Styles.HEADING));
         for (var offcut : offcuts)
             left.getChildren()
@@ -301,6 +304,7 @@ final class TableLeaf extends Leaf {
     }
 
     private void showLeft(Stock.Roll roll, Optional<Stock.Roll> rest) {
+        felt.getStyleClass().remove(Styles.WORKING);
         left.getChildren().add(Nodes.whole(isCut(roll.id()) ? "Kept of it" : "Will be worth keeping", Styles.HEADING));
         left.getChildren()
                 .add(rest.map(one -> Nodes.label(

@@ -271,6 +271,18 @@ class EarlierVersionsTest {
                 .isEqualTo(new StockTakenIn(new Stock.Roll("roll 1", "wool", 1400, 9000, 42, 0, 76)));
     }
 
+    /** A roll was used from edge to edge. */
+    @Test
+    void whatVersionEightHadOnRollsIsReadForEver() {
+        var written = """
+                {"is":"stock-taken-in","stock":{"is":"roll","id":"roll 1","material":"wool",\
+                "lot":{"dye":"W4","thicknessMm":0.0,"supplier":""},"width":1400.0,"length":9000.0,\
+                "costPerMetre":42.0,"repeatX":0.0,"repeatY":76.0}}""";
+        assertThat(json.read(written, WorkshopChange.class, 8))
+                .isEqualTo(new StockTakenIn(
+                        new Stock.Roll("roll 1", "wool", new Lot("W4", 0, ""), 1400, 9000, 42, 0, 76, 0)));
+    }
+
     /** What was left of a cut was a hide always, and a piece lay with its middle on a pattern's line. */
     @Test
     void whatVersionSevenCutIsReadForEver() {
