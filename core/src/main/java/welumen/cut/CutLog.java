@@ -63,6 +63,11 @@ public record CutLog(List<Stock> brought, List<SheetCut> cut, List<PieceSpoilt> 
         return spoilt.stream().anyMatch(one -> one.piece().equals(placement.piece()) && one.copy() == placement.copy());
     }
 
+    /** How many copies of a piece came out wrong, and are wanted once more. */
+    public int spoiltOf(String piece) {
+        return (int) spoilt.stream().filter(one -> one.piece().equals(piece)).count();
+    }
+
     /** What was left over of all that was cut. */
     public List<Stock> offcuts() {
         return cut.stream().flatMap(sheet -> sheet.offcuts().stream()).toList();

@@ -30,7 +30,7 @@ public final class PlanCheck {
     public static final double TOLERANCE = 0.01;
 
     private final CutProblem problem;
-    private final Map<String, Ground> grounds = new ConcurrentHashMap<>();
+    private final Map<String, Judged> grounds = new ConcurrentHashMap<>();
 
     private record PoorFor(String stock, int grade) {}
 
@@ -80,7 +80,7 @@ public final class PlanCheck {
             faults.add(new OffTheRepeat(lies.name(), lies.stock().id()));
         var piece = Planar.polygon(lies.shape());
         var ground = grounds.computeIfAbsent(
-                lies.stock().id(), _ -> Ground.of(lies.stock().shape()));
+                lies.stock().id(), _ -> Judged.of(lies.stock().shape()));
         if (overTheEdge(piece, ground))
             faults.add(new OverTheEdge(lies.name(), lies.stock().id()));
         for (var place : poorPlaces(lies)) {
@@ -100,10 +100,10 @@ public final class PlanCheck {
     }
 
     /** A stock as it is judged. */
-    private record Ground(Polygon whole, IndexedFacetDistance edge, List<Polygon> flaws) {
-        static Ground of(Shape shape) {
+    private record Judged(Polygon whole, IndexedFacetDistance edge, List<Polygon> flaws) {
+        static Judged of(Shape shape) {
             var whole = Planar.polygon(shape.outline());
-            return new Ground(
+            return new Judged(
                     whole,
                     new IndexedFacetDistance(whole.getBoundary()),
                     shape.holes().stream().map(Planar::polygon).toList());
@@ -111,7 +111,7 @@ public final class PlanCheck {
     }
 
     /** Flaws are judged one by one: they may reach over the edge or over each other. */
-    private boolean overTheEdge(Polygon piece, Ground ground) {
+    private boolean overTheEdge(Polygon piece, Judged ground) {
         if (overlap(OverlayNGRobust.overlay(piece, ground.whole(), OverlayNG.DIFFERENCE))
                 || isTooNear(ground.edge().distance(piece.getBoundary()))) return true;
         var box = piece.getEnvelopeInternal();

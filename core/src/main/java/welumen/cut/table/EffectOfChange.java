@@ -1,19 +1,20 @@
 package welumen.cut.table;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import welumen.cut.CutLog;
 import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
-import welumen.cut.CutPlan.SheetUse;
 import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable.Laid;
+import welumen.cut.FromPattern;
 import welumen.cut.NestOptions;
-import welumen.cut.Placement;
+import welumen.cut.PlanScore;
+import welumen.cut.RoughCut;
 import welumen.cut.Stock;
 import welumen.cut.StopSignal;
 import welumen.cut.nest.Nester;
+import welumen.pattern.Patterns;
 
 /**
  * What a change of the pattern does once it has been laid out: which pieces are cut for nothing, which have to be laid
@@ -39,54 +40,77 @@ public record EffectOfChange(List<Wasted> wasted, List<String> again, List<Stock
         return wasted.isEmpty() && again.isEmpty() && after.plan().unplaced().isEmpty();
     }
 
-    /**
-     * @param now the pieces as they are drawn now
-     * @param stock what can be cut from now
-     */
-    public static EffectOfChange of(Laid laid, List<CutPiece> now, List<Stock> stock, CutLog log, StopSignal stop) {
+    /** @param stock what can be cut from now */
+    public static EffectOfChange of(Laid laid, Patterns patterns, List<Stock> stock, CutLog log, StopSignal stop) {
+        return of(laid, RoughCut.of(drawn(laid, patterns), log.worked()), stock, log, stop);
+    }
+
+    /** What can be cut, and what was laid out though it waits for something since. */
+    private static List<CutPiece> drawn(Laid laid, Patterns patterns) {
+        var ready = FromPattern.pieces(patterns);
+        var waiting = FromPattern.pieces(patterns.pieces()).stream()
+                .filter(piece ->
+                        !hasId(ready, piece.id()) && hasId(laid.problem().pieces(), piece.id()));
+        return Stream.concat(ready.stream(), waiting).toList();
+    }
+
+    private static boolean hasId(List<CutPiece> pieces, String id) {
+        return pieces.stream().anyMatch(piece -> piece.id().equals(id));
+    }
+
+    /** @param now the pieces as they are drawn now */
+    static EffectOfChange of(Laid laid, List<CutPiece> now, List<Stock> stock, CutLog log, StopSignal stop) {
         var again = now.stream()
                 .filter(piece -> laid.problem().pieces().stream().noneMatch(before -> Wasted.isAsCut(piece, before)))
                 .toList();
         var wasted = Wasted.of(now, laid, log);
-        var pinned = laid.plan().placements().stream()
-                .filter(placement -> now.stream().anyMatch(piece -> piece.id().equals(placement.piece())))
-                .filter(placement ->
-                        again.stream().noneMatch(piece -> piece.id().equals(placement.piece())))
-                .toList();
-        if (again.isEmpty() && pinned.size() == laid.plan().placements().size())
+        var whole = whole(laid, now, again, stock, log);
+        var lying = whole.pinned().size();
+        if (lying == laid.plan().placements().size() && lying == CutPiece.count(whole.pieces()))
             return new EffectOfChange(wasted, List.of(), List.of(), 0, laid);
-        var remaining = Remaining.of(whole(laid, now, stock, log, pinned), log);
+        var remaining = Remaining.of(whole, log);
         var plan = remaining.merged(Nester.untilAllLie(remaining.open(), SHORT, stop));
-        var after = new Laid(remaining.whole(), plan);
         return new EffectOfChange(
                 wasted,
-                again.stream().map(CutPiece::id).toList(),
+                toLay(whole),
                 plan.sheets().stream()
                         .filter(use -> laid.plan().use(use.stock()).isEmpty())
-                        .map(use -> after.problem().stock(use.stock()))
+                        .map(use -> whole.stock(use.stock()))
                         .toList(),
-                cost(after.problem(), plan) - cost(laid.problem(), laid.plan()),
-                after);
+                cost(whole, plan) - cost(laid.problem(), laid.plan()),
+                new Laid(whole, plan));
     }
 
+    /** All that is drawn now, with what lies as it is drawn pinned; what was spoilt is wanted once more. */
     private static CutProblem whole(
-            Laid laid, List<CutPiece> now, List<Stock> stock, CutLog log, List<Placement> pinned) {
+            Laid laid, List<CutPiece> now, List<CutPiece> again, List<Stock> stock, CutLog log) {
         var cut = laid.problem().stock().stream().filter(one -> log.isCut(one.id()));
-        var pieces = new ArrayList<CutPiece>();
-        for (var piece : now) {
-            // what was spoilt of it is wanted once more
-            var lying = (int) pinned.stream()
-                    .filter(placement -> placement.piece().equals(piece.id()))
-                    .count();
-            pieces.add(piece.times(Math.max(piece.quantity(), lying)));
-        }
+        var pieces = now.stream()
+                .map(piece ->
+                        hasId(again, piece.id()) ? piece : piece.times(piece.quantity() + log.spoiltOf(piece.id())))
+                .toList();
+        var pinned = laid.plan().placements().stream()
+                .filter(placement -> !hasId(again, placement.piece()))
+                .filter(placement -> pieces.stream()
+                        .anyMatch(
+                                piece -> piece.id().equals(placement.piece()) && placement.copy() <= piece.quantity()))
+                .toList();
         return new CutProblem(
                 laid.problem().gap(), pieces, Stream.concat(cut, stock.stream()).toList(), pinned);
     }
 
+    /** Those of which fewer copies lie than are wanted. */
+    private static List<String> toLay(CutProblem whole) {
+        return whole.pieces().stream()
+                .filter(piece -> whole.pinned().stream()
+                                .filter(pin -> pin.piece().equals(piece.id()))
+                                .count()
+                        < piece.quantity())
+                .map(CutPiece::id)
+                .toList();
+    }
+
     private static double cost(CutProblem problem, CutPlan plan) {
-        return plan.sheets().stream()
-                .mapToDouble((SheetUse use) -> problem.stock(use.stock()).costOf(use.usedLength()))
-                .sum();
+        return PlanScore.of(problem, plan.placements()).cost();
     }
 }

@@ -1,29 +1,21 @@
 package welumen.cut.table;
 
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
-import welumen.cut.NestOptions;
 import welumen.cut.Placement;
 import welumen.cut.PlanScore;
-import welumen.cut.Stock;
 import welumen.cut.StopSignal;
-import welumen.cut.nest.Nester;
 
 /**
  * Nothing that is seen together comes from two dye lots: where there are several of a material, its pieces are laid on one of
  * them alone, if one is enough; on the one that was begun, if one was.
  */
 public final class OneLot {
-    private static final NestOptions SHORT = NestOptions.USUAL.withRounds(2);
-
     private final Remaining remaining;
     private final StopSignal stop;
 
@@ -38,29 +30,20 @@ public final class OneLot {
     }
 
     private CutProblem chosen() {
-        var open = remaining.open();
-        var stock = new ArrayList<>(open.stock());
-        for (var material :
-                open.pieces().stream().map(CutPiece::material).distinct().toList())
-            lot(material)
-                    .ifPresent(lot -> stock.removeIf(one ->
-                            one.material().equals(material) && !one.lot().dye().equals(lot)));
-        return new CutProblem(open.gap(), open.pieces(), stock, open.pinned());
+        return LessStock.of(
+                remaining.open(),
+                of -> lot(of).map(lot -> stock -> stock.lot().dye().equals(lot)));
     }
 
     /** Empty where there is but one, or none is enough. */
-    private Optional<String> lot(String material) {
-        var open = remaining.open();
-        var lots = open.stock().stream()
-                .filter(stock -> stock.material().equals(material))
-                .map(stock -> stock.lot().dye())
-                .collect(Collectors.toCollection(TreeSet::new));
+    private Optional<String> lot(CutProblem of) {
+        var lots = of.stock().stream().map(stock -> stock.lot().dye()).collect(Collectors.toCollection(TreeSet::new));
         if (lots.size() < 2) return Optional.empty();
-        var begun = begun(material);
+        var begun = begun(of.stock().getFirst().material());
         if (begun.size() > 1) return Optional.empty();
         lots.removeIf(lot -> !begun.isEmpty() && !begun.contains(lot));
         return lots.stream()
-                .flatMap(lot -> tried(material, lot).stream())
+                .flatMap(lot -> tried(of, lot).stream())
                 .min(Comparator.comparing(Tried::score))
                 .map(Tried::lot);
     }
@@ -78,27 +61,9 @@ public final class OneLot {
 
     private record Tried(String lot, PlanScore score) {}
 
-    private Optional<Tried> tried(String material, String lot) {
-        var open = remaining.open();
-        var pieces = open.pieces().stream()
-                .filter(piece -> piece.material().equals(material))
-                .toList();
-        var stock = open.stock().stream()
-                .filter(one ->
-                        one.material().equals(material) && one.lot().dye().equals(lot))
-                .toList();
-        if (area(stock) < CutPiece.area(pieces)) return Optional.empty();
-        var pinned = open.pinned().stream()
-                .filter(pin -> pieces.stream().anyMatch(piece -> piece.id().equals(pin.piece())))
-                .toList();
-        var alone = new CutProblem(open.gap(), pieces, stock, pinned);
-        var plan = Nester.untilAllLie(alone, SHORT, stop);
-        return plan.unplaced().isEmpty()
-                ? Optional.of(new Tried(lot, PlanScore.of(alone, plan.placements())))
-                : Optional.empty();
-    }
-
-    private static double area(List<Stock> stock) {
-        return stock.stream().mapToDouble(one -> one.shape().area()).sum();
+    private Optional<Tried> tried(CutProblem of, String lot) {
+        var stock =
+                of.stock().stream().filter(one -> one.lot().dye().equals(lot)).toList();
+        return LessStock.plan(of, stock, stop).map(plan -> new Tried(lot, PlanScore.of(of, plan.placements())));
     }
 }

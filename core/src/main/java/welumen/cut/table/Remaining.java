@@ -93,10 +93,7 @@ public record Remaining(CutProblem whole, CutProblem open, List<Placement> done)
         for (var piece : pieces) {
             var cut = done.stream().anyMatch(placement -> placement.piece().equals(piece.id()));
             var as = cut ? before.piece(piece.id()) : piece;
-            var again = (int) log.spoilt().stream()
-                    .filter(spoilt -> spoilt.piece().equals(piece.id()))
-                    .count();
-            wanted.add(as.times(piece.quantity() + again));
+            wanted.add(as.times(piece.quantity() + log.spoiltOf(piece.id())));
         }
         // no longer drawn, but cut
         for (var piece : before.pieces())

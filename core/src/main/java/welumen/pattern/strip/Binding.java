@@ -1,5 +1,8 @@
 package welumen.pattern.strip;
 
+import java.util.List;
+import welumen.pattern.strip.StripRuns.Run;
+
 /** How wide the strip is cut that binds an edge. */
 public enum Binding {
     /** Laid round the edge, its back left open. */
@@ -36,6 +39,12 @@ public enum Binding {
             throw new IllegalArgumentException(
                     "A binding [%s mm] in on an edge of [%s mm] is none.".formatted(offsetMm, edgeMm));
         return times * offsetMm + edgeMm + BEHIND_MM;
+    }
+
+    /** Those runs that bend more tightly than a straight strip goes round. */
+    public List<Run> bent(List<Run> runs, double offsetMm, double edgeMm) {
+        var smallest = smallestRadiusMm(offsetMm, edgeMm);
+        return runs.stream().filter(run -> run.tightestMm() < smallest).toList();
     }
 
     /** The smallest radius of a curve that takes a straight strip; tighter ones want one on the bias or a nicked edge. */

@@ -91,4 +91,14 @@ class EffectOfChangeTest {
         assertThat(effect.after().plan().placements()).hasSize(4);
         assertThat(effect.cost()).isLessThanOrEqualTo(0);
     }
+
+    /** One copy fewer leaves its room; one more is laid, though its line is the same. */
+    @Test
+    void anotherNumberOfCopiesIsAChangeToo() {
+        assertThat(effect(CutLog.EMPTY, A.times(3), B).after().plan().placements())
+                .hasSize(5);
+        var more = effect(CutLog.EMPTY, A, B.times(3));
+        assertThat(more.again()).containsExactly("b");
+        assertThat(more.after().plan().placements()).hasSize(7);
+    }
 }

@@ -108,6 +108,10 @@ class StripTest {
         assertThat(Bend.tightestMm(line)).isCloseTo(80, within(0.5));
         assertThat(Bend.tightestMm(List.of(new Point(0, 0), new Point(500, 0)))).isInfinite();
         assertThat(Bend.tightestMm(List.of(new Point(0, 0), new Point(10, 0)))).isInfinite();
+        // 46 wide where it is turned, which goes round 69; 36 wide lapped, round 54
+        var bent = List.of(new StripRuns.Run("a", 400, 60), new StripRuns.Run("b", 400, 80));
+        assertThat(Binding.TURNED.bent(bent, 10, 8)).containsExactly(bent.getFirst());
+        assertThat(Binding.LAPPED.bent(bent, 10, 8)).isEmpty();
     }
 
     /**

@@ -24,7 +24,7 @@ final class EffectWords {
                             Wasted.cost(effect.wasted())));
         var left = effect.after().plan().unplaced();
         if (!effect.again().isEmpty())
-            sentences.add("%s: %s to be laid anew%s."
+            sentences.add("%s %s to be laid anew%s."
                     .formatted(
                             Words.capital(named(effect.again())),
                             effect.again().size() == 1 ? "has" : "have",

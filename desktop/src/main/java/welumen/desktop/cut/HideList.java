@@ -17,6 +17,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.pattern.Patterns;
+import welumen.pattern.Piece;
 import welumen.pattern.ReadyToCut;
 
 /** Hide by hide what lies on it, beside the table: how much of it is used, and the pieces by number. */
@@ -75,25 +76,28 @@ final class HideList extends VBox {
         var problem = laid.problem();
         var plan = laid.plan();
         for (var missing : plan.unplaced())
-            getChildren().add(Nodes.label("%s: %s".formatted(missing.piece(), missing.reason()), Styles.DANGER));
+            getChildren()
+                    .add(Nodes.label(
+                            "%s: %s".formatted(Words.capital(missing.piece()).replace('-', ' '), missing.reason()),
+                            Styles.DANGER));
         for (var piece : patterns.pieces())
             if (plan.unplaced().stream().anyMatch(missing -> FromPattern.isOf(missing.piece(), piece.id())))
-                for (var offer : TooWide.offers(patterns, piece, problem.stock(), problem.gap())) offer(offer);
+                offer(piece, TooWide.offers(patterns, piece, problem.stock(), problem.gap()));
     }
 
-    private void offer(TooWide.Offer offer) {
-        var button = Nodes.button(
-                Words.capital(offer.join().word()),
-                "The %s is wider than its roll, and is made of strips sewn together along the nap"
-                        .formatted(offer.piece().name()),
-                () -> join.accept(offer));
-        button.setId("join-" + offer.join().name().toLowerCase(Locale.ROOT));
-        getChildren()
-                .add(Nodes.column(
-                        3,
-                        Nodes.label("The %s is wider than its roll. Make it of strips, with"
-                                .formatted(offer.piece().name())),
-                        button));
+    private void offer(Piece piece, List<TooWide.Offer> offers) {
+        if (offers.isEmpty()) return;
+        var ways = Nodes.column(
+                4, Nodes.label("The %s is wider than its roll. Make it of strips, with".formatted(piece.name())));
+        for (var offer : offers) {
+            var button = Nodes.button(
+                    Words.capital(offer.join().word()),
+                    "Strips that are sewn together along the nap",
+                    () -> join.accept(offer));
+            button.setId("join-" + offer.join().name().toLowerCase(Locale.ROOT));
+            ways.getChildren().add(button);
+        }
+        getChildren().add(ways);
     }
 
     /** What is drawn, but not to be cut yet, and why. */

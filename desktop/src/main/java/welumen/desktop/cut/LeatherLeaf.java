@@ -31,6 +31,7 @@ import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.PieceChoice;
 import welumen.job.JobChange.AtCut;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -44,7 +45,7 @@ final class LeatherLeaf extends Leaf {
     private final TextField typed = new TextField();
     private final ComboBox<String> material = new ComboBox<>();
     private final ComboBox<String> lot = new ComboBox<>();
-    private final ComboBox<String> piece = new ComboBox<>();
+    private final PieceChoice piece;
     private final ComboBox<String> how = new ComboBox<>();
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final Label wrong = Nodes.label("", Styles.DANGER);
@@ -64,13 +65,8 @@ final class LeatherLeaf extends Leaf {
         material.valueProperty().subscribe(this::fillLots);
         lot.setId("strip-lot");
         WordCell.in(lot, one -> one.isEmpty() ? "any lot" : one);
-        piece.setId("worked-piece");
+        piece = new PieceChoice(model, "worked-piece", this::showPiece);
         piece.setPrefWidth(330);
-        WordCell.in(
-                piece,
-                one -> model.job().patterns().findOne(one).map(this::word).orElse(one),
-                "no piece of leather");
-        piece.valueProperty().subscribe(this::showPiece);
         how.setId("worked-how");
         how.getItems().add(DRY);
         for (var working : Working.values()) how.getItems().add(working.word());
@@ -119,7 +115,7 @@ final class LeatherLeaf extends Leaf {
         Nodes.refill(material, hides().map(Stock::material).distinct().toList());
         fillLots();
         var facts = facts();
-        Nodes.refill(piece, facts.pieces().stream().map(Piece::id).toList());
+        piece.fill(facts.pieces());
         filling = false;
         wrong.setText("");
         answer.setText(said(facts));

@@ -2,7 +2,6 @@ package welumen.desktop.cut;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -15,10 +14,8 @@ import welumen.cut.CutChange.PieceSpoilt;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutLog;
-import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
 import welumen.cut.CuttingTable.Laid;
-import welumen.cut.FromPattern;
 import welumen.cut.Placement;
 import welumen.cut.RoughCut;
 import welumen.cut.Stock;
@@ -149,6 +146,7 @@ final class TableLeaf extends Leaf {
         buttons.setDisable(hides.isEmpty());
         laid().ifPresentOrElse(this::sayReserve, () -> reserve.setText(""));
         effect.setText("");
+        effectOfChange = Optional.empty();
         laid().ifPresent(this::sayEffect);
         show();
     }
@@ -280,21 +278,12 @@ final class TableLeaf extends Leaf {
     private void sayEffect(Laid laid) {
         var log = model.job().cutLog();
         var stock = model.toCutFrom();
-        var now = RoughCut.of(drawnNow(laid), log.worked());
-        changing.ask(() -> EffectOfChange.of(laid, now, stock, log, () -> false), found -> {
+        var patterns = model.job().patterns();
+        changing.ask(() -> EffectOfChange.of(laid, patterns, stock, log, () -> false), found -> {
+            if (model.job().table() != laid) return;
             effectOfChange = Optional.of(found);
             effect.setText(found.isNone() ? "" : EffectWords.of(found));
         });
-    }
-
-    /** What can be cut, and what was laid out though it waits for something now. */
-    private List<CutPiece> drawnNow(Laid laid) {
-        var ready = FromPattern.pieces(model.job().patterns());
-        var waiting = FromPattern.pieces(model.job().patterns().pieces()).stream()
-                .filter(piece -> ready.stream().noneMatch(one -> one.id().equals(piece.id())))
-                .filter(piece -> laid.problem().pieces().stream()
-                        .anyMatch(one -> one.id().equals(piece.id())));
-        return Stream.concat(ready.stream(), waiting).toList();
     }
 
     private void accept() {

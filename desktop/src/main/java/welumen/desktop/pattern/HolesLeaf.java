@@ -15,6 +15,7 @@ import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.PieceChoice;
 import welumen.pattern.Piece;
 import welumen.pattern.hole.HoleMap;
 import welumen.pattern.hole.HoleMap.Hole;

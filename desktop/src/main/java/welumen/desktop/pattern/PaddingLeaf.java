@@ -15,6 +15,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Beside;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
+import welumen.desktop.stage.PieceChoice;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;

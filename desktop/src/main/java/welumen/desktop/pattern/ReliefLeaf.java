@@ -17,6 +17,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
+import welumen.desktop.stage.PieceChoice;
 import welumen.job.JobChange.AtPattern;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.Piece;

@@ -13,6 +13,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.PieceChoice;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;

@@ -134,36 +134,37 @@ final class StripsLeaf extends Leaf {
             var tightest = way.getValue().smallestRadiusMm(sizes.offset(), sizes.edge());
             var wide = way.getValue().widthMm(sizes.offset(), sizes.edge());
             var isCloth = !(stock.getValue() instanceof Stock.Hide);
-            var bent = binding.stream()
-                    .filter(run -> isCloth && run.tightestMm() < tightest)
-                    .toList();
-            show("Binding", binding.stream().filter(run -> !bent.contains(run)).toList(), wide, sizes);
-            showBias(bent, wide, sizes);
+            var bent = way.getValue().bent(binding, sizes.offset(), sizes.edge());
+            // leather gives whichever way it is cut
+            var slanted = isCloth ? bent : List.<Run>of();
+            show(
+                    "Binding",
+                    binding.stream().filter(run -> !slanted.contains(run)).toList(),
+                    wide,
+                    sizes);
+            showBias(slanted, wide, sizes);
             show("Piping", piping, new Piping(sizes.cord(), sizes.cover(), Piping.USUAL_FLANGE_MM).widthMm(), sizes);
-            answer.setText(said(binding, piping, tightest, isCloth));
+            answer.setText(said(binding, piping, bends(bent.size(), tightest, isCloth)));
         } catch (IllegalArgumentException none) {
             answer.setText(none.getMessage());
         }
     }
 
-    private static String said(List<Run> binding, List<Run> piping, double tightest, boolean isCloth) {
+    private static String said(List<Run> binding, List<Run> piping, String bends) {
         if (binding.isEmpty() && piping.isEmpty())
             return "No edge is bound or piped: say on the first leaf what becomes of each.";
         var words = new ArrayList<String>();
         if (!binding.isEmpty()) words.add("%.2f m of binding".formatted(length(binding) / 1000));
         if (!piping.isEmpty()) words.add("%.2f m of piping, each seam once".formatted(length(piping) / 1000));
-        return Words.capital(String.join(" and ", words))
-                + (binding.isEmpty() ? "." : "; " + bends(binding, tightest, isCloth));
+        return Words.capital(String.join(" and ", words)) + (binding.isEmpty() ? "." : "; " + bends);
     }
 
-    private static String bends(List<Run> binding, double tightest, boolean isCloth) {
-        var bent = binding.stream().filter(run -> run.tightestMm() < tightest).toList();
-        if (bent.isEmpty()) return "no bend is tighter than %.0f mm, so that straight strips do.".formatted(tightest);
+    private static String bends(int bent, double tightest, boolean isCloth) {
+        if (bent == 0) return "no bend is tighter than %.0f mm, so that straight strips do.".formatted(tightest);
         return isCloth
-                ? "%s bends tighter than %.0f mm, and is cut on the bias."
-                        .formatted(Words.many(bent.size(), "run"), tightest)
-                : "%s bends tighter than %.0f mm: cut its strip across the backbone, where leather gives, and nick it."
-                        .formatted(Words.many(bent.size(), "run"), tightest);
+                ? "%s with a bend tighter than %.0f mm, cut on the bias.".formatted(Words.many(bent, "run"), tightest)
+                : "%s with a bend tighter than %.0f mm: cut the strip across the backbone, where leather gives, and nick it."
+                        .formatted(Words.many(bent, "run"), tightest);
     }
 
     /** Strips at 45° from the roll that is chosen, else from one as wide as a strip is long. */

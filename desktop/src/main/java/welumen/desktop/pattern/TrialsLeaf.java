@@ -16,6 +16,7 @@ import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.PieceChoice;
 import welumen.desktop.stage.Thumbnail;
 import welumen.job.JobChange.AtPattern;
 import welumen.pattern.PatternChange.CutFreed;

@@ -25,6 +25,7 @@ import welumen.cut.Stretch;
 import welumen.cut.Turns;
 import welumen.cut.hide.StockText;
 import welumen.cut.leather.Worked;
+import welumen.cut.leather.Working;
 import welumen.files.nest.PlanDxf;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.Edge;
@@ -188,6 +189,17 @@ class FullSizeTest {
                             "2  left facing, no. 1 120 left, 379 up  to  180 right, 579 up",
                             "sheet 1");
             assertThat(paths(document, 0)).anyMatch(path -> isSize(path, 3.4, 3.4)); // a box to tick
+        }
+    }
+
+    /** A piece that is worked is marked, and so is what becomes of it. */
+    @Test
+    void aCutCardMarksWhatIsTrimmedLater() throws IOException {
+        var problem = onTwo();
+        var worked = Worked.NOTHING.with("left-facing", Working.DAMP);
+        try (var document = Loader.loadPDF(CutCardPdf.of(problem, laid(problem), worked))) {
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("left facing, no. 1, rough", "Rough: worked and rested first");
         }
     }
 

@@ -1,4 +1,4 @@
-package welumen.desktop.pattern;
+package welumen.desktop.stage;
 
 import java.util.List;
 import java.util.Optional;
@@ -9,13 +9,13 @@ import welumen.desktop.model.JobModel;
 import welumen.pattern.Piece;
 
 /** One of the pieces that are shown, by its name; keeps its choice while the piece is there. */
-final class PieceChoice extends ComboBox<String> {
+public final class PieceChoice extends ComboBox<String> {
     private final JobModel model;
     private boolean filling;
 
     /** @param onChoice called when the trimmer chooses, not when the list is filled anew */
     @SuppressWarnings("this-escape") // JavaFX builds a control by its own methods; no subclass overrides them
-    PieceChoice(JobModel model, String id, Runnable onChoice) {
+    public PieceChoice(JobModel model, String id, Runnable onChoice) {
         this.model = model;
         setId(id);
         setPrefWidth(230);
@@ -40,12 +40,12 @@ final class PieceChoice extends ComboBox<String> {
     }
 
     /** @param from those to choose from; the first is taken where the one before is gone */
-    void fill(List<Piece> from) {
+    public void fill(List<Piece> from) {
         fill(from, from.stream().findFirst().map(Piece::id).orElse(null));
     }
 
     /** @param usual taken where the one before is gone; nothing where it is null */
-    void fill(List<Piece> from, @Nullable String usual) {
+    public void fill(List<Piece> from, @Nullable String usual) {
         filling = true;
         var before = getValue();
         var ids = from.stream().map(Piece::id).toList();
@@ -54,7 +54,7 @@ final class PieceChoice extends ComboBox<String> {
         filling = false;
     }
 
-    Optional<Piece> piece() {
+    public Optional<Piece> piece() {
         return Optional.ofNullable(getValue())
                 .flatMap(id -> model.job().patterns().findOne(id));
     }
