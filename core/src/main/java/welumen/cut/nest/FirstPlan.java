@@ -22,9 +22,8 @@ public final class FirstPlan {
         var kinds = new ArrayList<Kind>();
         for (var material :
                 problem.stock().stream().map(Stock::material).distinct().toList()) {
-            var stocks = problem.stock().stream()
-                    .filter(stock -> stock.material().equals(material))
-                    .toList();
+            var one = problem.of(material);
+            var stocks = fineness == Fineness.FINE ? OpeningOrder.of(one) : one.stock();
             var items = Items.of(problem, stocks, fineness);
             if (items.isEmpty()) continue;
             var fields = stocks.stream()

@@ -13,8 +13,8 @@ import welumen.shape.Planar;
 
 /**
  * The fewest hides: what is left over is put among the rest, then a hide is closed and its pieces are put among those on the
- * others, and what overlaps is separated. Where no hide can be saved, the box about the pieces of the emptiest one is made
- * smaller bite by bite.
+ * others, or on a cheaper one that is opened for it, and what overlaps is separated. Where no hide can be saved, the box about
+ * the pieces of the emptiest one is made smaller bite by bite.
  */
 final class HideSearch extends Search {
     private static final double FULL = 0.97;
@@ -53,7 +53,7 @@ final class HideSearch extends Search {
         var random = random(worker);
         var left = leftOver();
         if (!left.isEmpty() && (attempts % 2 == 0 || worker == 1)) return among(left, worker, random, stop);
-        if (canClose() && closes(worker)) return closed(worker, random, stop);
+        if (changesStock(worker)) return onOtherStock(worker, random, stop);
         return squeezed(worker, random, stop);
     }
 
@@ -122,10 +122,14 @@ final class HideSearch extends Search {
         return best.items.stream().mapToDouble(item -> item.plain().area).sum();
     }
 
-    /** One that little lies on is tried to be closed far more often: it goes then, or never. */
-    private boolean closes(int worker) {
+    /**
+     * The first worker closes hides as long as one can be closed, the second opens cheaper ones as long as there are any. One
+     * that little lies on is tried to be closed far more often: it goes then, or never.
+     */
+    private boolean changesStock(int worker) {
         var isItsTurn = attempts % 2 == 0;
-        return worker == 0 ? isLight() || isItsTurn : isLight() && isItsTurn;
+        if (worker == 0) return canClose() && (isLight() || isItsTurn) || hasCheaper() && isItsTurn;
+        return isItsTurn && (hasCheaper() || canClose() && isLight());
     }
 
     private boolean isLight() {
@@ -145,7 +149,35 @@ final class HideSearch extends Search {
                 .toArray();
     }
 
-    /** A hide that was closed, and what is still over each other on the others. */
+    /**
+     * A stock that is used, and one that is not and costs less.
+     *
+     * @param used the number of its field
+     */
+    private record Exchange(int used, int cheaper) {}
+
+    private boolean hasCheaper() {
+        return !exchanges().isEmpty();
+    }
+
+    /** Those after which there is room by area alone. */
+    private List<Exchange> exchanges() {
+        var used = used();
+        var all = IntStream.of(used).mapToDouble(on -> room[on]).sum();
+        return IntStream.range(0, fields.size())
+                .filter(on -> IntStream.of(used).noneMatch(open -> open == on))
+                .boxed()
+                .flatMap(other -> IntStream.of(used)
+                        .filter(on -> cost(other) < cost(on) && itemArea() <= FULL * (all - room[on] + room[other]))
+                        .mapToObj(on -> new Exchange(on, other)))
+                .toList();
+    }
+
+    private double cost(int on) {
+        return fields.get(on).stock.cost();
+    }
+
+    /** A hide that was closed, or another opened for it, and what is still over each other. */
     private static final class Trial {
         final Layout layout;
         int rounds;
@@ -156,10 +188,10 @@ final class HideSearch extends Search {
     }
 
     /** Goes on with a hide closed, where a round did not do; after many rounds another one, or the same otherwise. */
-    private Optional<Layout> closed(int worker, RandomGenerator random, StopSignal stop) {
+    private Optional<Layout> onOtherStock(int worker, RandomGenerator random, StopSignal stop) {
         var trial = trials.get(worker);
         if (trial == null || trial.rounds >= PATIENCE) {
-            trial = new Trial(withOneClosed(worker, random));
+            trial = new Trial(changed(worker, random));
             trials.put(worker, trial);
         }
         trial.rounds++;
@@ -168,13 +200,27 @@ final class HideSearch extends Search {
         return Optional.of(closedWhereEmpty(trial.layout));
     }
 
+    private Layout changed(int worker, RandomGenerator random) {
+        var exchanges = exchanges();
+        if (exchanges.isEmpty() || worker == 0 && canClose())
+            return without(best.copy(), leastNeeded(worker, random), random);
+        var exchange = exchanges.get(random.nextInt(exchanges.size()));
+        var layout = best.copy();
+        layout.isOpen[exchange.cheaper()] = true;
+        return without(layout, exchange.used(), random);
+    }
+
     /** As a rule the one with least on it. */
-    private Layout withOneClosed(int worker, RandomGenerator random) {
+    private int leastNeeded(int worker, RandomGenerator random) {
         var closable = closable();
         var gone = closable[0];
         for (var on : closable) if (load(on) < load(gone)) gone = on;
         if (worker == 1 && random.nextBoolean()) gone = closable[random.nextInt(closable.length)];
-        var layout = best.copy();
+        return gone;
+    }
+
+    /** What lay on a field is strewn over those that are open. */
+    private static Layout without(Layout layout, int gone, RandomGenerator random) {
         layout.forget();
         layout.isOpen[gone] = false;
         for (var i = 0; i < layout.items.size(); i++) if (layout.field[i] == gone) scatter(layout, i, random);
