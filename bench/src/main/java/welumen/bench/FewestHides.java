@@ -40,7 +40,7 @@ final class FewestHides {
 
     /** Of a stock that is so good or better, without its flaws. */
     private static double area(Stock stock, int grade) {
-        var gone = new ArrayList<Geometry>(Grades.worseThan(grade, stock));
+        var gone = new ArrayList<Geometry>(Grades.of(stock).worseThan(grade));
         for (var flaw : stock.shape().holes()) gone.add(Planar.polygon(flaw));
         return OverlayNGRobust.overlay(
                         Planar.polygon(stock.shape().outline()), OverlayNGRobust.union(gone), OverlayNG.DIFFERENCE)

@@ -13,19 +13,33 @@ public final class Grades {
     /** In mm²; what is smaller comes of rounding. */
     private static final double SLIVER = 1e-3;
 
-    private Grades() {}
+    /** What is seen of the stock and of its zones, none over another. */
+    private final List<Part> parts;
 
-    /** Everything on the stock that is worse than a grade, as polygons; empty where the whole of it is good enough. */
-    public static List<Polygon> worseThan(int grade, Stock stock) {
-        Geometry whole = Planar.polygon(stock.shape().outline());
-        var bad = new ArrayList<Geometry>();
-        var left = whole;
+    private record Part(int grade, Geometry seen) {}
+
+    private Grades(List<Part> parts) {
+        this.parts = parts;
+    }
+
+    public static Grades of(Stock stock) {
+        var parts = new ArrayList<Part>();
+        Geometry left = Planar.polygon(stock.shape().outline());
         for (var zone : stock.zones().reversed()) {
             var outline = Planar.polygon(zone.outline());
-            if (zone.grade() > grade) bad.add(OverlayNGRobust.overlay(left, outline, OverlayNG.INTERSECTION));
+            parts.add(new Part(zone.grade(), OverlayNGRobust.overlay(left, outline, OverlayNG.INTERSECTION)));
             left = OverlayNGRobust.overlay(left, outline, OverlayNG.DIFFERENCE);
         }
-        if (stock.grade() > grade) bad.add(left);
+        parts.add(new Part(stock.grade(), left));
+        return new Grades(List.copyOf(parts));
+    }
+
+    /** Everything on the stock that is worse than a grade, as polygons; empty where the whole of it is good enough. */
+    public List<Polygon> worseThan(int grade) {
+        var bad = parts.stream()
+                .filter(part -> part.grade() > grade)
+                .map(Part::seen)
+                .toList();
         if (bad.isEmpty()) return List.of();
         return Planar.polygons(OverlayNGRobust.union(bad)).stream()
                 .filter(polygon -> polygon.getArea() > SLIVER)

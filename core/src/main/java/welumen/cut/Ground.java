@@ -36,8 +36,9 @@ final class Ground {
         this.grid = grid();
         var whole = Raster.over(edge);
         for (var flaw : flaws) whole.take(flaw, 0, 0);
+        var grades = Grades.of(stock);
         for (var grade = 1; grade <= 4; grade++) {
-            var worse = Grades.worseThan(grade, stock);
+            var worse = grades.worseThan(grade);
             poor.put(grade, worse.stream().map(Rings::of).toList());
             var raster = whole.copy();
             for (var place : poor.get(grade)) raster.take(place, 0, 0);

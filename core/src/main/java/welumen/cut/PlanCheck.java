@@ -35,6 +35,7 @@ public final class PlanCheck {
     private record PoorFor(String stock, int grade) {}
 
     private final Map<PoorFor, List<Polygon>> poor = new ConcurrentHashMap<>();
+    private final Map<String, Grades> grades = new ConcurrentHashMap<>();
 
     /** A judge of many plans of one problem, who keeps what he has found out about its stocks; any thread may ask him. */
     public PlanCheck(CutProblem problem) {
@@ -96,7 +97,8 @@ public final class PlanCheck {
     private List<Polygon> poorPlaces(Lies lies) {
         return poor.computeIfAbsent(
                 new PoorFor(lies.stock().id(), lies.piece().grade()),
-                wanted -> Grades.worseThan(wanted.grade(), lies.stock()));
+                wanted -> grades.computeIfAbsent(wanted.stock(), _ -> Grades.of(lies.stock()))
+                        .worseThan(wanted.grade()));
     }
 
     /** A stock as it is judged. */

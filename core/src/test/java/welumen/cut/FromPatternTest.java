@@ -78,13 +78,13 @@ class FromPatternTest {
         assertThat(worse(2, hide)).isCloseTo(6_000, within(1e-6));
         assertThat(worse(3, hide)).isCloseTo(4_000, within(1e-6));
         assertThat(worse(4, hide)).isZero();
-        var poor = Grades.worseThan(2, hide);
+        var poor = Grades.of(hide).worseThan(2);
         var place = Planar.FACTORY.createPoint(new Coordinate(30, 50));
         assertThat(poor).noneMatch(polygon -> polygon.contains(place));
     }
 
     private static double worse(int grade, Stock stock) {
-        return Grades.worseThan(grade, stock).stream()
+        return Grades.of(stock).worseThan(grade).stream()
                 .mapToDouble(Polygon::getArea)
                 .sum();
     }

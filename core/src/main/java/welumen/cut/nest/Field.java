@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Location;
+import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
@@ -37,6 +39,8 @@ final class Field {
     private final List<Body> fixed = new ArrayList<>();
 
     private final double inset;
+    private @Nullable Grades grades;
+    private @Nullable Geometry inner;
     /** By the worst grade on which a piece may lie; made when a piece of that grade first asks. */
     private final Map<Integer, Good> byGrade = new ConcurrentHashMap<>();
 
@@ -67,9 +71,8 @@ final class Field {
     private Good made(int grade) {
         var bodies = new ArrayList<>(fixed);
         var ground = Planar.polygon(stock.shape().outline());
-        Geometry good = stock instanceof Stock.Hide ? grown(ground, -inset) : ground;
-        for (var zone : Grades.worseThan(grade, stock))
-            good = OverlayNGRobust.overlay(good, zone, OverlayNG.DIFFERENCE);
+        var good = stock instanceof Stock.Hide ? inner(ground) : ground;
+        for (var zone : grades().worseThan(grade)) good = OverlayNGRobust.overlay(good, zone, OverlayNG.DIFFERENCE);
         var wide =
                 grown(ground.getEnvelope(), 0.25 * ground.getEnvelopeInternal().getWidth());
         var box = grown(ground.getEnvelope(), -inset);
@@ -99,6 +102,17 @@ final class Field {
     private Good good(int grade) {
         var known = byGrade.get(grade);
         return known == null ? byGrade.computeIfAbsent(grade, this::made) : known;
+    }
+
+    private synchronized Grades grades() {
+        if (grades == null) grades = Grades.of(stock);
+        return grades;
+    }
+
+    /** Without its rim. */
+    private synchronized Geometry inner(Polygon ground) {
+        if (inner == null) inner = grown(ground, -inset);
+        return inner;
     }
 
     private static Geometry grown(Geometry geometry, double by) {

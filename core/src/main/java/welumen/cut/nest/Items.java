@@ -13,10 +13,13 @@ final class Items {
     /** Those alone that may lie on one of the stocks some way. */
     static List<Item> of(CutProblem problem, List<Stock> stocks, Fineness fineness) {
         var items = new ArrayList<Item>();
-        for (var piece : problem.pieces()) {
-            if (!piece.material().equals(stocks.getFirst().material())) continue;
-            var first = Item.of(piece, 1, problem.gap(), stocks, fineness);
+        var firsts = problem.pieces().parallelStream()
+                .filter(piece -> piece.material().equals(stocks.getFirst().material()))
+                .map(piece -> Item.of(piece, 1, problem.gap(), stocks, fineness))
+                .toList();
+        for (var first : firsts) {
             if (first.ways().stream().allMatch(Ways::none)) continue;
+            var piece = first.piece();
             for (var copy = 1; copy <= piece.quantity(); copy++)
                 if (!problem.isPinned(piece.id(), copy))
                     items.add(new Item(piece, copy, first.plain(), first.flipped(), first.ways()));

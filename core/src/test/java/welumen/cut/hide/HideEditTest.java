@@ -47,11 +47,12 @@ class HideEditTest {
     @Test
     void aGradeIsDrawnOverTheOthersAndTakenBackToTheUsual() {
         var poor = after(HIDE, "grade 4, 400 x 250 at 0, 900");
-        var worse =
-                Grades.worseThan(3, poor).stream().mapToDouble(p -> p.getArea()).sum()
-                        - Grades.worseThan(3, HIDE).stream()
-                                .mapToDouble(p -> p.getArea())
-                                .sum();
+        var worse = Grades.of(poor).worseThan(3).stream()
+                        .mapToDouble(p -> p.getArea())
+                        .sum()
+                - Grades.of(HIDE).worseThan(3).stream()
+                        .mapToDouble(p -> p.getArea())
+                        .sum();
         assertThat(worse).isCloseTo(400 * 250, within(1.0));
         assertThat(after(poor, "grades as usual").zones()).isEqualTo(HIDE.zones());
     }
