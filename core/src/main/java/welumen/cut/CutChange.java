@@ -3,6 +3,7 @@ package welumen.cut;
 import java.time.LocalDate;
 import java.util.List;
 import welumen.cut.leather.StripTest;
+import welumen.cut.leather.Terms;
 import welumen.cut.leather.Working;
 
 /** What happens at the cutting table. */
@@ -41,6 +42,9 @@ public sealed interface CutChange {
 
     /** It is cut to its line at once. */
     record PieceLeftDry(String piece) implements CutChange {}
+
+    /** Leather of a material is bought so, in place of what was said before. */
+    record TermsSaid(String material, Terms terms) implements CutChange {}
 
     /** A piece came out wrong and is wanted once more. */
     record PieceSpoilt(String piece, int copy, String stock, String why) implements CutChange {}

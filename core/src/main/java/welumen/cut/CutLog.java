@@ -1,7 +1,9 @@
 package welumen.cut;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import welumen.cut.CutChange.PieceLeftDry;
 import welumen.cut.CutChange.PieceSpoilt;
@@ -11,6 +13,8 @@ import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CutChange.StockSentBack;
 import welumen.cut.CutChange.StripTested;
+import welumen.cut.CutChange.TermsSaid;
+import welumen.cut.leather.Terms;
 import welumen.cut.leather.Worked;
 import welumen.journal.Growing;
 
@@ -19,14 +23,17 @@ import welumen.journal.Growing;
  *
  * @param brought for this job alone
  * @param cut in the order in which it was cut
+ * @param terms how leather is bought, by material, as far as somebody has said
  */
-public record CutLog(List<Stock> brought, List<SheetCut> cut, List<PieceSpoilt> spoilt, Worked worked) {
-    public static final CutLog EMPTY = new CutLog(List.of(), List.of(), List.of(), Worked.NOTHING);
+public record CutLog(
+        List<Stock> brought, List<SheetCut> cut, List<PieceSpoilt> spoilt, Worked worked, Map<String, Terms> terms) {
+    public static final CutLog EMPTY = new CutLog(List.of(), List.of(), List.of(), Worked.NOTHING, Map.of());
 
     public CutLog {
         brought = List.copyOf(brought);
         cut = Growing.copyOf(cut);
         spoilt = Growing.copyOf(spoilt);
+        terms = Map.copyOf(terms);
     }
 
     public CutLog after(CutChange change) {
@@ -37,22 +44,27 @@ public record CutLog(List<Stock> brought, List<SheetCut> cut, List<PieceSpoilt> 
                 var at = more.stream().map(Stock::id).toList().indexOf(stock.id());
                 if (at < 0) more.add(stock);
                 else more.set(at, stock);
-                yield new CutLog(more, cut, spoilt, worked);
+                yield new CutLog(more, cut, spoilt, worked, terms);
             }
             case StockSentBack(var id) ->
                 new CutLog(
-                        brought.stream().filter(stock -> !stock.id().equals(id)).toList(), cut, spoilt, worked);
-            case SheetCut sheet -> new CutLog(brought, Growing.copyOf(cut).with(sheet), spoilt, worked);
+                        brought.stream().filter(stock -> !stock.id().equals(id)).toList(), cut, spoilt, worked, terms);
+            case SheetCut sheet -> new CutLog(brought, Growing.copyOf(cut).with(sheet), spoilt, worked, terms);
             case PieceSpoilt piece ->
-                new CutLog(brought, cut, Growing.copyOf(spoilt).with(piece), worked);
+                new CutLog(brought, cut, Growing.copyOf(spoilt).with(piece), worked, terms);
             case StripTested(var test) -> with(worked.with(test));
             case PieceWorked(var piece, var working) -> with(worked.with(piece, working));
             case PieceLeftDry(var piece) -> with(worked.without(piece));
+            case TermsSaid(var material, var said) -> {
+                var all = new HashMap<>(terms);
+                all.put(material, said);
+                yield new CutLog(brought, cut, spoilt, worked, all);
+            }
         };
     }
 
     private CutLog with(Worked other) {
-        return new CutLog(brought, cut, spoilt, other);
+        return new CutLog(brought, cut, spoilt, other, terms);
     }
 
     public boolean isCut(String stock) {

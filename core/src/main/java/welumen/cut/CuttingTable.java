@@ -8,6 +8,7 @@ import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CutChange.StockSentBack;
 import welumen.cut.CutChange.StripTested;
+import welumen.cut.CutChange.TermsSaid;
 
 /** What lies on the cutting table. */
 public sealed interface CuttingTable {
@@ -25,7 +26,8 @@ public sealed interface CuttingTable {
                     PieceSpoilt _,
                     StripTested _,
                     PieceWorked _,
-                    PieceLeftDry _ -> this;
+                    PieceLeftDry _,
+                    TermsSaid _ -> this;
         };
     }
 }

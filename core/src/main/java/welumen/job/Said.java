@@ -24,6 +24,7 @@ import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CutChange.StockSentBack;
 import welumen.cut.CutChange.StripTested;
+import welumen.cut.CutChange.TermsSaid;
 import welumen.evidence.EvidenceChange.Concluded;
 import welumen.evidence.EvidenceChange.EvidenceLogged;
 import welumen.evidence.EvidenceChange.PhotoKept;
@@ -209,6 +210,7 @@ public final class Said {
             case AtCut(PieceWorked(var piece, var working)) ->
                 "Worked %s: %s".formatted(working.word(), piece.replace('-', ' '));
             case AtCut(PieceLeftDry(var piece)) -> "Cut to its line at once: " + piece.replace('-', ' ');
+            case AtCut(TermsSaid(var material, var terms)) -> "How it is bought: " + material;
             case AtCut(PieceSpoilt(var piece, var copy, var stock, var why)) -> "Spoilt: " + piece.replace('-', ' ');
             case AtCut(PlanAccepted(var problem, var plan)) ->
                 "Laid out: %d pieces on %d hides"

@@ -98,6 +98,32 @@ class CutWalkTest extends CuttingWalk {
         assertThat(bench.text("forecast-answer")).startsWith("Order ").contains("of one lot");
     }
 
+    /** What is typed of how leather is bought is the job's; where a reserve is not kept, it is said what to order, and when. */
+    @Test
+    void aReserveThatIsNotKeptAsksForAnotherHide() {
+        bench.click("leaf-forecast");
+        assertThat(says("spare; 0.50 m² wanted.")).isTrue();
+        assertThat(bench.text("forecast-reserve")).isEmpty();
+
+        bench.typeAndEnter("leather-reserve", "2.6");
+        assertThat(bench.text("forecast-reserve"))
+                .startsWith("Sage hide would have")
+                .contains("2.60 m² are wanted: order one more of the same lot now", "about £490", "here by Thu 23 Apr");
+        bench.typeAndEnter("hide-price", "340");
+        bench.typeAndEnter("hide-days", "2");
+        assertThat(bench.text("forecast-reserve")).contains("about £520", "here by Thu 16 Apr");
+        assertThat(says("Sage hide falls under its reserve")).isTrue();
+
+        bench.typeAndEnter("hide-days", "soon");
+        assertThat(bench.text("forecast-answer")).contains("Type a whole number, as 7.");
+        bench.ask(() -> {
+            bench.model().takeBack();
+            return null;
+        });
+        bench.settle();
+        assertThat(bench.text("forecast-reserve")).contains("about £520", "here by Thu 23 Apr");
+    }
+
     /** Two cushion tops on the best hide by hand, the rest again; then hide 1 is cut, a piece of it spoilt and laid again. */
     @Test
     void whatIsPinnedIsCutSpoiltAndLaidAgain() {

@@ -3,6 +3,7 @@ package welumen.cut.hide;
 import java.util.List;
 import java.util.SplittableRandom;
 import welumen.cut.Stock;
+import welumen.cut.leather.LeatherClass;
 
 /**
  * The hides that may come: their size, normally distributed, and their flaws, as many as a Poisson law gives. What the
@@ -21,6 +22,11 @@ public record Population(double meanMm2, double spreadMm2, double flaws, int see
     public Population {
         if (!(meanMm2 > SMALLEST_MM2 && spreadMm2 >= 0 && flaws >= 0))
             throw new IllegalArgumentException("Hides of [%s mm²] are none.".formatted(meanMm2));
+    }
+
+    /** The hides that leather of a class has, before any has been seen. */
+    public static Population of(LeatherClass sold) {
+        return new Population(sold.meanMm2(), sold.spreadMm2(), sold.flaws(), 0);
     }
 
     /** Drawn toward what these hides are; sheets and offcuts teach nothing. */

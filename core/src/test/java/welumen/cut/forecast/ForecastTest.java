@@ -12,7 +12,8 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import welumen.cut.CutPiece;
 import welumen.cut.PlanCheck;
-import welumen.cut.hide.LeatherClass;
+import welumen.cut.hide.Population;
+import welumen.cut.leather.LeatherClass;
 import welumen.cut.nest.FirstPlan;
 
 class ForecastTest {
@@ -20,7 +21,7 @@ class ForecastTest {
             rectangle("back", 700, 600, 6).graded(2), rectangle("side", 400, 200, 8), rectangle("strip", 90, 60, 4));
 
     private static Question question(List<CutPiece> pieces) {
-        return new Question(pieces, 3, LeatherClass.STANDARD.population(), 310, 180, 1);
+        return new Question(pieces, 3, Population.of(LeatherClass.STANDARD), 310, 180, 1);
     }
 
     private static Forecast counted(int twos, int threes, int full, int saved) {

@@ -8,9 +8,10 @@ import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import welumen.cut.Stock;
+import welumen.cut.leather.LeatherClass;
 
 class PopulationTest {
-    private static final Population USUAL = LeatherClass.STANDARD.population();
+    private static final Population USUAL = Population.of(LeatherClass.STANDARD);
 
     @Test
     void hidesComeAsThePopulationHasThem() {

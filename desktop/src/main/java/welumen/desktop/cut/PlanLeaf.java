@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Pos;
@@ -43,7 +44,6 @@ import welumen.measure.Parsed.Understood;
 
 /** Lays the pattern's pieces out on the hides in stock, better while it runs, and keeps the plan when it ends. */
 final class PlanLeaf extends Leaf {
-    private static final double GAP = 3;
     private static final double TURN = 5;
     private static final double STEP = 5;
     private static final double LONG_STEP = 50;
@@ -113,7 +113,7 @@ final class PlanLeaf extends Leaf {
 
     private Remaining remaining() {
         return Remaining.of(
-                GAP,
+                LeatherSupply.GAP_MM,
                 RoughCut.of(
                         FromPattern.pieces(model.job().patterns()),
                         model.job().cutLog().worked()),
@@ -128,7 +128,7 @@ final class PlanLeaf extends Leaf {
         switch (model.job().table()) {
             case CuttingTable.Clear() -> sayEmpty();
             case CuttingTable.Laid(var problem, var plan) ->
-                headline.say("Cut", PlanSaid.answer(problem, plan), PlanSaid.more(plan) + against());
+                headline.say("Cut", PlanSaid.answer(problem, plan), PlanSaid.more(plan) + against() + shortage());
         }
     }
 
@@ -137,6 +137,15 @@ final class PlanLeaf extends Leaf {
         return AcceptedPlans.compared(model.log())
                 .map(both -> " Against the plan before: %s.".formatted(String.join(", ", both.words())))
                 .orElse("");
+    }
+
+    /** Of which leather more is to be ordered before it runs out; empty where there is enough of all. */
+    private String shortage() {
+        return LeatherSupply.all(model).stream()
+                .filter(supply -> supply.reserve().toOrder() > 0)
+                .map(supply -> " %s falls under its reserve; Forecast says what to order."
+                        .formatted(Words.capital(supply.material())))
+                .collect(Collectors.joining());
     }
 
     private void sayEmpty() {

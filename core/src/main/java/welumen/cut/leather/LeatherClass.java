@@ -1,6 +1,6 @@
-package welumen.cut.hide;
+package welumen.cut.leather;
 
-/** How leather is sold, with the hides one can expect of it; learnt further from the workshop's own. */
+/** How leather is sold, with the hides one can expect of it before any has been seen. */
 public enum LeatherClass {
     SELECTED("selected", 4.9e6, 0.25e6, 6),
     STANDARD("standard", 4.75e6, 0.32e6, 12),
@@ -22,8 +22,18 @@ public enum LeatherClass {
         return word;
     }
 
-    /** The hides of it, before any has been seen. */
-    public Population population() {
-        return new Population(meanMm2, spreadMm2, flaws, 0);
+    /** Of a hide, on the mean. */
+    public double meanMm2() {
+        return meanMm2;
+    }
+
+    /** The standard deviation. */
+    public double spreadMm2() {
+        return spreadMm2;
+    }
+
+    /** Of a hide, on the mean. */
+    public double flaws() {
+        return flaws;
     }
 }
