@@ -8,6 +8,7 @@ final class Body {
     private static final double SQRT_2 = Math.sqrt(2);
 
     private Form form;
+    private boolean isLaid;
     double x;
     double y;
     /** In radians, counter-clockwise. */
@@ -53,8 +54,15 @@ final class Body {
         return form;
     }
 
+    /** Lays it there; where it is turned so already, it is shifted, which is quicker and ends within rounding. */
+    void put(Form as, double atX, double atY, double turned) {
+        if (as == form && turned == turn && isLaid) shift(atX - x, atY - y);
+        else lay(as, atX, atY, turned);
+    }
+
     /** Lays it there. */
     void lay(Form as, double atX, double atY, double turned) {
+        isLaid = true;
         room(as);
         x = atX;
         y = atY;
@@ -116,6 +124,11 @@ final class Body {
 
     boolean boxMeets(Body other) {
         return minX < other.maxX && maxX > other.minX && minY < other.maxY && maxY > other.minY;
+    }
+
+    /** Whether all of another's box lies in its own. */
+    boolean boxHolds(Body other) {
+        return minX <= other.minX && maxX >= other.maxX && minY <= other.minY && maxY >= other.maxY;
     }
 
     /** Whether a point lies within, by crossings. */

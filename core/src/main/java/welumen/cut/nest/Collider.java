@@ -14,7 +14,8 @@ final class Collider {
         var count = sidesIn(other, one.minX, one.minY, one.maxX, one.maxY);
         if (count > 0 && crosses(one, other, count)) return true;
         // no sides cross: one may lie wholly in the other
-        return other.contains(one.ax[0], one.ay[0]) || one.contains(other.ax[0], other.ay[0]);
+        return other.boxHolds(one) && other.contains(one.ax[0], one.ay[0])
+                || one.boxHolds(other) && one.contains(other.ax[0], other.ay[0]);
     }
 
     /** Circles within both say at once that they do. */

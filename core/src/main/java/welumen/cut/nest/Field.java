@@ -2,8 +2,7 @@ package welumen.cut.nest;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicReferenceArray;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
@@ -25,6 +24,7 @@ import welumen.shape.Planar;
  * that is too poor, pieces that are pinned.
  */
 final class Field {
+    private static final int WORST_GRADE = 4;
     private static final double SMALLEST = 4;
     private static final int PLACES = 400;
     private static final int TRIED = 1200;
@@ -42,7 +42,7 @@ final class Field {
     private @Nullable Grades grades;
     private @Nullable Geometry inner;
     /** By the worst grade on which a piece may lie; made when a piece of that grade first asks. */
-    private final Map<Integer, Good> byGrade = new ConcurrentHashMap<>();
+    private final AtomicReferenceArray<@Nullable Good> byGrade = new AtomicReferenceArray<>(WORST_GRADE + 1);
 
     /**
      * What is good enough for a grade.
@@ -100,17 +100,25 @@ final class Field {
     }
 
     private Good good(int grade) {
-        var known = byGrade.get(grade);
-        return known == null ? byGrade.computeIfAbsent(grade, this::made) : known;
+        var known = byGrade.getAcquire(grade);
+        return known == null ? firstAsked(grade) : known;
     }
 
-    private synchronized Grades grades() {
+    private synchronized Good firstAsked(int grade) {
+        var known = byGrade.get(grade);
+        if (known != null) return known;
+        var made = made(grade);
+        byGrade.setRelease(grade, made);
+        return made;
+    }
+
+    private Grades grades() {
         if (grades == null) grades = Grades.of(stock);
         return grades;
     }
 
     /** Without its rim. */
-    private synchronized Geometry inner(Polygon ground) {
+    private Geometry inner(Polygon ground) {
         if (inner == null) inner = grown(ground, -inset);
         return inner;
     }

@@ -27,10 +27,18 @@ final class HideSearch extends Search {
     /** Of its room. */
     private static final double LIGHT = 0.08;
 
+    /** Where all would cover no more than this of what stays open, one fewer is to be expected; seldom else. */
+    private static final double LIKELY = 0.76;
+
+    private static final int SELDOM = 4;
+
     private static final int LEAST_IDLE = 8;
     private static final int MOST_IDLE = 30;
     private static final int RETURNS = 1;
-    private static final int TRIAL_IDLE = 25;
+    /** A hide that is nearly empty goes at once or not at all; a fuller one wants patience. */
+    private static final int LIGHT_IDLE = 25;
+
+    private static final int TRIAL_IDLE = 60;
     private static final int PATIENCE = 12;
     /** In items moved: about as long as a hide that was closed is tried in one round, so that no worker waits for the other. */
     private static final int AS_LONG = 1500;
@@ -123,13 +131,18 @@ final class HideSearch extends Search {
     }
 
     /**
-     * The first worker closes hides as long as one can be closed, the second opens cheaper ones as long as there are any. One
-     * that little lies on is tried to be closed far more often: it goes then, or never.
+     * As long as one hide fewer is to be expected, the first worker does nothing but close one, and the second does so every
+     * other time; else both open cheaper ones every other time, if there are any, and the first tries to close one now and then.
      */
     private boolean changesStock(int worker) {
         var isItsTurn = attempts % 2 == 0;
-        if (worker == 0) return canClose() && (isLight() || isItsTurn) || hasCheaper() && isItsTurn;
-        return isItsTurn && (hasCheaper() || canClose() && isLight());
+        var isExpected = canClose() && (isLight() || isLikely());
+        if (worker == 0) return isExpected || canClose() && attempts % SELDOM == 0 || hasCheaper() && isItsTurn;
+        return isItsTurn && (isExpected || hasCheaper());
+    }
+
+    private boolean isLikely() {
+        return closable(LIKELY).length > 0;
     }
 
     private boolean isLight() {
@@ -142,10 +155,15 @@ final class HideSearch extends Search {
 
     /** Those that are not needed by area alone. */
     private int[] closable() {
+        return closable(FULL);
+    }
+
+    /** Those without which all covers no more than such a share of the others. */
+    private int[] closable(double share) {
         var used = used();
         var all = IntStream.of(used).mapToDouble(on -> room[on]).sum();
         return IntStream.of(used)
-                .filter(on -> itemArea() <= FULL * (all - room[on]))
+                .filter(on -> itemArea() <= share * (all - room[on]))
                 .toArray();
     }
 
@@ -195,7 +213,8 @@ final class HideSearch extends Search {
             trials.put(worker, trial);
         }
         trial.rounds++;
-        if (!isApart(new Separation(trial.layout, random, TRIAL_IDLE, 0), stop)) return Optional.empty();
+        var separation = new Separation(trial.layout, random, isLight() ? LIGHT_IDLE : TRIAL_IDLE, 0);
+        if (!isApart(separation, stop)) return Optional.empty();
         trials.remove(worker);
         return Optional.of(closedWhereEmpty(trial.layout));
     }

@@ -8,6 +8,9 @@ import java.util.random.RandomGenerator;
  */
 final class PlaceSearch {
     private static final int ALL_OVER = 36;
+    /** At least, where several fields are open. */
+    private static final int ON_EACH = 20;
+
     private static final int ABOUT = 18;
     private static final int KEPT = 3;
     /** Places of good leather lie so many to a hide's width apart. */
@@ -74,7 +77,8 @@ final class PlaceSearch {
         here.cost = layout.isWithin(item) ? layout.weighed(item) : Double.MAX_VALUE;
         keep(here);
         for (var i = 0; i < ABOUT; i++) about();
-        for (var i = 0; i < ALL_OVER; i++) anywhere();
+        var open = openFields();
+        for (var i = 0; i < Math.max(ALL_OVER, ON_EACH * open); i++) anywhere(open);
         for (var place : kept) if (place.cost < Double.MAX_VALUE) refine(place, COARSE);
         var best = kept[0];
         for (var place : kept) if (place.cost < best.cost) best = place;
@@ -109,8 +113,8 @@ final class PlaceSearch {
         look();
     }
 
-    private void anywhere() {
-        var open = openField();
+    private void anywhere(int openFields) {
+        var open = openField(openFields);
         var ways = layout.items.get(item).ways().get(open);
         if (ways.none()) return;
         offer.field = open;
@@ -133,9 +137,14 @@ final class PlaceSearch {
         look();
     }
 
-    private int openField() {
+    private int openFields() {
         var count = 0;
         for (var open : layout.isOpen) if (open) count++;
+        return count;
+    }
+
+    /** Any one of so many. */
+    private int openField(int count) {
         if (count == 1 && layout.isOpen[here.field]) return here.field;
         var wanted = random.nextInt(count);
         for (var i = 0; i < layout.isOpen.length; i++) if (layout.isOpen[i] && wanted-- == 0) return i;
@@ -144,7 +153,7 @@ final class PlaceSearch {
 
     /** Puts the offer into its field's box, says what it costs, and keeps it if it is among the best. */
     private void look() {
-        tried.lay(layout.items.get(item).form(offer.range.flipped()), offer.x, offer.y, offer.turn);
+        tried.put(layout.items.get(item).form(offer.range.flipped()), offer.x, offer.y, offer.turn);
         if (!pushIn(offer)) return;
         offer.cost = cost(offer.field, kept[KEPT - 1].cost);
         keep(offer);
@@ -237,7 +246,7 @@ final class PlaceSearch {
         offer.x = place.x + dx;
         offer.y = place.y + dy;
         offer.turn = turn == 0 ? place.turn : place.range.within(place.turn + turn);
-        tried.lay(form, offer.x, offer.y, offer.turn);
+        tried.put(form, offer.x, offer.y, offer.turn);
         if (!pushIn(offer)) return false;
         var cost = cost(offer.field, place.cost);
         if (cost >= place.cost) return false;
