@@ -1,79 +1,37 @@
 package welumen.bench;
 
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.SplittableRandom;
-import java.util.concurrent.atomic.AtomicLong;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import welumen.cut.CutPiece;
-import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
-import welumen.cut.NestOptions;
-import welumen.cut.PlanCheck;
-import welumen.cut.PlanScore;
 import welumen.cut.Stock;
 import welumen.cut.Stretch;
 import welumen.cut.Turns;
 import welumen.cut.hide.DrawnHide;
-import welumen.cut.nest.Nester;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
 import welumen.shape.Point;
 import welumen.shape.Shape;
 import welumen.standins.hide.TrimShape;
 
-/** Made-up cases laid out: jigsaws cut from a rectangle, trim pieces on rolls, interior sets on graded hides. */
+/** Made-up cases: jigsaws cut from a rectangle, trim pieces on rolls, interior sets on graded hides. */
 public final class NestCases {
     private NestCases() {}
 
-    /** @param args the kind, the first seed, the last, seconds each, and a seed for the search */
-    public static void main(String[] args) {
-        var kind = args.length > 0 ? args[0] : "jigsaw";
-        var first = args.length > 1 ? Long.parseLong(args[1]) : 1;
-        var last = args.length > 2 ? Long.parseLong(args[2]) : first + 4;
-        var seconds = args.length > 3 ? Double.parseDouble(args[3]) : 60;
-        var seed = args.length > 4 ? Long.parseLong(args[4]) : 1;
-        var shares = new ArrayList<Double>();
-        for (var number = first; number <= last; number++) {
-            var problem = switch (kind) {
-                case "roll" -> roll(number);
-                case "hides" -> hides(number);
-                default -> jigsaw(number);
-            };
-            var start = System.nanoTime();
-            var firstAfter = new AtomicLong();
-            var options = NestOptions.USUAL.withTime(Duration.ofMillis((long) (1000 * seconds)));
-            CutPlan plan = Nester.lay(
-                    problem,
-                    new NestOptions(options.rounds(), options.time(), seed),
-                    (_, _) -> firstAfter.compareAndSet(0, System.nanoTime() - start),
-                    () -> false);
-            var isValid = PlanCheck.faults(problem, plan.placements()).isEmpty();
-            shares.add(100 * plan.utilisation());
-            System.out.printf(
-                    Locale.ROOT,
-                    "%s %d: %d pieces, %s, used %.2f %%, %d sheets of at least %d, left %d, emptiest %.3f, first after %.2f s, %d rounds%n",
-                    kind,
-                    number,
-                    plan.placements().size(),
-                    isValid ? "valid" : "NOT VALID",
-                    100 * plan.utilisation(),
-                    plan.sheets().size(),
-                    FewestHides.of(problem),
-                    plan.unplaced().size(),
-                    PlanScore.of(problem, plan.placements()).leastOfSheet(),
-                    firstAfter.get() / 1e9,
-                    plan.rounds());
-        }
-        System.out.printf(
-                Locale.ROOT,
-                "%s: mean %.2f %%, least %.2f %%%n",
-                kind,
-                shares.stream().mapToDouble(share -> share).average().orElse(0),
-                shares.stream().mapToDouble(share -> share).min().orElse(0));
+    /**
+     * @param kind “roll”, “hides” or “jigsaw”
+     * @param number the seed of the case
+     */
+    static CutProblem of(String kind, long number) {
+        return switch (kind) {
+            case "roll" -> roll(number);
+            case "hides" -> hides(number);
+            case "jigsaw" -> jigsaw(number);
+            default -> throw new IllegalArgumentException("There are no cases of [%s].".formatted(kind));
+        };
     }
 
     /** A rectangle cut by straight lines, each through one of its parts, until there are 20 to 54. */
