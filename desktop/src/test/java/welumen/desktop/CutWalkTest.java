@@ -228,12 +228,7 @@ class CutWalkTest extends CuttingWalk {
         choose("table-hide", laid.stock());
         bench.click("hide-is-cut");
         bench.until(() -> bench.text("table-answer").startsWith("One hide cut"));
-        bench.ask(() -> bench.model()
-                .make(new AtPattern(bench.model().job().patterns().pieces().stream()
-                        .filter(piece -> FromPattern.isOf(laid.piece(), piece.id()))
-                        .findFirst()
-                        .map(piece -> new EdgeFinished(piece.id(), 0, EdgeFinish.SEWN, 16))
-                        .orElseThrow())));
+        drawnOtherwise(laid.piece());
         bench.until(() -> bench.text("table-effect").startsWith("Cut already, and drawn otherwise since: "));
         assertThat(bench.text("table-effect")).contains("to be laid anew");
         bench.click("accept-change");
@@ -243,5 +238,34 @@ class CutWalkTest extends CuttingWalk {
         assertThat(plan().find(laid.piece(), 1).map(Placement::stock))
                 .isPresent()
                 .isNotEqualTo(Optional.of(laid.stock()));
+    }
+
+    /** All is cut when a large piece is drawn otherwise: what it takes is said with its cost and its day, before anybody agrees. */
+    @Test
+    void aChangeThatFindsNoRoomSaysWhatToOrder() {
+        bench.click("leaf-at-the-table");
+        for (var hide : onHides().stream().map(Placement::stock).distinct().toList()) {
+            choose("table-hide", hide);
+            bench.click("hide-is-cut");
+            bench.until(() -> bench.ask(() -> bench.model().job().cutLog().isCut(hide)));
+        }
+        drawnOtherwise(onHides().stream()
+                .map(Placement::piece)
+                .max(Comparator.comparingDouble(
+                        piece -> plan().problem().piece(piece).shape().area()))
+                .orElseThrow());
+        bench.until(() -> bench.text("table-effect").contains("No room is left for"));
+        assertThat(bench.text("table-effect"))
+                .contains("order one more of the same lot now, about £490", "here by Thu 23 Apr");
+    }
+
+    /** An edge of it is sewn with more allowance. */
+    private void drawnOtherwise(String cut) {
+        bench.ask(() -> bench.model()
+                .make(new AtPattern(bench.model().job().patterns().pieces().stream()
+                        .filter(piece -> FromPattern.isOf(cut, piece.id()))
+                        .findFirst()
+                        .map(piece -> new EdgeFinished(piece.id(), 0, EdgeFinish.SEWN, 16))
+                        .orElseThrow())));
     }
 }

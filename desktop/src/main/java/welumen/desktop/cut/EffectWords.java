@@ -2,11 +2,14 @@ package welumen.desktop.cut;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import welumen.cut.CutPlan.Unplaced;
+import welumen.cut.Stock;
 import welumen.cut.table.EffectOfChange;
 import welumen.cut.table.Wasted;
 import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
 
 /** What a change of the pattern does at the table, in words. */
 final class EffectWords {
@@ -14,7 +17,7 @@ final class EffectWords {
 
     private EffectWords() {}
 
-    static String of(EffectOfChange effect) {
+    static String of(EffectOfChange effect, JobModel model) {
         var sentences = new ArrayList<String>();
         if (!effect.wasted().isEmpty())
             sentences.add("Cut already, and drawn otherwise since: %s; %s, about %.0f of what their stock cost."
@@ -29,11 +32,22 @@ final class EffectWords {
                             Words.capital(named(effect.again())),
                             effect.again().size() == 1 ? "has" : "have",
                             left.isEmpty() ? "; " + opened(effect) : ""));
-        if (!left.isEmpty())
-            sentences.add("No room is left for %s: another has to be bought."
-                    .formatted(
-                            named(left.stream().map(Unplaced::piece).distinct().toList())));
+        left.stream()
+                .map(Unplaced::piece)
+                .distinct()
+                .collect(Collectors.groupingBy(
+                        piece -> effect.after().problem().piece(piece).material(), TreeMap::new, Collectors.toList()))
+                .forEach((material, pieces) -> sentences.add("No room is left for %s: %s."
+                        .formatted(named(pieces), bought(new LeatherSupply(model, material), effect))));
         return String.join(" ", sentences);
+    }
+
+    private static String bought(LeatherSupply supply, EffectOfChange effect) {
+        var isLeather =
+                effect.after().problem().of(supply.material()).stock().stream().anyMatch(Stock.Hide.class::isInstance);
+        return isLeather
+                ? ReserveSaid.order(supply, Math.max(1, supply.reserve().toOrder()))
+                : "more of it has to be bought";
     }
 
     private static String opened(EffectOfChange effect) {

@@ -13,14 +13,22 @@ final class ReserveSaid {
     static String shortage(LeatherSupply supply) {
         var reserve = supply.reserve();
         var more = reserve.toOrder();
-        if (more == 0) return "";
+        return more == 0
+                ? ""
+                : "%s would have %s to spare, and %s are wanted: %s."
+                        .formatted(
+                                Words.capital(supply.material()),
+                                Words.squareMetres(Math.max(0, reserve.spareMm2())),
+                                Words.squareMetres(reserve.wantedMm2()),
+                                order(supply, more));
+    }
+
+    /** So many hides more: of which lot, for how much, and when they are here. */
+    static String order(LeatherSupply supply, int more) {
         var terms = supply.terms();
         var model = supply.model();
-        return "%s would have %s to spare, and %s are wanted: order %s more of %s now, about %s%.0f with all it costs to order again, here by %s."
+        return "order %s more of %s now, about %s%.0f with all it costs to order again, here by %s"
                 .formatted(
-                        Words.capital(supply.material()),
-                        Words.squareMetres(Math.max(0, reserve.spareMm2())),
-                        Words.squareMetres(reserve.wantedMm2()),
                         Words.count(more).toLowerCase(Locale.ROOT),
                         supply.lots().isEmpty() ? "the same lot" : "lot " + String.join(" or ", supply.lots()),
                         model.currencySign(),

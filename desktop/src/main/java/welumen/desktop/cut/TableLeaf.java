@@ -282,7 +282,7 @@ final class TableLeaf extends Leaf {
         changing.ask(() -> EffectOfChange.of(laid, patterns, stock, log, () -> false), found -> {
             if (model.job().table() != laid) return;
             effectOfChange = Optional.of(found);
-            effect.setText(found.isNone() ? "" : EffectWords.of(found));
+            effect.setText(found.isNone() ? "" : EffectWords.of(found, model));
         });
     }
 
