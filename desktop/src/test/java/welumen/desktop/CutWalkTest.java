@@ -228,7 +228,7 @@ class CutWalkTest extends CuttingWalk {
         choose("table-hide", laid.stock());
         bench.click("hide-is-cut");
         bench.until(() -> bench.text("table-answer").startsWith("One hide cut"));
-        drawnOtherwise(laid.piece());
+        drawnOtherwise(laid.piece(), 16);
         bench.until(() -> bench.text("table-effect").startsWith("Cut already, and drawn otherwise since: "));
         assertThat(bench.text("table-effect")).contains("to be laid anew");
         bench.click("accept-change");
@@ -240,7 +240,7 @@ class CutWalkTest extends CuttingWalk {
                 .isNotEqualTo(Optional.of(laid.stock()));
     }
 
-    /** All is cut when a large piece is drawn otherwise: what it takes is said with its cost and its day, before anybody agrees. */
+    /** All is cut when its pieces are to be larger: what that takes is said with its cost and its day, before anybody agrees. */
     @Test
     void aChangeThatFindsNoRoomSaysWhatToOrder() {
         bench.click("leaf-at-the-table");
@@ -249,23 +249,19 @@ class CutWalkTest extends CuttingWalk {
             bench.click("hide-is-cut");
             bench.until(() -> bench.ask(() -> bench.model().job().cutLog().isCut(hide)));
         }
-        drawnOtherwise(onHides().stream()
-                .map(Placement::piece)
-                .max(Comparator.comparingDouble(
-                        piece -> plan().problem().piece(piece).shape().area()))
-                .orElseThrow());
+        onHides().stream().map(Placement::piece).distinct().forEach(piece -> drawnOtherwise(piece, 200));
         bench.until(() -> bench.text("table-effect").contains("No room is left for"));
         assertThat(bench.text("table-effect"))
-                .contains("order one more of the same lot now, about £490", "here by Thu 23 Apr");
+                .contains("of the same lot now, about £", "with all it costs to order again, here by Thu 23 Apr");
     }
 
-    /** An edge of it is sewn with more allowance. */
-    private void drawnOtherwise(String cut) {
+    /** An edge of it is sewn with another allowance. */
+    private void drawnOtherwise(String cut, double allowanceMm) {
         bench.ask(() -> bench.model()
                 .make(new AtPattern(bench.model().job().patterns().pieces().stream()
                         .filter(piece -> FromPattern.isOf(cut, piece.id()))
                         .findFirst()
-                        .map(piece -> new EdgeFinished(piece.id(), 0, EdgeFinish.SEWN, 16))
+                        .map(piece -> new EdgeFinished(piece.id(), 0, EdgeFinish.SEWN, allowanceMm))
                         .orElseThrow())));
     }
 }

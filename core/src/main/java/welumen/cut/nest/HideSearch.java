@@ -9,7 +9,6 @@ import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
 import welumen.cut.Placement;
 import welumen.cut.StopSignal;
-import welumen.shape.Planar;
 
 /**
  * The fewest hides: what is left over is put among the rest, then a hide is closed and its pieces are put among those on the
@@ -17,19 +16,13 @@ import welumen.shape.Planar;
  * the pieces of the emptiest one is made smaller bite by bite.
  */
 final class HideSearch extends Search {
-    private static final double FULL = 0.97;
     private static final double FIRST_BITE = 0.06;
     private static final double LARGEST_BITE = 0.12;
     private static final double SMALLEST_BITE = 0.002;
     /** The second worker's bite against the first's. */
     private static final double SMALLER = 0.4;
 
-    /** Of its room. */
-    private static final double LIGHT = 0.08;
-
-    /** Where all would cover no more than this of what stays open, one fewer is to be expected; seldom else. */
-    private static final double LIKELY = 0.76;
-
+    /** One hide fewer where it is not to be expected. */
     private static final int SELDOM = 4;
 
     private static final int LEAST_IDLE = 8;
@@ -43,7 +36,6 @@ final class HideSearch extends Search {
     /** In items moved: about as long as a hide that was closed is tried in one round, so that no worker waits for the other. */
     private static final int AS_LONG = 1500;
 
-    private final double[] room;
     private final Map<Integer, Trial> trials = new ConcurrentHashMap<>();
     private final Bite bite = new Bite(FIRST_BITE, LARGEST_BITE, SMALLEST_BITE);
     private int attempts;
@@ -51,9 +43,6 @@ final class HideSearch extends Search {
 
     HideSearch(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
         super(fields, items, placements, seed);
-        room = fields.stream()
-                .mapToDouble(field -> Planar.areaLeft(field.stock.shape()))
-                .toArray();
     }
 
     @Override
@@ -61,8 +50,9 @@ final class HideSearch extends Search {
         var random = random(worker);
         var left = leftOver();
         if (!left.isEmpty() && (attempts % 2 == 0 || worker == 1)) return among(left, worker, random, stop);
-        if (changesStock(worker)) return onOtherStock(worker, random, stop);
-        return squeezed(worker, random, stop);
+        var stock = new UsedStock(fields, best);
+        if (stock.isNone()) return Optional.empty();
+        return changesStock(stock, worker) ? onOtherStock(stock, worker, random, stop) : squeezed(worker, random, stop);
     }
 
     @Override
@@ -120,79 +110,16 @@ final class HideSearch extends Search {
         layout.maxY[on] = fields.get(on).maxY;
     }
 
-    private int[] used() {
-        return IntStream.range(0, fields.size())
-                .filter(on -> IntStream.of(best.field).anyMatch(field -> field == on))
-                .toArray();
-    }
-
-    private double itemArea() {
-        return best.items.stream().mapToDouble(item -> item.plain().area).sum();
-    }
-
     /**
      * As long as one hide fewer is to be expected, the first worker does nothing but close one, and the second does so every
      * other time; else both open cheaper ones every other time, if there are any, and the first tries to close one now and then.
      */
-    private boolean changesStock(int worker) {
+    private boolean changesStock(UsedStock stock, int worker) {
         var isItsTurn = attempts % 2 == 0;
-        var isExpected = canClose() && (isLight() || isLikely());
-        if (worker == 0) return isExpected || canClose() && attempts % SELDOM == 0 || hasCheaper() && isItsTurn;
-        return isItsTurn && (isExpected || hasCheaper());
-    }
-
-    private boolean isLikely() {
-        return closable(LIKELY).length > 0;
-    }
-
-    private boolean isLight() {
-        return IntStream.of(closable()).anyMatch(on -> load(on) < LIGHT * room[on]);
-    }
-
-    private boolean canClose() {
-        return used().length > 1 && closable().length > 0;
-    }
-
-    /** Those that are not needed by area alone. */
-    private int[] closable() {
-        return closable(FULL);
-    }
-
-    /** Those without which all covers no more than such a share of the others. */
-    private int[] closable(double share) {
-        var used = used();
-        var all = IntStream.of(used).mapToDouble(on -> room[on]).sum();
-        return IntStream.of(used)
-                .filter(on -> itemArea() <= share * (all - room[on]))
-                .toArray();
-    }
-
-    /**
-     * A stock that is used, and one that is not and costs less.
-     *
-     * @param used the number of its field
-     */
-    private record Exchange(int used, int cheaper) {}
-
-    private boolean hasCheaper() {
-        return !exchanges().isEmpty();
-    }
-
-    /** Those after which there is room by area alone. */
-    private List<Exchange> exchanges() {
-        var used = used();
-        var all = IntStream.of(used).mapToDouble(on -> room[on]).sum();
-        return IntStream.range(0, fields.size())
-                .filter(on -> IntStream.of(used).noneMatch(open -> open == on))
-                .boxed()
-                .flatMap(other -> IntStream.of(used)
-                        .filter(on -> cost(other) < cost(on) && itemArea() <= FULL * (all - room[on] + room[other]))
-                        .mapToObj(on -> new Exchange(on, other)))
-                .toList();
-    }
-
-    private double cost(int on) {
-        return fields.get(on).stock.cost();
+        var isExpected = stock.isLikelyToClose();
+        var hasCheaper = !stock.exchanges().isEmpty();
+        if (worker > 0) return isItsTurn && (isExpected || hasCheaper);
+        return isExpected || stock.canClose() && attempts % SELDOM == 0 || hasCheaper && isItsTurn;
     }
 
     /** A hide that was closed, or another opened for it, and what is still over each other. */
@@ -206,36 +133,30 @@ final class HideSearch extends Search {
     }
 
     /** Goes on with a hide closed, where a round did not do; after many rounds another one, or the same otherwise. */
-    private Optional<Layout> onOtherStock(int worker, RandomGenerator random, StopSignal stop) {
+    private Optional<Layout> onOtherStock(UsedStock stock, int worker, RandomGenerator random, StopSignal stop) {
         var trial = trials.get(worker);
         if (trial == null || trial.rounds >= PATIENCE) {
-            trial = new Trial(changed(worker, random));
+            trial = new Trial(changed(stock, worker, random));
             trials.put(worker, trial);
         }
         trial.rounds++;
-        var separation = new Separation(trial.layout, random, isLight() ? LIGHT_IDLE : TRIAL_IDLE, 0);
+        var separation = new Separation(trial.layout, random, stock.isLight() ? LIGHT_IDLE : TRIAL_IDLE, 0);
         if (!isApart(separation, stop)) return Optional.empty();
         trials.remove(worker);
         return Optional.of(closedWhereEmpty(trial.layout));
     }
 
-    private Layout changed(int worker, RandomGenerator random) {
-        var exchanges = exchanges();
-        if (exchanges.isEmpty() || worker == 0 && canClose())
-            return without(best.copy(), leastNeeded(worker, random), random);
-        var exchange = exchanges.get(random.nextInt(exchanges.size()));
+    /** The first worker closes as a rule the one with least on it. */
+    private Layout changed(UsedStock stock, int worker, RandomGenerator random) {
         var layout = best.copy();
+        var exchanges = stock.exchanges();
+        if (stock.canClose() && (worker == 0 || exchanges.isEmpty())) {
+            var isAny = worker > 0 && random.nextBoolean();
+            return without(layout, isAny ? stock.anyToClose(random) : stock.leastNeeded(), random);
+        }
+        var exchange = exchanges.get(random.nextInt(exchanges.size()));
         layout.isOpen[exchange.cheaper()] = true;
         return without(layout, exchange.used(), random);
-    }
-
-    /** As a rule the one with least on it. */
-    private int leastNeeded(int worker, RandomGenerator random) {
-        var closable = closable();
-        var gone = closable[0];
-        for (var on : closable) if (load(on) < load(gone)) gone = on;
-        if (worker == 1 && random.nextBoolean()) gone = closable[random.nextInt(closable.length)];
-        return gone;
     }
 
     /** What lay on a field is strewn over those that are open. */
@@ -246,21 +167,13 @@ final class HideSearch extends Search {
         return layout;
     }
 
-    private double load(int on) {
-        return IntStream.range(0, best.items.size())
-                .filter(i -> best.field[i] == on)
-                .mapToDouble(i -> best.items.get(i).plain().area)
-                .sum();
-    }
-
     /** The box about the emptiest hide's pieces, bite after bite smaller from one of its sides; a smaller bite where one was too much. */
     private Optional<Layout> squeezed(int worker, RandomGenerator random, StopSignal stop) {
-        if (used().length == 0) return Optional.empty();
         var share = bite.share(worker == 0 ? 1 : SMALLER);
         var layout = best.copy();
         Optional<Layout> found = Optional.empty();
         for (var moves = 0L; moves < AS_LONG && !stop.stopRequested(); ) {
-            squeeze(layout, share, random);
+            EmptiestBox.of(layout).bite(share, random);
             var separation = separation(layout, random);
             var isDone = isApart(separation, stop);
             moves += 1 + separation.moves();
@@ -273,46 +186,5 @@ final class HideSearch extends Search {
             }
         }
         return found;
-    }
-
-    private void squeeze(Layout layout, double share, RandomGenerator random) {
-        var emptiest = layout.field[0];
-        for (var on : layout.field) if (share(layout, on) < share(layout, emptiest)) emptiest = on;
-        var box = box(layout, emptiest);
-        var across = share * (box[2] - box[0]);
-        var up = share * (box[3] - box[1]);
-        layout.minX[emptiest] = box[0];
-        layout.minY[emptiest] = box[1];
-        layout.maxX[emptiest] = box[2];
-        layout.maxY[emptiest] = box[3];
-        switch (random.nextInt(4)) {
-            case 0 -> layout.minX[emptiest] += across;
-            case 1 -> layout.maxX[emptiest] -= across;
-            case 2 -> layout.minY[emptiest] += up;
-            default -> layout.maxY[emptiest] -= up;
-        }
-    }
-
-    /** Of the box round the pieces on a hide. */
-    private static double[] box(Layout layout, int on) {
-        var box = new double[] {
-            Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY
-        };
-        for (var i = 0; i < layout.bodies.length; i++) {
-            if (layout.field[i] != on) continue;
-            var body = layout.bodies[i];
-            box[0] = Math.min(box[0], body.minX);
-            box[1] = Math.min(box[1], body.minY);
-            box[2] = Math.max(box[2], body.maxX);
-            box[3] = Math.max(box[3], body.maxY);
-        }
-        return box;
-    }
-
-    private double share(Layout layout, int on) {
-        var box = box(layout, on);
-        return (box[2] - box[0])
-                * (box[3] - box[1])
-                / (fields.get(on).width() * fields.get(on).height());
     }
 }
