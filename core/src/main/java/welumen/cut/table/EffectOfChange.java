@@ -1,6 +1,9 @@
 package welumen.cut.table;
 
 import java.util.List;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import welumen.cut.CutLog;
 import welumen.cut.CutPiece;
@@ -38,6 +41,13 @@ public record EffectOfChange(List<Wasted> wasted, List<String> again, List<Stock
     /** Whether nothing was changed. */
     public boolean isNone() {
         return wasted.isEmpty() && again.isEmpty() && after.plan().unplaced().isEmpty();
+    }
+
+    /** Pieces that find no place any more, each copy by itself, by material; something has to be bought for them. */
+    public SortedMap<String, List<CutPiece>> withoutRoom() {
+        return after.plan().unplaced().stream()
+                .map(left -> after.problem().piece(left.piece()).times(1))
+                .collect(Collectors.groupingBy(CutPiece::material, TreeMap::new, Collectors.toList()));
     }
 
     /** @param stock what can be cut from now */

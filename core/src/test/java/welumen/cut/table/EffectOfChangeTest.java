@@ -80,6 +80,9 @@ class EffectOfChangeTest {
     void whatFindsNoRoomIsNamed() {
         var effect = effect(CutLog.EMPTY, A, rectangle("b", 690, 490, 3));
         assertThat(effect.after().plan().unplaced()).isNotEmpty();
+        assertThat(effect.withoutRoom().get(""))
+                .hasSameSizeAs(effect.after().plan().unplaced())
+                .allMatch(piece -> piece.id().equals("b") && piece.quantity() == 1);
         assertThat(effect.isNone()).isFalse();
     }
 

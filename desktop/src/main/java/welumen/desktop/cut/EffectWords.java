@@ -2,9 +2,8 @@ package welumen.desktop.cut;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
-import welumen.cut.CutPlan.Unplaced;
+import welumen.cut.CutPiece;
 import welumen.cut.Stock;
 import welumen.cut.table.EffectOfChange;
 import welumen.cut.table.Wasted;
@@ -20,10 +19,11 @@ final class EffectWords {
     static String of(EffectOfChange effect, JobModel model) {
         var sentences = new ArrayList<String>();
         if (!effect.wasted().isEmpty())
-            sentences.add("Cut already, and drawn otherwise since: %s; %s, about %.0f of what their stock cost."
+            sentences.add("Cut already, and drawn otherwise since: %s; %s, about %s%.0f of what their stock cost."
                     .formatted(
                             named(effect.wasted().stream().map(Wasted::piece).toList()),
                             Words.squareMetres(Wasted.area(effect.wasted())),
+                            model.currencySign(),
                             Wasted.cost(effect.wasted())));
         var left = effect.after().plan().unplaced();
         if (!effect.again().isEmpty())
@@ -31,32 +31,32 @@ final class EffectWords {
                     .formatted(
                             Words.capital(named(effect.again())),
                             effect.again().size() == 1 ? "has" : "have",
-                            left.isEmpty() ? "; " + opened(effect) : ""));
-        left.stream()
-                .map(Unplaced::piece)
-                .distinct()
-                .collect(Collectors.groupingBy(
-                        piece -> effect.after().problem().piece(piece).material(), TreeMap::new, Collectors.toList()))
+                            left.isEmpty() ? "; " + opened(effect, model.currencySign()) : ""));
+        effect.withoutRoom()
                 .forEach((material, pieces) -> sentences.add("No room is left for %s: %s."
-                        .formatted(named(pieces), bought(new LeatherSupply(model, material), effect))));
+                        .formatted(
+                                named(pieces.stream()
+                                        .map(CutPiece::id)
+                                        .distinct()
+                                        .toList()),
+                                bought(new LeatherSupply(model, material), pieces, effect))));
         return String.join(" ", sentences);
     }
 
-    private static String bought(LeatherSupply supply, EffectOfChange effect) {
+    private static String bought(LeatherSupply supply, List<CutPiece> copies, EffectOfChange effect) {
         var isLeather =
                 effect.after().problem().of(supply.material()).stock().stream().anyMatch(Stock.Hide.class::isInstance);
-        return isLeather
-                ? ReserveSaid.order(supply, Math.max(1, supply.reserve().toOrder()))
-                : "more of it has to be bought";
+        return isLeather ? ReserveSaid.order(supply, supply.byArea(copies).hides()) : "more of it has to be bought";
     }
 
-    private static String opened(EffectOfChange effect) {
+    private static String opened(EffectOfChange effect, String sign) {
         var opens = effect.opened().isEmpty()
                 ? "there is room on what is open"
                 : "%s has to be opened for it".formatted(PlanSaid.counted(effect.opened()));
         return Math.abs(effect.cost()) < 0.5
                 ? opens
-                : "%s, about %.0f %s".formatted(opens, Math.abs(effect.cost()), effect.cost() > 0 ? "more" : "less");
+                : "%s, about %s%.0f %s"
+                        .formatted(opens, sign, Math.abs(effect.cost()), effect.cost() > 0 ? "more" : "less");
     }
 
     private static String named(List<String> pieces) {

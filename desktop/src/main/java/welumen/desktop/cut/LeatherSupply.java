@@ -63,8 +63,12 @@ record LeatherSupply(JobModel model, String material) {
 
     /** As it is usually reckoned. */
     AreaCount byArea() {
+        return byArea(pieces());
+    }
+
+    AreaCount byArea(List<CutPiece> some) {
         return new AreaCount(
-                CutPiece.area(pieces()), yields().learnt(), population().meanMm2());
+                CutPiece.area(some), yields().learnt(), population().meanMm2());
     }
 
     private List<Stock> here() {
