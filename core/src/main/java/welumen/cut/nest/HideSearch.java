@@ -36,6 +36,7 @@ final class HideSearch extends Search {
     /** In items moved: about as long as a hide that was closed is tried in one round, so that no worker waits for the other. */
     private static final int AS_LONG = 1500;
 
+    private final double[] room;
     private final Map<Integer, Trial> trials = new ConcurrentHashMap<>();
     private final Bite bite = new Bite(FIRST_BITE, LARGEST_BITE, SMALLEST_BITE);
     private int attempts;
@@ -43,6 +44,7 @@ final class HideSearch extends Search {
 
     HideSearch(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
         super(fields, items, placements, seed);
+        room = UsedStock.room(fields);
     }
 
     @Override
@@ -50,7 +52,7 @@ final class HideSearch extends Search {
         var random = random(worker);
         var left = leftOver();
         if (!left.isEmpty() && (attempts % 2 == 0 || worker == 1)) return among(left, worker, random, stop);
-        var stock = new UsedStock(fields, best);
+        var stock = new UsedStock(fields, room, best);
         if (stock.isNone()) return Optional.empty();
         return changesStock(stock, worker) ? onOtherStock(stock, worker, random, stop) : squeezed(worker, random, stop);
     }

@@ -25,11 +25,10 @@ final class UsedStock {
     private final int[] used;
     private final int[] closable;
 
-    UsedStock(List<Field> fields, Layout layout) {
+    /** @param room of each, as {@link #room} has it */
+    UsedStock(List<Field> fields, double[] room, Layout layout) {
         this.fields = fields;
-        room = fields.stream()
-                .mapToDouble(field -> Planar.areaLeft(field.stock.shape()))
-                .toArray();
+        this.room = room;
         load = new double[room.length];
         var isUsed = new boolean[room.length];
         var sum = 0.0;
@@ -42,6 +41,13 @@ final class UsedStock {
         all = sum;
         used = IntStream.range(0, room.length).filter(on -> isUsed[on]).toArray();
         closable = closable(FULL);
+    }
+
+    /** How much can be cut of each, in mm². */
+    static double[] room(List<Field> fields) {
+        return fields.stream()
+                .mapToDouble(field -> Planar.areaLeft(field.stock.shape()))
+                .toArray();
     }
 
     /** Those without which all covers no more than such a share of the others. */
