@@ -45,7 +45,7 @@ public final class NestRuns {
                     median,
                     known.map(one -> ", " + one.against(BestKnown.of(kind, one.number(), median.score())))
                             .orElse(""));
-            if (known.isEmpty() || best.isBetterThan(known.get())) better.add(best.line());
+            if (counts(runs.getFirst()) && (known.isEmpty() || best.isBetterThan(known.get()))) better.add(best.line());
         }
         System.out.printf(
                 "%s: mean %.2f %%, least %.2f %%%n",
@@ -53,6 +53,11 @@ public final class NestRuns {
                 shares.stream().mapToDouble(share -> share).average().orElse(0),
                 shares.stream().mapToDouble(share -> share).min().orElse(0));
         if (!better.isEmpty()) System.out.println("Better than what is known:\n" + String.join("\n", better));
+    }
+
+    /** A plan that is no plan, or leaves something over, is not compared with those that do not. */
+    private static boolean counts(Run run) {
+        return run.isValid() && run.score().leftOver() == 0;
     }
 
     private static Run run(CutProblem problem, double seconds, long seed) {

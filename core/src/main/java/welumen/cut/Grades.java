@@ -34,6 +34,14 @@ public final class Grades {
         return new Grades(List.copyOf(parts));
     }
 
+    /** How much of the stock is just of a grade, its flaws with it, in mm². */
+    public double areaOf(int grade) {
+        return parts.stream()
+                .filter(part -> part.grade() == grade)
+                .mapToDouble(part -> part.seen().getArea())
+                .sum();
+    }
+
     /** Everything on the stock that is worse than a grade, as polygons; empty where the whole of it is good enough. */
     public List<Polygon> worseThan(int grade) {
         var bad = parts.stream()

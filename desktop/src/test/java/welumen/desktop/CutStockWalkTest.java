@@ -31,11 +31,7 @@ class CutStockWalkTest extends CuttingWalk {
                     .middle();
             assertThat(Math.abs(Math.IEEEremainder(middle.y(), 76))).isLessThan(0.7);
         }
-        bench.ask(() -> {
-            bench.robot.lookup("#cut-material").<ComboBox<String>>query().setValue("striped wool");
-            return null;
-        });
-        bench.settle();
+        bench.choose("cut-material", "striped wool");
         assertThat(bench.ask(() -> bench.robot.lookup(".laid-piece").queryAll().size()))
                 .isEqualTo(4);
         assertThat(PlanCheck.faults(plan().problem(), plan().plan().placements()))
@@ -53,7 +49,7 @@ class CutStockWalkTest extends CuttingWalk {
         bench.typeAndEnter("stock-typed", "hide 7, blue");
         assertThat(bench.text("hides-answer")).contains("hide 3, 52 sq ft");
 
-        choose("stock-shown", "hide 3");
+        bench.choose("stock-shown", "hide 3");
         bench.typeAndEnter("hide-mark", "flaw 40 at -120, 300");
         assertThat(hide("hide 3").shape().holes()).hasSize(1);
         bench.robot.clickOn("#hide-felt");
@@ -67,7 +63,7 @@ class CutStockWalkTest extends CuttingWalk {
         assertThat(bench.text("hides-answer")).contains("its backbone upright");
         assertThat(hide("hide 3").lot().dye()).isEqualTo("27B");
 
-        choose("stock-shown", "hide 6");
+        bench.choose("stock-shown", "hide 6");
         bench.click("send-back");
         assertThat(stock()).extracting(Stock::id).doesNotContain("hide 6");
     }
@@ -101,8 +97,8 @@ class CutStockWalkTest extends CuttingWalk {
 
         bench.click("leaf-at-the-table");
         bench.until(() -> bench.text("table-reserve").contains("could be cut"));
-        choose("table-hide", "hide 1");
-        choose("table-hide", "wool roll"); // before what is left of the hide has been found
+        bench.choose("table-hide", "hide 1");
+        bench.choose("table-hide", "wool roll"); // before what is left of the hide has been found
         bench.until(() -> said("Wool roll, rest:"));
         bench.robot.sleep(1500); // the hide's own answer would have come by now
         assertThat(bench.ask(() -> bench.robot.lookup(".laid-piece").queryAll().size()))
@@ -136,7 +132,7 @@ class CutStockWalkTest extends CuttingWalk {
                 bench.robot.lookup("#worked-piece").<ComboBox<String>>query().getValue());
         var before = bench.ask(
                 () -> bench.robot.lookup("#rough-felt .chalk-dash").queryAll().size());
-        choose("worked-how", "damp");
+        bench.choose("worked-how", "damp");
         assertThat(bench.text("leather-answer"))
                 .startsWith("One piece is cut larger by 6 mm all round")
                 .contains("rested for 20 h")
@@ -157,7 +153,7 @@ class CutStockWalkTest extends CuttingWalk {
                 .findFirst()
                 .orElseThrow()
                 .stock();
-        choose("table-hide", on);
+        bench.choose("table-hide", on);
         bench.until(() -> says("rough: it rests, then to its line"));
     }
 

@@ -174,7 +174,7 @@ class CutWalkTest extends CuttingWalk {
                 .findFirst()
                 .orElseThrow();
         assertThat(again.stock()).isNotEqualTo("hide 1");
-        choose("table-hide", "hide 2");
+        bench.choose("table-hide", "hide 2");
         bench.click("hide-is-cut");
         bench.until(() -> bench.text("table-answer").contains("Two hides cut"));
         assertThat(stock())
@@ -225,7 +225,7 @@ class CutWalkTest extends CuttingWalk {
     void aChangeSaysWhatItCostsAndIsAccepted() {
         var laid = onHides().getFirst();
         bench.click("leaf-at-the-table");
-        choose("table-hide", laid.stock());
+        bench.choose("table-hide", laid.stock());
         bench.click("hide-is-cut");
         bench.until(() -> bench.text("table-answer").startsWith("One hide cut"));
         drawnOtherwise(laid.piece(), 16);
@@ -245,7 +245,7 @@ class CutWalkTest extends CuttingWalk {
     void aChangeThatFindsNoRoomSaysWhatToOrder() {
         bench.click("leaf-at-the-table");
         for (var hide : onHides().stream().map(Placement::stock).distinct().toList()) {
-            choose("table-hide", hide);
+            bench.choose("table-hide", hide);
             bench.click("hide-is-cut");
             bench.until(() -> bench.ask(() -> bench.model().job().cutLog().isCut(hide)));
         }

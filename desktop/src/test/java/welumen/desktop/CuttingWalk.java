@@ -3,7 +3,6 @@ package welumen.desktop;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.Node;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -55,14 +54,6 @@ abstract class CuttingWalk {
     final Stock.Hide hide(String id) {
         return (Stock.Hide)
                 stock().stream().filter(one -> one.id().equals(id)).findFirst().orElseThrow();
-    }
-
-    final <T> void choose(String box, T value) {
-        bench.ask(() -> {
-            bench.robot.lookup("#" + box).<ComboBox<T>>query().setValue(value);
-            return null;
-        });
-        bench.settle();
     }
 
     final void brought(Stock stock) {

@@ -53,17 +53,9 @@ class PlanningWalkTest {
                 .orElseThrow();
     }
 
-    private <T> void choose(String box, T value) {
-        bench.ask(() -> {
-            bench.robot.lookup("#" + box).<ComboBox<T>>query().setValue(value);
-            return null;
-        });
-        bench.settle();
-    }
-
     /** @param which of what can be sewn in, from 0 */
     private void sewIn(int which) {
-        choose(
+        bench.choose(
                 "relief-kind",
                 bench.ask(() -> bench.robot
                         .lookup("#relief-kind")
@@ -164,7 +156,7 @@ class PlanningWalkTest {
                 .isLessThan(piece("console top").net().area());
 
         bench.click("leaf-trials");
-        choose("trial-piece", piece("console insert").id());
+        bench.choose("trial-piece", piece("console insert").id());
         assertThat(bench.text("trials-answer")).contains("not cut yet: it waits for the bezel");
         bench.click("cut-freed");
         assertThat(bench.text("trials-answer")).contains("Version 4").contains("accepted");
@@ -190,7 +182,7 @@ class PlanningWalkTest {
 
         bench.click("leaf-holes");
         assertThat(bench.text("holes-answer")).startsWith("3 holes");
-        choose("holes-against", piece("right kick panel").id());
+        bench.choose("holes-against", piece("right kick panel").id());
         assertThat(bench.text("holes-answer")).contains("fellows on the right kick panel");
     }
 
@@ -266,7 +258,7 @@ class PlanningWalkTest {
         assertThat(bench.text("padding-answer")).contains("2 pieces of padding");
         bench.until(
                 () -> bench.robot.lookup("#padding-sheets .label").queryAll().size() == 4);
-        choose("padding-piece", piece("bench centre").id());
+        bench.choose("padding-piece", piece("bench centre").id());
         bench.typeAndEnter("padding", "soft");
         assertThat(bench.text("padding-answer")).contains("20 mm, 35 kg/m3");
         bench.typeAndEnter("padding", "1/2 in, 35 kg/m3, glued");

@@ -10,6 +10,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -135,6 +136,15 @@ final class Workbench implements AutoCloseable {
     void typeAndEnter(String id, String text) {
         type(id, text);
         robot.type(KeyCode.ENTER);
+        settle();
+    }
+
+    /** Chooses in a list that opens. */
+    <T> void choose(String id, T value) {
+        ask(() -> {
+            robot.lookup("#" + id).<ComboBox<T>>query().setValue(value);
+            return null;
+        });
         settle();
     }
 

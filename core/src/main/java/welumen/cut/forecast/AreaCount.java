@@ -14,6 +14,11 @@ public record AreaCount(double netMm2, double yield, double hideMm2) {
             throw new IllegalArgumentException("Hides of [%s mm²] used by [%s] are none.".formatted(hideMm2, yield));
     }
 
+    /** The same for so much of pieces. */
+    AreaCount withNet(double otherMm2) {
+        return new AreaCount(otherMm2, yield, hideMm2);
+    }
+
     /** How many hides that is, not rounded. */
     public double wanted() {
         return netMm2 / yield / hideMm2;

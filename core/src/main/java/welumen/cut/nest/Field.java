@@ -28,6 +28,7 @@ final class Field {
     private static final double SMALLEST = 4;
     private static final int PLACES = 400;
     private static final int TRIED = 1200;
+    private static final double PLASTIC = 1.324717957244746;
 
     final Stock stock;
     private final Fineness fineness;
@@ -82,13 +83,14 @@ final class Field {
         return new Good(new Obstacles(bodies, width()), spread(good));
     }
 
+    /** By a low-discrepancy sequence in two dimensions, of the golden ratio's cousin (Roberts, 2018). */
     private static List<double[]> spread(Geometry good) {
         var box = good.getEnvelopeInternal();
         var within = new IndexedPointInAreaLocator(good);
         var places = new ArrayList<double[]>();
         for (var i = 1; i <= TRIED && places.size() < PLACES; i++) {
-            var x = box.getMinX() + box.getWidth() * Evenly.across(i);
-            var y = box.getMinY() + box.getHeight() * Evenly.up(i);
+            var x = box.getMinX() + box.getWidth() * (i / PLASTIC % 1);
+            var y = box.getMinY() + box.getHeight() * (i / (PLASTIC * PLASTIC) % 1);
             if (within.locate(new Coordinate(x, y)) == Location.INTERIOR) places.add(new double[] {x, y});
         }
         return List.copyOf(places);

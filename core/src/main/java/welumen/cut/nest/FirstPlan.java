@@ -23,6 +23,7 @@ public final class FirstPlan {
         for (var material :
                 problem.stock().stream().map(Stock::material).distinct().toList()) {
             var one = problem.of(material);
+            // who reckons how many hides of a delivery are needed opens them as they come, and does not choose
             var stocks = fineness == Fineness.FINE ? OpeningOrder.of(one) : one.stock();
             var items = Items.of(problem, stocks, fineness);
             if (items.isEmpty()) continue;

@@ -33,7 +33,7 @@ final class HideSearch extends Search {
 
     private static final int TRIAL_IDLE = 60;
     private static final int PATIENCE = 12;
-    /** In items moved: about as long as a hide that was closed is tried in one round, so that no worker waits for the other. */
+    /** In items moved; a hide that was closed is tried for less or for more, and then one worker waits for the other. */
     private static final int AS_LONG = 1500;
 
     private final double[] room;

@@ -1,15 +1,11 @@
 package welumen.cut.nest;
 
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
-import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Location;
+import java.util.stream.Collectors;
 import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
+import welumen.cut.Grades;
 import welumen.cut.Stock;
 import welumen.shape.Planar;
 
@@ -19,7 +15,6 @@ import welumen.shape.Planar;
  * that are wanted.
  */
 final class OpeningOrder {
-    private static final int LOOKS = 600;
     private static final int WORST = 4;
 
     /** By grade from 1: what share of all that is to be cut may lie on leather of it. */
@@ -40,40 +35,19 @@ final class OpeningOrder {
     static List<Stock> of(CutProblem problem) {
         if (problem.stock().size() < 2 || problem.pieces().isEmpty()) return problem.stock();
         var order = new OpeningOrder(problem.pieces());
-        Map<Stock, Double> worth = new HashMap<>();
-        for (var stock : problem.stock()) worth.put(stock, order.worth(stock));
+        var worth = problem.stock().parallelStream().collect(Collectors.toMap(Stock::id, order::worth));
         return problem.stock().stream()
                 .sorted(Comparator.comparing((Stock stock) -> problem.pinned().stream()
                                 .noneMatch(pinned -> pinned.stock().equals(stock.id())))
-                        .thenComparing(stock -> -worth.get(stock)))
+                        .thenComparing(stock -> -worth.get(stock.id())))
                 .toList();
     }
 
-    /** Its area in mm², each place counting as far as what is asked for may lie there. */
+    /** What can be cut of it, in mm², each place counting as far as what is asked for may lie there; flaws lie anywhere. */
     double worth(Stock stock) {
-        var within = new IndexedPointInAreaLocator(Planar.polygon(stock.shape()));
-        var zones = stock.zones().reversed().stream()
-                .map(zone -> new Graded(zone.grade(), new IndexedPointInAreaLocator(Planar.polygon(zone.outline()))))
-                .toList();
-        var box = stock.shape().outline().box();
+        var grades = Grades.of(stock);
         var sum = 0.0;
-        for (var i = 1; i <= LOOKS; i++) {
-            var at = new Coordinate(
-                    box.minX() + Evenly.across(i) * box.width(), box.minY() + Evenly.up(i) * box.height());
-            if (!isIn(within, at)) continue;
-            var grade = zones.stream()
-                    .filter(zone -> isIn(zone.within(), at))
-                    .mapToInt(Graded::grade)
-                    .findFirst()
-                    .orElse(stock.grade());
-            sum += taken[grade];
-        }
-        return sum / LOOKS * box.area();
-    }
-
-    private record Graded(int grade, PointOnGeometryLocator within) {}
-
-    private static boolean isIn(PointOnGeometryLocator within, Coordinate at) {
-        return within.locate(at) != Location.EXTERIOR;
+        for (var grade = 1; grade <= WORST; grade++) sum += taken[grade] * grades.areaOf(grade);
+        return sum * Planar.areaLeft(stock.shape()) / stock.shape().outline().area();
     }
 }

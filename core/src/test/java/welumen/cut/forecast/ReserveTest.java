@@ -24,7 +24,7 @@ class ReserveTest {
     private static final double HIDE = 4.65e6;
 
     private static Reserve saloon(double toCut, double scarred) {
-        return new Reserve(4 * HIDE - scarred, toCut, YIELD, HIDE, 1.1e6);
+        return new Reserve(4 * HIDE - scarred, new AreaCount(toCut, YIELD, HIDE), 1.1e6);
     }
 
     /** Four hides for 9.6 m²; one comes with a scar worth 0.5 m² net; the job grows by quilting, then by door inserts. */
@@ -44,9 +44,10 @@ class ReserveTest {
     void asManyAreOrderedAsItTakes() {
         assertThat(saloon(9.6e6 + 1.93e6 + 2 * HIDE * YIELD, 0).toOrder()).isEqualTo(3);
         // nothing is here yet, or all is cut: no hide is ordered for the reserve alone
-        assertThat(new Reserve(0, 9e6, YIELD, HIDE, 1e6).toOrder()).isZero();
-        assertThat(new Reserve(1e6, 0, YIELD, HIDE, 1e6).toOrder()).isZero();
-        assertThatThrownBy(() -> new Reserve(1, 1, 0, HIDE, 1)).hasMessageContaining("none");
+        assertThat(new Reserve(0, new AreaCount(9e6, YIELD, HIDE), 1e6).toOrder())
+                .isZero();
+        assertThat(new Reserve(1e6, new AreaCount(0, YIELD, HIDE), 1e6).toOrder())
+                .isZero();
     }
 
     /** Rolls are none of it, and a flaw is nothing of a hide. */
@@ -58,7 +59,7 @@ class ReserveTest {
                 List.of());
         var stock = List.<Stock>of(flawed, sheet("s", 500, 400), new Stock.Roll("r", "", 1400, 5000, 20, 0, 0));
         var open = new CutProblem(3, List.of(rectangle("p", 300, 200, 4)), stock, List.of());
-        var reserve = Reserve.of(open, "", 0.5, 4e6, 0.1e6);
+        var reserve = Reserve.of(open, new AreaCount(0.24e6, 0.5, 4e6), 0.1e6);
         assertThat(reserve.hereMm2()).isCloseTo(1.1e6, within(1e-3));
         assertThat(reserve.spareMm2()).isCloseTo(0.55e6 - 0.24e6, within(1e-3));
         assertThat(reserve.toOrder()).isZero();

@@ -25,28 +25,26 @@ final class EffectWords {
                             Words.squareMetres(Wasted.area(effect.wasted())),
                             model.currencySign(),
                             Wasted.cost(effect.wasted())));
-        var left = effect.after().plan().unplaced();
+        var withoutRoom = effect.withoutRoom();
         if (!effect.again().isEmpty())
             sentences.add("%s %s to be laid anew%s."
                     .formatted(
                             Words.capital(named(effect.again())),
                             effect.again().size() == 1 ? "has" : "have",
-                            left.isEmpty() ? "; " + opened(effect, model.currencySign()) : ""));
-        effect.withoutRoom()
-                .forEach((material, pieces) -> sentences.add("No room is left for %s: %s."
-                        .formatted(
-                                named(pieces.stream()
-                                        .map(CutPiece::id)
-                                        .distinct()
-                                        .toList()),
-                                bought(new LeatherSupply(model, material), pieces, effect))));
+                            withoutRoom.isEmpty() ? "; " + opened(effect, model.currencySign()) : ""));
+        withoutRoom.forEach((material, pieces) -> sentences.add("No room is left for %s: %s."
+                .formatted(
+                        named(pieces.stream().map(CutPiece::id).distinct().toList()),
+                        bought(model, material, pieces, effect))));
         return String.join(" ", sentences);
     }
 
-    private static String bought(LeatherSupply supply, List<CutPiece> copies, EffectOfChange effect) {
-        var isLeather =
-                effect.after().problem().of(supply.material()).stock().stream().anyMatch(Stock.Hide.class::isInstance);
-        return isLeather ? ReserveSaid.order(supply, supply.byArea(copies).hides()) : "more of it has to be bought";
+    private static String bought(JobModel model, String material, List<CutPiece> copies, EffectOfChange effect) {
+        var isLeather = effect.after().problem().of(material).stock().stream().anyMatch(Stock.Hide.class::isInstance);
+        return LeatherSupply.of(model, material)
+                .filter(_ -> isLeather)
+                .map(supply -> ReserveSaid.order(supply, supply.byArea(copies).hides()))
+                .orElse("more of it has to be bought");
     }
 
     private static String opened(EffectOfChange effect, String sign) {

@@ -11,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import welumen.cut.CutChange.TermsSaid;
 import welumen.cut.CutPiece;
+import welumen.cut.CutProblem;
 import welumen.cut.forecast.Forecast;
 import welumen.cut.forecast.Question;
 import welumen.cut.forecast.WhatIf;
@@ -78,7 +79,7 @@ final class ForecastLeaf extends Leaf {
     }
 
     private Optional<LeatherSupply> supply() {
-        return Optional.ofNullable(material.getValue()).map(name -> new LeatherSupply(model, name));
+        return LeatherSupply.of(model, material.getValue());
     }
 
     private void turnTo() {
@@ -101,16 +102,16 @@ final class ForecastLeaf extends Leaf {
 
     private void show() {
         var supply = supply();
-        var pieces = supply.map(LeatherSupply::pieces).orElse(List.of());
-        begin.setDisable(running.isPresent() || pieces.isEmpty());
+        begin.setDisable(running.isPresent() || supply.isEmpty());
         stop.setVisible(running.isPresent());
-        if (supply.isEmpty() || pieces.isEmpty()) {
+        if (supply.isEmpty()) {
             facts.clear();
             answer.setText("No piece of that material has been drawn yet.");
             reserve.setText("");
             sure.setText("");
             return;
         }
+        var pieces = supply.get().pieces();
         var known = forecast.filter(one -> one.question().pieces().equals(pieces));
         facts.show(supply.get(), known, changes);
         reserve.setText(ReserveSaid.shortage(supply.get()));
@@ -155,7 +156,7 @@ final class ForecastLeaf extends Leaf {
         var task = new Forecasting(
                 new Question(
                         supply.pieces(),
-                        LeatherSupply.GAP_MM,
+                        CutProblem.USUAL_GAP_MM,
                         supply.population(),
                         bought.price(),
                         bought.secondOrder(),

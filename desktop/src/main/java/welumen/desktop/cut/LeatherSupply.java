@@ -1,8 +1,11 @@
 package welumen.desktop.cut;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import welumen.cut.CutPiece;
+import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable;
 import welumen.cut.FromPattern;
 import welumen.cut.RoughCut;
@@ -14,36 +17,39 @@ import welumen.cut.leather.Terms;
 import welumen.cut.table.Remaining;
 import welumen.cut.table.Yields;
 import welumen.desktop.model.JobModel;
-import welumen.pattern.Piece;
 
-/** Leather of one material in the open job: what is cut of it, what its hides are like, how it is bought, what is here. */
-record LeatherSupply(JobModel model, String material) {
-    static final double GAP_MM = 3;
-
+/**
+ * Leather of one material in the open job: what is cut of it, what its hides are like, how it is bought, what is here.
+ *
+ * @param pieces all that is drawn of it, what waits for a trial too: hides are ordered before
+ */
+record LeatherSupply(JobModel model, String material, List<CutPiece> pieces) {
     /** Of all materials of which something is drawn. */
     static List<LeatherSupply> all(JobModel model) {
-        return model.job().patterns().pieces().stream()
-                .map(Piece::material)
-                .distinct()
-                .map(material -> new LeatherSupply(model, material))
-                .toList();
-    }
-
-    /** All that is drawn, what waits for a trial too: hides are ordered before. */
-    List<CutPiece> pieces() {
-        return drawn().stream()
-                .filter(piece -> piece.material().equals(material))
-                .toList();
-    }
-
-    private List<CutPiece> drawn() {
-        return RoughCut.of(
+        var drawn = RoughCut.of(
                 FromPattern.pieces(model.job().patterns().pieces()),
                 model.job().cutLog().worked());
+        return drawn.stream()
+                .map(CutPiece::material)
+                .distinct()
+                .map(material -> new LeatherSupply(
+                        model,
+                        material,
+                        drawn.stream()
+                                .filter(piece -> piece.material().equals(material))
+                                .toList()))
+                .toList();
+    }
+
+    /** Of one material; empty where nothing of it is drawn. */
+    static Optional<LeatherSupply> of(JobModel model, @Nullable String material) {
+        return all(model).stream()
+                .filter(supply -> supply.material().equals(material))
+                .findFirst();
     }
 
     Terms terms() {
-        return model.job().cutLog().terms().getOrDefault(material, Terms.usual(CutPiece.area(pieces())));
+        return model.job().cutLog().terms().getOrDefault(material, Terms.usual(CutPiece.area(pieces)));
     }
 
     Population population() {
@@ -63,7 +69,7 @@ record LeatherSupply(JobModel model, String material) {
 
     /** As it is usually reckoned. */
     AreaCount byArea() {
-        return byArea(pieces());
+        return byArea(pieces);
     }
 
     AreaCount byArea(List<CutPiece> some) {
@@ -88,8 +94,9 @@ record LeatherSupply(JobModel model, String material) {
 
     Reserve reserve() {
         var log = model.job().cutLog();
-        var open =
-                Remaining.of(GAP_MM, pieces(), here(), model.job().table(), log).open();
-        return Reserve.of(open, material, yields().learnt(), population().meanMm2(), terms().reserveMm2());
+        var open = Remaining.of(
+                        CutProblem.USUAL_GAP_MM, pieces, here(), model.job().table(), log)
+                .open();
+        return Reserve.of(open.of(material), byArea(), terms().reserveMm2());
     }
 }

@@ -113,7 +113,7 @@ final class PlanLeaf extends Leaf {
 
     private Remaining remaining() {
         return Remaining.of(
-                LeatherSupply.GAP_MM,
+                CutProblem.USUAL_GAP_MM,
                 RoughCut.of(
                         FromPattern.pieces(model.job().patterns()),
                         model.job().cutLog().worked()),

@@ -41,8 +41,8 @@ final class ReserveSaid {
         return "%s × %s used − %s to cut = %s spare; %s wanted."
                 .formatted(
                         Words.squareMetres(reserve.hereMm2()),
-                        Words.percent(reserve.yield()),
-                        Words.squareMetres(reserve.toCutMm2()),
+                        Words.percent(reserve.toCut().yield()),
+                        Words.squareMetres(reserve.toCut().netMm2()),
                         Words.squareMetres(reserve.spareMm2()),
                         Words.squareMetres(reserve.wantedMm2()));
     }

@@ -35,8 +35,8 @@ final class TermsFields {
         });
         for (var field : List.of(price, secondOrder, days, reserve)) {
             field.setOnAction(_ -> onTyped.run());
-            field.focusedProperty().subscribe(focused -> {
-                if (!focused && !isShowing && !field.getText().isEmpty()) onTyped.run();
+            field.focusedProperty().subscribe((_, isFocused) -> {
+                if (!isFocused) onTyped.run();
             });
         }
     }

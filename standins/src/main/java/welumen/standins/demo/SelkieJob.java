@@ -79,7 +79,6 @@ import welumen.treatment.TreatmentChange.TreatmentDone;
 /** The first job: the right side is back in but for its floor, where rust was found; the left is being stripped today. */
 final class SelkieJob {
     static final String HIDE = "sage hide";
-    private static final double GAP = 3;
     private static final long ROUNDS = 2;
 
     private final WorkshopFolder workshop;
@@ -208,8 +207,11 @@ final class SelkieJob {
                 new StripTested(new StripTest(HIDE, "", Working.DAMP, 200, 196.4, 195, 12, Shade.DARKER, Shade.SAME))));
         on(today.minusDays(1), 16, 30);
         var pieces = FromPattern.pieces(journal.state().patterns());
-        var problem =
-                new CutProblem(GAP, pieces, workshop.workshop(clock).state().stock(), List.of());
+        var problem = new CutProblem(
+                CutProblem.USUAL_GAP_MM,
+                pieces,
+                workshop.workshop(clock).state().stock(),
+                List.of());
         var plan = Nester.lay(
                 problem,
                 NestOptions.USUAL.withRounds(ROUNDS).withTime(Duration.ofMinutes(5)),
