@@ -33,7 +33,8 @@ final class EmptiestBox {
         return emptiest;
     }
 
-    private double share() {
+    /** Of the box of that field. */
+    double share() {
         var field = layout.fields.get(on);
         return (maxX - minX) * (maxY - minY) / (field.width() * field.height());
     }

@@ -78,10 +78,10 @@ abstract sealed class Search permits RollSearch, RepeatSearch, HideSearch {
     }
 
     /** The same items where they lie, and others besides, wherever chance puts them on the open fields. */
-    Layout with(Layout layout, List<Item> others, RandomGenerator chance) {
+    static Layout with(Layout layout, List<Item> others, RandomGenerator chance) {
         var all = new ArrayList<>(layout.items);
         all.addAll(others);
-        var more = new Layout(all, fields);
+        var more = new Layout(all, layout.fields);
         System.arraycopy(layout.isOpen, 0, more.isOpen, 0, more.isOpen.length);
         for (var i = 0; i < all.size(); i++)
             if (i < layout.items.size())

@@ -1,0 +1,114 @@
+package welumen.cut.nest;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.random.RandomGenerator;
+import java.util.stream.IntStream;
+import welumen.cut.PlanScore;
+
+/** What can be tried to make a layout on hides better: more of it laid, other hides, less of the emptiest one. */
+final class HideTrials {
+    private static final int LEAST_IDLE = 8;
+    private static final int MOST_IDLE = 30;
+    private static final int RETURNS = 1;
+    /** A hide that is nearly empty goes at once or not at all; a fuller one wants patience. */
+    private static final int LIGHT_IDLE = 25;
+
+    private static final int TRIAL_IDLE = 60;
+    private static final int PATIENCE = 11;
+
+    private final List<Field> fields;
+    private final List<Item> items;
+    private final double[] room;
+
+    HideTrials(List<Field> fields, List<Item> items) {
+        this.fields = fields;
+        this.items = items;
+        room = UsedStock.room(fields);
+    }
+
+    UsedStock used(Layout layout) {
+        return new UsedStock(fields, room, layout);
+    }
+
+    /** What a layout is worth in which nothing is in the way. */
+    PlanScore worth(Layout layout) {
+        var least = layout.items.isEmpty() ? 0 : EmptiestBox.of(layout).share();
+        return worth(layout, least);
+    }
+
+    private PlanScore worth(Layout layout, double least) {
+        var open = IntStream.range(0, fields.size())
+                .filter(on -> layout.isOpen[on])
+                .toArray();
+        var cost = IntStream.of(open)
+                .mapToDouble(on -> fields.get(on).stock.cost())
+                .sum();
+        return new PlanScore(items.size() - layout.items.size(), open.length, cost, least);
+    }
+
+    boolean isNothingToLay() {
+        return items.isEmpty();
+    }
+
+    boolean hasLeftOver(Layout layout) {
+        return layout.items.size() < items.size();
+    }
+
+    /** Those that are left over, or one of them, on all the hides there are. */
+    HideTrial leftOver(Layout from, boolean isAll, int failures, RandomGenerator random) {
+        var left = items.stream()
+                .filter(item -> from.items.stream()
+                        .noneMatch(lying -> lying.piece() == item.piece() && lying.copy() == item.copy()))
+                .toList();
+        var some = isAll ? left : List.of(left.get(random.nextInt(left.size())));
+        var open = from.copy();
+        Arrays.fill(open.isOpen, true);
+        var layout = Search.with(open, some, random);
+        return new HideTrial(layout, worth(layout, 1), random, idle(failures), RETURNS);
+    }
+
+    /** One hide closed, as a rule the one with least on it, or another one opened for it. */
+    HideTrial otherStock(Layout from, UsedStock stock, boolean isAny, RandomGenerator random) {
+        var layout = from.copy();
+        var exchanges = stock.exchanges();
+        int gone;
+        if (stock.canClose() && (!isAny || exchanges.isEmpty()))
+            gone = isAny && random.nextBoolean() ? stock.anyToClose(random) : stock.leastNeeded();
+        else {
+            var exchange = exchanges.get(random.nextInt(exchanges.size()));
+            layout.isOpen[exchange.cheaper()] = true;
+            gone = exchange.used();
+        }
+        layout.forget();
+        layout.isOpen[gone] = false;
+        for (var i = 0; i < layout.items.size(); i++) if (layout.field[i] == gone) Search.scatter(layout, i, random);
+        return new HideTrial(layout, worth(layout, 1), random, stock.isLight() ? LIGHT_IDLE : TRIAL_IDLE, PATIENCE);
+    }
+
+    /** The box about the emptiest hide's pieces smaller by a share. */
+    HideTrial bitten(Layout from, double share, int failures, RandomGenerator random) {
+        var layout = from.copy();
+        var box = EmptiestBox.of(layout);
+        box.bite(share, random);
+        return new HideTrial(layout, worth(layout, box.share() * (1 - share)), random, idle(failures), RETURNS);
+    }
+
+    /** The more trials have failed, the longer it keeps at one. */
+    private static int idle(int failures) {
+        return Math.min(MOST_IDLE, LEAST_IDLE + 2 * failures);
+    }
+
+    /** A field without pieces is not used, and has its whole box again. */
+    Layout closedWhereEmpty(Layout layout) {
+        Arrays.fill(layout.isOpen, false);
+        for (var on : layout.field) layout.isOpen[on] = true;
+        for (var on = 0; on < fields.size(); on++) {
+            layout.minX[on] = fields.get(on).minX;
+            layout.minY[on] = fields.get(on).minY;
+            layout.maxX[on] = fields.get(on).maxX;
+            layout.maxY[on] = fields.get(on).maxY;
+        }
+        return layout;
+    }
+}
