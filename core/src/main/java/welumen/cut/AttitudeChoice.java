@@ -34,7 +34,8 @@ final class AttitudeChoice {
     private static void addFree(
             LinkedHashSet<Double> turns, CutPiece piece, Stock stock, RandomGenerator random, Tries tries) {
         if (piece.stretch() instanceof Stretch.Along(var own, var within)
-                && stock.stretch() instanceof Stretch.Along(var ground, var ignored)) {
+                && Stretch.onTheWhole(stock.stretch()).isPresent()) {
+            var ground = Stretch.onTheWhole(stock.stretch()).getAsDouble();
             turns.add(ground - own);
             turns.add(ground - own + 180);
             if (tries == Tries.MANY && within > 0)

@@ -24,6 +24,7 @@ final class Ground {
     final List<Rings> flaws;
     final List<Point> anchors;
     final List<Point> grid;
+    final StretchCourse course;
     private final Map<Integer, Raster> rasters = new HashMap<>();
     private final Map<Integer, List<Rings>> poor = new HashMap<>();
     private final Map<Integer, List<Point>> poorAnchors = new HashMap<>();
@@ -34,6 +35,7 @@ final class Ground {
         this.flaws = stock.shape().holes().stream().map(Rings::of).toList();
         this.anchors = anchors(stock, gap);
         this.grid = grid();
+        this.course = StretchCourse.of(stock);
         var whole = Raster.over(edge);
         for (var flaw : flaws) whole.take(flaw, 0, 0);
         var grades = Grades.of(stock);
@@ -66,12 +68,13 @@ final class Ground {
         return poorAnchors.get(grade);
     }
 
-    /** Whether a piece, shifted, lies wholly inside, off the flaws and on leather good enough. */
+    /** Whether a piece, shifted, lies wholly inside, off the flaws, on leather good enough and with its stretch. */
     boolean takes(Attitude lying, double dx, double dy, double gap) {
         if (lying.tested.minX + dx < edge.minX
                 || lying.tested.maxX + dx > edge.maxX
                 || lying.tested.minY + dy < edge.minY
                 || lying.tested.maxY + dy > edge.maxY) return false;
+        if (course.isCurved() && !course.suits(lying.piece, lying.pose.at(dx, dy))) return false;
         if (!edge.containsStartOf(lying.tested, dx, dy) || edge.comesNear(lying.tested, dx, dy, gap)) return false;
         for (var flaw : flaws) if (flaw.meets(lying.tested, dx, dy, gap)) return false;
         for (var place : tooPoorFor(lying.piece.grade())) if (place.meets(lying.tested, dx, dy, 0)) return false;

@@ -11,6 +11,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import welumen.cut.PlanFault.AgainstTheStretch;
 import welumen.cut.PlanFault.NoSuchCopy;
 import welumen.cut.PlanFault.NotSo;
 import welumen.cut.PlanFault.OffTheRepeat;
@@ -36,6 +37,7 @@ public final class PlanCheck {
 
     private final Map<PoorFor, List<Polygon>> poor = new ConcurrentHashMap<>();
     private final Map<String, Grades> grades = new ConcurrentHashMap<>();
+    private final Map<String, StretchCourse> courses = new ConcurrentHashMap<>();
 
     /** A judge of many plans of one problem, who keeps what he has found out about its stocks; any thread may ask him. */
     public PlanCheck(CutProblem problem) {
@@ -76,6 +78,9 @@ public final class PlanCheck {
         var pose = lies.placement().pose();
         if (!lies.piece().mayLie(pose.turnDegrees(), pose.flipped(), lies.stock()))
             faults.add(new NotSo(lies.name(), lies.stock().id()));
+        else if (!courses.computeIfAbsent(lies.stock().id(), _ -> StretchCourse.of(lies.stock()))
+                .suits(lies.piece(), pose))
+            faults.add(new AgainstTheStretch(lies.name(), lies.stock().id()));
         if (Repeat.isOff(lies.piece(), pose, lies.stock())
                 && !problem.isPinned(lies.placement().piece(), lies.placement().copy()))
             faults.add(new OffTheRepeat(lies.name(), lies.stock().id()));

@@ -39,6 +39,15 @@ public sealed interface PlanFault {
         }
     }
 
+    /** A piece stretches another way than the leather does where it lies. */
+    record AgainstTheStretch(String piece, String stock) implements PlanFault {
+        @Override
+        public String said() {
+            return "“%s” does not stretch as “%s” does there: turn it, or lay it nearer to the backbone."
+                    .formatted(piece, stock);
+        }
+    }
+
     /** A piece does not lie on the pattern of its cloth. */
     record OffTheRepeat(String piece, String stock) implements PlanFault {
         @Override

@@ -1,5 +1,7 @@
 package welumen.cut;
 
+import java.util.OptionalDouble;
+
 /** The way in which a piece or a stock stretches. */
 public sealed interface Stretch {
     /** Nobody minds. */
@@ -17,10 +19,30 @@ public sealed interface Stretch {
         }
     }
 
-    /** Whether a piece that stretches so, turned and flipped as it lies, agrees with its stock. */
-    static boolean agree(Stretch piece, double turnDegrees, boolean flipped, Stretch stock) {
-        if (!(piece instanceof Along along) || !(stock instanceof Along ground)) return true;
+    /**
+     * A whole hide with its backbone upright in x = 0: most across its lines of tightness, which run along the backbone and follow
+     * the rim down the flanks and legs. {@link StretchCourse} says how they run.
+     */
+    record AsGrown() implements Stretch {}
+
+    /** Which way a stock stretches on the whole, in degrees; empty where nobody minds. */
+    static OptionalDouble onTheWhole(Stretch stock) {
+        return switch (stock) {
+            case Any() -> OptionalDouble.empty();
+            case Along(var degrees, var _) -> OptionalDouble.of(degrees);
+            case AsGrown() -> OptionalDouble.of(0);
+        };
+    }
+
+    /** Whether a piece that stretches so, turned and flipped, agrees with a stock at a place where that stretches most along a direction. */
+    static boolean agree(Stretch piece, double turnDegrees, boolean flipped, double ground) {
+        if (!(piece instanceof Along along)) return true;
         var lies = (flipped ? -along.degrees() : along.degrees()) + turnDegrees;
-        return Angles.apart(lies, ground.degrees(), 180) <= along.within() + Angles.SAME;
+        return Angles.apart(lies, ground, 180) <= along.within() + Angles.SAME;
+    }
+
+    /** Whether a piece that stretches so, turned and flipped as it lies, agrees with its stock, wherever that stretches one way. */
+    static boolean agree(Stretch piece, double turnDegrees, boolean flipped, Stretch stock) {
+        return !(stock instanceof Along ground) || agree(piece, turnDegrees, flipped, ground.degrees());
     }
 }

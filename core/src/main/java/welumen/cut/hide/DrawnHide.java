@@ -40,7 +40,7 @@ public final class DrawnHide {
                 new Shape(outline, flaws(outline, flaws, random)),
                 1,
                 GradeZones.proposed(outline),
-                new Stretch.Along(0, 0), // it stretches most across the backbone
+                new Stretch.AsGrown(),
                 cost);
     }
 

@@ -146,7 +146,7 @@ public final class StockText {
                 new Shape(outline),
                 grade,
                 GradeZones.proposed(outline),
-                new Stretch.Along(0, 0),
+                new Stretch.AsGrown(),
                 cost));
     }
 }

@@ -17,6 +17,7 @@ import welumen.cut.CutProblem;
 import welumen.cut.Grades;
 import welumen.cut.Lies;
 import welumen.cut.Stock;
+import welumen.cut.StretchCourse;
 import welumen.shape.Planar;
 
 /**
@@ -41,6 +42,7 @@ final class Field {
 
     private final double inset;
     private @Nullable Grades grades;
+    private volatile @Nullable StretchCourse course;
     private @Nullable Geometry inner;
     /** By the worst grade on which a piece may lie; made when a piece of that grade first asks. */
     private final AtomicReferenceArray<@Nullable Good> byGrade = new AtomicReferenceArray<>(WORST_GRADE + 1);
@@ -112,6 +114,15 @@ final class Field {
         var made = made(grade);
         byGrade.setRelease(grade, made);
         return made;
+    }
+
+    /** Which way it stretches. */
+    StretchCourse course() {
+        var known = course;
+        if (known != null) return known;
+        var found = StretchCourse.of(stock);
+        course = found;
+        return found;
     }
 
     private Grades grades() {

@@ -13,9 +13,10 @@ import welumen.shape.Pose;
 /**
  * One copy of a piece, grown by half the gap.
  *
+ * @param centre of the piece's area, in its own coordinates
  * @param ways how it may lie on each stock
  */
-record Item(CutPiece piece, int copy, Form plain, Form flipped, List<Ways> ways) {
+record Item(CutPiece piece, int copy, Form plain, Form flipped, Point centre, List<Ways> ways) {
     /** Grown by so much less, so that pieces may touch; far below what the judge takes for an overlap. */
     static final double SLACK_MM = 0.003;
 
@@ -25,13 +26,15 @@ record Item(CutPiece piece, int copy, Form plain, Form flipped, List<Ways> ways)
         ways = List.copyOf(ways);
     }
 
-    static Item of(CutPiece piece, int copy, double gap, List<Stock> stocks, Fineness fineness) {
+    static Item of(CutPiece piece, double gap, List<Stock> stocks, Fineness fineness) {
         var plain = form(piece, gap, false, fineness);
+        var centre = Planar.polygon(piece.shape()).getCentroid();
         return new Item(
                 piece,
-                copy,
+                1,
                 plain,
                 piece.flip() ? form(piece, gap, true, fineness) : plain,
+                new Point(centre.getX(), centre.getY()),
                 stocks.stream().map(stock -> Ways.of(piece, stock)).toList());
     }
 
@@ -45,6 +48,20 @@ record Item(CutPiece piece, int copy, Form plain, Form flipped, List<Ways> ways)
         // what is thinner than the slack would fall apart, and is laid as it is
         var isWhole = grown.size() == 1 && !grown.getFirst().isEmpty();
         return Form.of(isWhole ? grown.getFirst() : polygon, fineness.piecePoles, fineness.across);
+    }
+
+    Item copy(int number) {
+        return new Item(piece, number, plain, flipped, centre, ways);
+    }
+
+    /** Which way a field stretches in the middle of this item's area, where its body lies so; in radians. */
+    double course(Field field, double x, double y, double turn, boolean isFlipped) {
+        var form = form(isFlipped);
+        var toRight = centre.x() - form.middleX;
+        var toTop = (isFlipped ? -centre.y() : centre.y()) - form.middleY;
+        var cos = Math.cos(turn);
+        var sin = Math.sin(turn);
+        return field.course().radiansAt(x + toRight * cos - toTop * sin, y + toRight * sin + toTop * cos);
     }
 
     Form form(boolean isFlipped) {

@@ -15,14 +15,13 @@ final class Items {
         var items = new ArrayList<Item>();
         var firsts = problem.pieces().parallelStream()
                 .filter(piece -> piece.material().equals(stocks.getFirst().material()))
-                .map(piece -> Item.of(piece, 1, problem.gap(), stocks, fineness))
+                .map(piece -> Item.of(piece, problem.gap(), stocks, fineness))
                 .toList();
         for (var first : firsts) {
             if (first.ways().stream().allMatch(Ways::none)) continue;
             var piece = first.piece();
             for (var copy = 1; copy <= piece.quantity(); copy++)
-                if (!problem.isPinned(piece.id(), copy))
-                    items.add(new Item(piece, copy, first.plain(), first.flipped(), first.ways()));
+                if (!problem.isPinned(piece.id(), copy)) items.add(first.copy(copy));
         }
         items.sort(Comparator.comparingDouble(item -> -item.plain().area));
         return List.copyOf(items);

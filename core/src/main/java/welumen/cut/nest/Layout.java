@@ -113,6 +113,12 @@ final class Layout {
         groundDepth[item] = Arrays.copyOf(groundDepth[item], obstacles);
     }
 
+    /** Which way a field stretches in the middle of an item that lies there so, in radians; nought where it does not matter. */
+    double course(int item, int onField, double x, double y, double turn, boolean isFlipped) {
+        var one = items.get(item);
+        return one.ways().get(onField).goByCourse() ? one.course(fields.get(onField), x, y, turn, isFlipped) : 0;
+    }
+
     void lay(int item, int onField, double x, double y, double turn, boolean isFlipped) {
         field[item] = onField;
         flipped[item] = isFlipped;

@@ -73,7 +73,10 @@ final class PlaceSearch {
         here.x = body.x;
         here.y = body.y;
         here.turn = body.turn;
-        here.range = ways.at(body.turn, layout.flipped[item]);
+        here.range = ways.at(
+                body.turn,
+                layout.flipped[item],
+                layout.course(item, here.field, body.x, body.y, body.turn, layout.flipped[item]));
         here.cost = layout.isWithin(item) ? layout.weighed(item) : Double.MAX_VALUE;
         keep(here);
         for (var i = 0; i < ABOUT; i++) about();
@@ -109,7 +112,8 @@ final class PlaceSearch {
         var high = body.maxY - body.minY;
         offer.x = here.x + (random.nextDouble() - 0.5) * wide;
         offer.y = here.y + (random.nextDouble() - 0.5) * high;
-        offer.turn = here.range.isOne() ? here.turn : here.range.within(here.turn + (random.nextDouble() - 0.5) * 0.5);
+        offer.turn = here.turn;
+        if (!here.range.isOne()) settle(offer, here.turn + (random.nextDouble() - 0.5) * 0.5);
         look();
     }
 
@@ -119,9 +123,7 @@ final class PlaceSearch {
         if (ways.none()) return;
         offer.field = open;
         offer.range = ways.any(random);
-        offer.turn = offer.range.isOne()
-                ? offer.range.from()
-                : offer.range.from() + random.nextDouble() * offer.range.width();
+        var share = offer.range.isOne() ? 0 : random.nextDouble();
         var places =
                 layout.fields.get(open).places(layout.items.get(item).piece().grade());
         if (places.isEmpty()) {
@@ -134,6 +136,7 @@ final class PlaceSearch {
             offer.x = place[0] + (random.nextDouble() - 0.5) * apart;
             offer.y = place[1] + (random.nextDouble() - 0.5) * apart;
         }
+        offer.turn = ways.turned(offer.range, share, course(offer, 0));
         look();
     }
 
@@ -151,10 +154,26 @@ final class PlaceSearch {
         return here.field;
     }
 
+    /** Turns it as near to a turn as its range and the run of its field allow. */
+    private void settle(Place place, double turn) {
+        var ways = layout.items.get(item).ways().get(place.field);
+        place.turn = ways.settled(place.range, turn, course(place, turn));
+    }
+
+    private double course(Place place, double turn) {
+        return layout.course(item, place.field, place.x, place.y, turn, place.range.flipped());
+    }
+
+    /** Whether it stretches there as the field does. */
+    private boolean suits(Place place) {
+        var ways = layout.items.get(item).ways().get(place.field);
+        return !ways.goByCourse() || ways.suit(place.turn, place.range.flipped(), course(place, place.turn));
+    }
+
     /** Puts the offer into its field's box, says what it costs, and keeps it if it is among the best. */
     private void look() {
         tried.put(layout.items.get(item).form(offer.range.flipped()), offer.x, offer.y, offer.turn);
-        if (!pushIn(offer)) return;
+        if (!pushIn(offer) || !suits(offer)) return;
         offer.cost = cost(offer.field, kept[KEPT - 1].cost);
         keep(offer);
     }
@@ -245,9 +264,10 @@ final class PlaceSearch {
         offer.range = place.range;
         offer.x = place.x + dx;
         offer.y = place.y + dy;
-        offer.turn = turn == 0 ? place.turn : place.range.within(place.turn + turn);
+        offer.turn = place.turn;
+        if (turn != 0) settle(offer, place.turn + turn);
         tried.put(form, offer.x, offer.y, offer.turn);
-        if (!pushIn(offer)) return false;
+        if (!pushIn(offer) || !suits(offer)) return false;
         var cost = cost(offer.field, place.cost);
         if (cost >= place.cost) return false;
         place.x = offer.x;

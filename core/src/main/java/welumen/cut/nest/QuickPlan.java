@@ -42,11 +42,8 @@ final class QuickPlan extends OneByOne {
         var found = 0;
         for (var look = 0; look < looks && found < FOUND; look++) {
             var range = ways.any(random);
-            var turn = range.isOne()
-                    ? range.from()
-                    : range.isWhole() && random.nextInt(3) > 0
-                            ? random.nextInt(4) * Math.PI / 2
-                            : range.from() + random.nextDouble() * range.width();
+            var isQuarter = range.isWhole() && random.nextInt(3) > 0;
+            var share = range.isOne() ? 0 : isQuarter ? random.nextInt(4) / 4.0 : random.nextDouble();
             var form = layout.items.get(item).form(range.flipped());
             var at = places.isEmpty()
                     ? new double[] {
@@ -54,15 +51,16 @@ final class QuickPlan extends OneByOne {
                         field.minY + random.nextDouble() * field.height()
                     }
                     : places.get(random.nextInt(places.size()));
+            var turn = ways.turned(range, share, layout.course(item, on, at[0], at[1], 0, range.flipped()));
             tried.lay(form, at[0], at[1], turn);
             if (tried.maxX - tried.minX > field.width() || tried.maxY - tried.minY > field.height()) continue;
             tried.shift(
                     Math.max(0, field.minX - tried.minX) - Math.max(0, tried.maxX - field.maxX),
                     Math.max(0, field.minY - tried.minY) - Math.max(0, tried.maxY - field.maxY));
-            if (!isFree(item, on)) continue;
+            if (!isFree(item, on, range.flipped())) continue;
             found++;
             if (best != null && badness(field) > best.badness() + field.width() / 4) continue;
-            push(item, on);
+            push(item, on, range.flipped());
             if (best == null || badness(field) < best.badness())
                 best = new Place(tried.x, tried.y, turn, range.flipped(), badness(field));
         }
@@ -75,19 +73,25 @@ final class QuickPlan extends OneByOne {
     }
 
     /** Toward the corner by halving steps, as far as it goes. */
-    private void push(int item, int on) {
+    private void push(int item, int on, boolean isFlipped) {
         var field = layout.fields.get(on);
         for (var step = field.width() / 4; step > STEP; step /= 2)
             for (var moved = true; moved; ) {
-                moved = pushed(item, on, -step, 0) || pushed(item, on, 0, -step);
+                moved = pushed(item, on, isFlipped, -step, 0) || pushed(item, on, isFlipped, 0, -step);
             }
     }
 
-    private boolean pushed(int item, int on, double dx, double dy) {
+    /** Clear of everything, and with the stretch of its stock. */
+    private boolean isFree(int item, int on, boolean isFlipped) {
+        var course = layout.course(item, on, tried.x, tried.y, tried.turn, isFlipped);
+        return layout.items.get(item).ways().get(on).suit(tried.turn, isFlipped, course) && isFree(item, on);
+    }
+
+    private boolean pushed(int item, int on, boolean isFlipped, double dx, double dy) {
         var field = layout.fields.get(on);
         if (tried.minX + dx < field.minX || tried.minY + dy < field.minY) return false;
         tried.shift(dx, dy);
-        if (isFree(item, on)) return true;
+        if (isFree(item, on, isFlipped)) return true;
         tried.shift(-dx, -dy);
         return false;
     }

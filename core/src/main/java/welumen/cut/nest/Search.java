@@ -104,13 +104,12 @@ abstract sealed class Search permits RollSearch, RepeatSearch, HideSearch {
                 .toArray();
         if (open.length == 0) return;
         var on = open[chance.nextInt(open.length)];
-        var range = layout.items.get(item).ways().get(on).any(chance);
-        layout.lay(
-                item,
-                on,
-                layout.minX[on] + chance.nextDouble() * (layout.maxX[on] - layout.minX[on]),
-                layout.minY[on] + chance.nextDouble() * (layout.maxY[on] - layout.minY[on]),
-                range.isOne() ? range.from() : range.from() + chance.nextDouble() * range.width(),
-                range.flipped());
+        var ways = layout.items.get(item).ways().get(on);
+        var range = ways.any(chance);
+        var x = layout.minX[on] + chance.nextDouble() * (layout.maxX[on] - layout.minX[on]);
+        var y = layout.minY[on] + chance.nextDouble() * (layout.maxY[on] - layout.minY[on]);
+        var course = layout.course(item, on, x, y, 0, range.flipped());
+        var turn = ways.turned(range, range.isOne() ? 0 : chance.nextDouble(), course);
+        layout.lay(item, on, x, y, turn, range.flipped());
     }
 }

@@ -11,6 +11,8 @@ import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.Lies;
 import welumen.cut.Stock;
+import welumen.cut.Stretch;
+import welumen.cut.StretchCourse;
 import welumen.shape.Planar;
 import welumen.shape.Shape;
 
@@ -84,7 +86,15 @@ public final class Offcuts {
                 shape,
                 hide.grade(),
                 hide.zones(),
-                hide.stretch(),
+                stretch(hide, shape),
                 0);
+    }
+
+    /** What is cut off has no backbone any more to go by: as it stretches in its middle. */
+    private static Stretch stretch(Stock.Hide hide, Shape shape) {
+        if (!(hide.stretch() instanceof Stretch.AsGrown)) return hide.stretch();
+        var middle = Planar.polygon(shape).getCentroid();
+        return new Stretch.Along(
+                Math.rint(Math.toDegrees(StretchCourse.of(hide).radiansAt(middle.getX(), middle.getY()))), 0);
     }
 }

@@ -1,0 +1,89 @@
+package welumen.cut;
+
+import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.linearref.LengthIndexedLine;
+import welumen.shape.Box;
+import welumen.shape.Outline;
+import welumen.shape.Planar;
+import welumen.shape.Point;
+import welumen.shape.Pose;
+
+/**
+ * Which way a stock stretches most, place by place. Of a hide as it grew, the lines of tightness run along the backbone, and along
+ * the rim wherever that is not the butt's or the neck's end, so that they go down the legs; it stretches most across them. Hides
+ * differ: it is where to begin, and the hand that pulls at the leather has the last word.
+ */
+public final class StretchCourse {
+    private static final int CELLS = 26;
+    /** A rim's direction is taken over so many cells, so that a notch does not turn it. */
+    private static final double RIM = 2.5;
+    /** So near to the backbone, in parts of half the width, the rim is the butt's or the neck's. */
+    private static final double END = 0.45;
+
+    private final Stretch stretch;
+    /** Its lines of tightness, where they are not straight. */
+    private final @Nullable LineField tight;
+
+    private StretchCourse(Stretch stretch, @Nullable LineField tight) {
+        this.stretch = stretch;
+        this.tight = tight;
+    }
+
+    public static StretchCourse of(Stock stock) {
+        return new StretchCourse(
+                stock.stretch(),
+                stock.stretch() instanceof Stretch.AsGrown
+                        ? tightness(stock.shape().outline())
+                        : null);
+    }
+
+    private static LineField tightness(Outline outline) {
+        var box = outline.box();
+        var cell = Math.max(box.width(), box.height()) / CELLS;
+        // as far to either side of the backbone, which runs through a column of the grid
+        var half = cell * Math.ceil(Math.max(-box.minX(), box.maxX()) / cell);
+        var field = new LineField(new Box(-half, box.minY(), half, box.maxY()), cell);
+        for (var y = box.minY(); y <= box.maxY(); y += cell / 2) field.give(0, y, Math.PI / 2);
+        var rim = Planar.polygon(outline).getExteriorRing();
+        var along = new LengthIndexedLine(rim);
+        var reach = RIM * cell / 2;
+        for (var at = 0.0; at < rim.getLength(); at += cell / 4) {
+            var place = along.extractPoint(at);
+            if (Math.abs(place.x) < END * box.width() / 2) continue;
+            var from = along.extractPoint((at - reach + rim.getLength()) % rim.getLength());
+            var to = along.extractPoint((at + reach) % rim.getLength());
+            field.give(place.x, place.y, Math.atan2(to.y - from.y, to.x - from.x));
+        }
+        field.spread();
+        return field;
+    }
+
+    /** Whether it is not the same everywhere. */
+    public boolean isCurved() {
+        return tight != null;
+    }
+
+    /** The direction in which it stretches most, in radians, counter-clockwise from x; nought where nobody minds. Of a hide
+     * as it grew, at most a quarter turn from x. */
+    public double radiansAt(double x, double y) {
+        if (tight != null) return Math.IEEEremainder(tight.angleAt(x, y) + Math.PI / 2, Math.PI);
+        return Math.toRadians(Stretch.onTheWhole(stretch).orElse(0));
+    }
+
+    /** Whether a piece that lies so stretches as it should: in the middle of its area. */
+    public boolean suits(CutPiece piece, Pose lies) {
+        return suits(piece, lies, middle(piece));
+    }
+
+    private boolean suits(CutPiece piece, Pose lies, Point own) {
+        if (stretch instanceof Stretch.Any || piece.stretch() instanceof Stretch.Any) return true;
+        var at = lies.apply(own);
+        return Stretch.agree(
+                piece.stretch(), lies.turnDegrees(), lies.flipped(), Math.toDegrees(radiansAt(at.x(), at.y())));
+    }
+
+    private static Point middle(CutPiece piece) {
+        var middle = Planar.polygon(piece.shape()).getCentroid();
+        return new Point(middle.getX(), middle.getY());
+    }
+}
