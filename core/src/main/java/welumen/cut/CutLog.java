@@ -36,9 +36,18 @@ public record CutLog(
         terms = Map.copyOf(terms);
     }
 
+    /** What was spoilt is pinned in a plan that reckons with it; where it is not, the piece was drawn otherwise since, and is wanted anew. */
     public CutLog after(CutChange change) {
         return switch (change) {
-            case PlanAccepted accepted -> this;
+            case PlanAccepted(var problem, var _) ->
+                new CutLog(
+                        brought,
+                        cut,
+                        spoilt.stream()
+                                .filter(one -> problem.isPinned(one.piece(), one.copy()))
+                                .toList(),
+                        worked,
+                        terms);
             case StockBrought(var stock) -> {
                 var more = new ArrayList<>(brought);
                 var at = more.stream().map(Stock::id).toList().indexOf(stock.id());
@@ -73,6 +82,11 @@ public record CutLog(
 
     public boolean isSpoilt(Placement placement) {
         return spoilt.stream().anyMatch(one -> one.piece().equals(placement.piece()) && one.copy() == placement.copy());
+    }
+
+    /** Whether it was cut out, well or wrong, and stays where it lies for good. */
+    public boolean isDone(Placement placement) {
+        return isCut(placement.stock()) || isSpoilt(placement);
     }
 
     /** How many copies of a piece came out wrong, and are wanted once more. */

@@ -93,6 +93,11 @@ public sealed interface Stock {
             return new Hide(id, material, kind, lot, found, grade, grades, stretch, cost);
         }
 
+        /** The same as it was found to stretch. */
+        public Hide stretching(Stretch found) {
+            return new Hide(id, material, kind, lot, shape, grade, zones, found, cost);
+        }
+
         /** The same with its grades drawn otherwise. */
         public Hide zoned(List<Zone> others) {
             return shaped(shape, others);

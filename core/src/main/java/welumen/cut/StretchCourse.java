@@ -1,6 +1,9 @@
 package welumen.cut;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.linearref.LengthIndexedLine;
 import welumen.shape.Box;
 import welumen.shape.Outline;
@@ -56,6 +59,30 @@ public final class StretchCourse {
         }
         field.spread();
         return field;
+    }
+
+    /**
+     * Lines all over a stock in the direction in which it stretches there; none where nobody minds.
+     *
+     * @param apart from the middle of one to the next, across and up, in mm; they are half as long
+     */
+    public static List<List<Point>> strokes(Stock stock, double apart) {
+        if (stock.stretch() instanceof Stretch.Any) return List.of();
+        var course = of(stock);
+        var within = Planar.polygon(stock.shape().outline());
+        var box = stock.shape().outline().box();
+        var strokes = new ArrayList<List<Point>>();
+        for (var y = box.minY() + apart / 2; y < box.maxY(); y += apart)
+            for (var x = apart * Math.ceil(box.minX() / apart); x < box.maxX(); x += apart) {
+                var turn = course.radiansAt(x, y);
+                var half = new Point(Math.cos(turn), Math.sin(turn)).times(apart / 4);
+                var middle = new Point(x, y);
+                var stroke = List.of(middle.minus(half), middle.plus(half));
+                if (stroke.stream()
+                        .allMatch(end -> within.contains(Planar.FACTORY.createPoint(new Coordinate(end.x(), end.y())))))
+                    strokes.add(stroke);
+            }
+        return List.copyOf(strokes);
     }
 
     /** Whether it is not the same everywhere. */

@@ -58,6 +58,23 @@ class StretchCourseTest {
                 assertThat(degrees(course, x, y)).isCloseTo(-degrees(course, -x, y), within(3.0));
     }
 
+    @Test
+    void strokesLieOnTheHideAlongItsStretch() {
+        var hide = grown(FUNNEL);
+        var strokes = StretchCourse.strokes(hide, 200);
+        assertThat(strokes).hasSizeGreaterThan(50);
+        var course = StretchCourse.of(hide);
+        for (var stroke : strokes) {
+            var along = stroke.getLast().minus(stroke.getFirst());
+            var middle = stroke.getFirst().plus(along.times(0.5));
+            assertThat(FUNNEL.contains(middle)).isTrue();
+            assertThat(Math.hypot(along.x(), along.y())).isCloseTo(100, within(1e-6));
+            assertThat(Math.atan2(along.y(), along.x()))
+                    .isCloseTo(course.radiansAt(middle.x(), middle.y()), within(1e-6));
+        }
+        assertThat(StretchCourse.strokes(Cases.sheet("s", 900, 900), 200)).isEmpty();
+    }
+
     /** It has no other way to lie than about its own middle: another direction there is a fault. */
     @Test
     void aPieceIsJudgedByTheLeatherInItsMiddle() {

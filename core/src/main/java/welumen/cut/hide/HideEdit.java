@@ -7,6 +7,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import welumen.cut.Stock;
+import welumen.cut.Stretch;
 import welumen.cut.Zone;
 import welumen.measure.Length;
 import welumen.measure.Parsed;
@@ -19,7 +20,8 @@ import welumen.shape.Point;
 
 /**
  * What is marked on a hide: {@code flaw 40 at -120, 300} is round and 40 mm across; {@code grade 3, 400 x 250 at 600, 900} is
- * a field about that place; {@code grades as usual} proposes all of them anew. Places are from the backbone, up from the butt.
+ * a field about that place; {@code grades as usual} proposes all of them anew; {@code stretches 20} says that all of it stretches most so, in
+ * degrees from straight across, and {@code stretches as usual} that it does as it grew. Places are from the backbone, up from the butt.
  */
 public final class HideEdit {
     private static final int CORNERS = 16;
@@ -29,11 +31,16 @@ public final class HideEdit {
     private static final Pattern GRADE =
             Pattern.compile("grade\\s+(?<grade>[1-4])\\s*,?\\s+(?<wide>\\d.*?)\\s*[x×]\\s*(?<high>\\d.*?)" + AT);
 
+    private static final Pattern STRETCH = Pattern.compile("stretch(?:es)?\\s+(?<degrees>-?\\d{1,3}(?:\\.\\d)?)\\s*°?");
+
     private HideEdit() {}
 
     public static Parsed<Stock.Hide> read(String typed, Stock.Hide hide, Point from) {
         var line = typed.strip();
         if (line.equals("grades as usual")) return new Understood<>(usual(hide));
+        if (line.equals("stretches as usual")) return new Understood<>(hide.stretching(new Stretch.AsGrown()));
+        var stretch = STRETCH.matcher(line);
+        if (stretch.matches()) return stretching(hide, Double.parseDouble(stretch.group("degrees")));
         var flaw = FLAW.matcher(line);
         if (flaw.matches())
             return Length.parse(flaw.group("size"))
@@ -47,7 +54,7 @@ public final class HideEdit {
                                     .map(at -> zoned(
                                             hide, Integer.parseInt(grade.group("grade")), at, wide.mm(), high.mm()))));
         return new Refused<>(
-                "Type flaw 40 at -120, 300, or grade 3, 400 x 250 at 600, 900, or grades as usual; left of the backbone is below nought.");
+                "Type flaw 40 at -120, 300, or grade 3, 400 x 250 at 600, 900, or grades as usual, or stretches 20, or stretches as usual; left of the backbone is below nought.");
     }
 
     private static Parsed<Point> place(String x, String y, Point from) {
@@ -55,6 +62,13 @@ public final class HideEdit {
         return Length.parse(isLeft ? x.substring(1) : x)
                 .flatMap(across ->
                         Length.parse(y).map(up -> from.plus(new Point(isLeft ? -across.mm() : across.mm(), up.mm()))));
+    }
+
+    private static Parsed<Stock.Hide> stretching(Stock.Hide hide, double degrees) {
+        if (Math.abs(degrees) > 90)
+            return new Refused<>(
+                    "A hide stretches at most 90° from straight across its backbone, one way or the other.");
+        return new Understood<>(hide.stretching(new Stretch.Along(degrees, 0)));
     }
 
     private static Stock.Hide usual(Stock.Hide hide) {
@@ -69,13 +83,29 @@ public final class HideEdit {
                         sizeMm / 2 * Math.cos(2 * Math.PI * i / CORNERS),
                         sizeMm / 2 * Math.sin(2 * Math.PI * i / CORNERS))))
                 .toList();
-        var within = Planar.polygon(hide.shape().outline()).buffer(-1);
-        Geometry all = OverlayNGRobust.overlay(Planar.polygon(new Outline(ring)), within, OverlayNG.INTERSECTION);
-        if (all.isEmpty()) return new Refused<>("That place is not on the %s.".formatted(hide.id()));
-        for (var flaw : hide.shape().holes()) all = OverlayNGRobust.overlay(all, Planar.polygon(flaw), OverlayNG.UNION);
-        return new Understood<>(hide.flawed(Planar.polygons(all).stream()
+        var flaw = within(hide, new Outline(ring));
+        return flaw.isEmpty()
+                ? new Refused<>("That place is not on the %s.".formatted(hide.id()))
+                : new Understood<>(with(hide, flaw));
+    }
+
+    /** Without what was cut out of it; nothing can be cut from there any more. */
+    public static Stock.Hide cutOut(Stock.Hide hide, Outline piece) {
+        return with(hide, within(hide, piece));
+    }
+
+    private static Geometry within(Stock.Hide hide, Outline flaw) {
+        var whole = Planar.polygon(hide.shape().outline()).buffer(-1);
+        return OverlayNGRobust.overlay(Planar.polygon(flaw), whole, OverlayNG.INTERSECTION);
+    }
+
+    private static Stock.Hide with(Stock.Hide hide, Geometry flaw) {
+        var all = flaw;
+        for (var known : hide.shape().holes())
+            all = OverlayNGRobust.overlay(all, Planar.polygon(known), OverlayNG.UNION);
+        return hide.flawed(Planar.polygons(all).stream()
                 .map(polygon -> Planar.shape(polygon).outline())
-                .toList()));
+                .toList());
     }
 
     private static Stock.Hide zoned(Stock.Hide hide, int grade, Point at, double wide, double high) {

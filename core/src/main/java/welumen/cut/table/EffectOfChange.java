@@ -27,15 +27,18 @@ import welumen.pattern.Patterns;
  * @param again the names of the pieces that have to be laid again, or for the first time
  * @param opened what has to be opened for them
  * @param cost of what is opened, and of more length of rolls
+ * @param holed hides out of which a copy was cut that was spoilt, and is drawn otherwise now: its hole is a flaw from now on
  * @param after the table once the change is accepted: what stays lies where it lay
  */
-public record EffectOfChange(List<Wasted> wasted, List<String> again, List<Stock> opened, double cost, Laid after) {
+public record EffectOfChange(
+        List<Wasted> wasted, List<String> again, List<Stock> opened, double cost, List<Stock> holed, Laid after) {
     private static final NestOptions SHORT = NestOptions.USUAL.withRounds(6);
 
     public EffectOfChange {
         wasted = List.copyOf(wasted);
         again = List.copyOf(again);
         opened = List.copyOf(opened);
+        holed = List.copyOf(holed);
     }
 
     /** Whether nothing was changed. */
@@ -74,10 +77,11 @@ public record EffectOfChange(List<Wasted> wasted, List<String> again, List<Stock
                 .filter(piece -> laid.problem().pieces().stream().noneMatch(before -> Wasted.isAsCut(piece, before)))
                 .toList();
         var wasted = Wasted.of(now, laid, log);
-        var whole = whole(laid, now, again, stock, log);
+        var holed = Holed.of(laid, stock, log, placement -> hasId(again, placement.piece()));
+        var whole = whole(laid, now, again, holed.in(stock), log);
         var lying = whole.pinned().size();
         if (lying == laid.plan().placements().size() && lying == CutPiece.count(whole.pieces()))
-            return new EffectOfChange(wasted, List.of(), List.of(), 0, laid);
+            return new EffectOfChange(wasted, List.of(), List.of(), 0, List.of(), laid);
         var remaining = Remaining.of(whole, log);
         var plan = remaining.merged(Nester.untilAllLie(remaining.open(), SHORT, stop));
         return new EffectOfChange(
@@ -88,6 +92,7 @@ public record EffectOfChange(List<Wasted> wasted, List<String> again, List<Stock
                         .map(use -> whole.stock(use.stock()))
                         .toList(),
                 cost(whole, plan) - cost(laid.problem(), laid.plan()),
+                holed.hides(),
                 new Laid(whole, plan));
     }
 

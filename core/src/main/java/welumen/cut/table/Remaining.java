@@ -33,9 +33,7 @@ public record Remaining(CutProblem whole, CutProblem open, List<Placement> done)
      */
     public static Remaining of(double gap, List<CutPiece> pieces, List<Stock> stock, CuttingTable table, CutLog log) {
         if (!(table instanceof Laid laid)) return of(new CutProblem(gap, pieces, stock, List.of()), log);
-        var fixed = laid.plan().placements().stream()
-                .filter(placement -> log.isCut(placement.stock()) || log.isSpoilt(placement))
-                .toList();
+        var fixed = laid.plan().placements().stream().filter(log::isDone).toList();
         if (fixed.isEmpty()) return of(new CutProblem(gap, pieces, stock, List.of()), log);
         var cut = laid.problem().stock().stream()
                 .filter(one -> log.isCut(one.id()))

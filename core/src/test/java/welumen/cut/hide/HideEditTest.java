@@ -8,6 +8,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import welumen.cut.Grades;
 import welumen.cut.Stock;
+import welumen.cut.Stretch;
 import welumen.cut.table.CutCard;
 import welumen.shape.Planar;
 import welumen.shape.Point;
@@ -55,6 +56,15 @@ class HideEditTest {
                         .sum();
         assertThat(worse).isCloseTo(400 * 250, within(1.0));
         assertThat(after(poor, "grades as usual").zones()).isEqualTo(HIDE.zones());
+    }
+
+    @Test
+    void theHandThatPullsAtItHasTheLastWord() {
+        var found = after(HIDE, "stretches -20");
+        assertThat(found.stretch()).isEqualTo(new Stretch.Along(-20, 0));
+        assertThat(after(found, "stretches as usual").stretch()).isEqualTo(HIDE.stretch());
+        assertThat(HideEdit.read("stretches 120", HIDE, new Point(0, 0)).understood())
+                .isEmpty();
     }
 
     @ParameterizedTest

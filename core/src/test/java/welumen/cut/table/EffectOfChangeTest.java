@@ -7,6 +7,8 @@ import static welumen.cut.Cases.sheet;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import welumen.cut.CutChange.PieceSpoilt;
+import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutLog;
 import welumen.cut.CutPiece;
@@ -16,6 +18,7 @@ import welumen.cut.NestOptions;
 import welumen.cut.PlanCheck;
 import welumen.cut.Stock;
 import welumen.cut.nest.Nester;
+import welumen.shape.Planar;
 
 class EffectOfChangeTest {
     private static final CutPiece A = rectangle("a", 300, 200, 4);
@@ -84,6 +87,34 @@ class EffectOfChangeTest {
                 .hasSameSizeAs(effect.after().plan().unplaced())
                 .allMatch(piece -> piece.id().equals("b") && piece.quantity() == 1);
         assertThat(effect.isNone()).isFalse();
+    }
+
+    /** Its old copy was cut out: there is a hole where it lay, and the new ones are as good as any. */
+    @Test
+    void aSpoiltPieceThatIsDrawnOtherwiseLeavesAHole() {
+        var first = laid.plan().placements().stream()
+                .filter(placement -> placement.piece().equals("b"))
+                .findFirst()
+                .orElseThrow();
+        var relaid =
+                Relaid.spoilt(laid, SHEETS, CutLog.EMPTY, first, () -> false).orThrow();
+        var log = CutLog.EMPTY
+                .after(new PieceSpoilt("b", first.copy(), first.stock(), "slipped"))
+                .after(new PlanAccepted(relaid.problem(), relaid.plan()));
+        assertThat(log.spoiltOf("b")).isEqualTo(1);
+        var effect = EffectOfChange.of(relaid, List.of(A, rectangle("b", 155, 100, 2)), SHEETS, log, () -> false);
+        assertThat(effect.holed()).singleElement().satisfies(hide -> {
+            assertThat(hide.id()).isEqualTo(first.stock());
+            assertThat(Planar.areaLeft(hide.shape())).isCloseTo(700 * 500 - 150 * 100, within(400.0));
+        });
+        var after = effect.after();
+        assertThat(PlanCheck.faults(after.problem(), after.plan().placements())).isEmpty();
+        assertThat(after.problem().stock(first.stock()))
+                .isEqualTo(effect.holed().getFirst());
+        assertThat(after.plan().placements()).hasSize(6);
+        var then = log.after(new PlanAccepted(after.problem(), after.plan()));
+        assertThat(then.spoilt()).isEmpty();
+        assertThat(after.plan().placements()).noneMatch(then::isSpoilt);
     }
 
     /** A piece that is drawn no more leaves its room. */

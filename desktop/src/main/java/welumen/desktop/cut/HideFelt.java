@@ -3,6 +3,7 @@ package welumen.desktop.cut;
 import java.util.Optional;
 import java.util.function.Consumer;
 import welumen.cut.Stock;
+import welumen.cut.StretchCourse;
 import welumen.cut.table.CutCard;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
@@ -11,6 +12,7 @@ import welumen.shape.Point;
 /** One hide as large as the felt takes: its grades, its flaws, its backbone; a click says where. */
 final class HideFelt extends FeltPane {
     private static final double MARGIN = 26;
+    private static final double STROKES_MM = 160;
 
     private final Consumer<Point> onPlace;
     private Optional<Stock> stock = Optional.empty();
@@ -37,9 +39,18 @@ final class HideFelt extends FeltPane {
         var ground = HideChalk.ground(one, chalk);
         ground.getFirst().setOnMouseClicked(mouse -> onPlace.accept(chalk.at(mouse.getX(), mouse.getY())));
         getChildren().addAll(ground);
+        for (var stroke : StretchCourse.strokes(one, STROKES_MM)) {
+            var drawn = chalk.draw(stroke, "stretch");
+            drawn.setMouseTransparent(true);
+            getChildren().add(drawn);
+        }
         var from = CutCard.from(one);
         line(chalk.x(from.x()), chalk.y(box.minY()), chalk.x(from.x()), chalk.y(box.maxY()), "backbone");
         getChildren().getLast().setMouseTransparent(true);
-        word("Click where a flaw is · dashed upright: the backbone, the butt below", 18, getHeight() - 26, "faint");
+        word(
+                "Click where a flaw is · dashed upright: the backbone, the butt below · strokes: how it stretches most",
+                18,
+                getHeight() - 26,
+                "faint");
     }
 }

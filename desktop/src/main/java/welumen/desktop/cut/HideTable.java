@@ -161,7 +161,7 @@ final class HideTable extends FeltPane {
         path.pseudoClassStateChanged(SPOILT, shown.get().log().isSpoilt(placement));
         Tooltip.install(
                 path, new Tooltip("%d  %s, grade %d or better".formatted(name.number(), name.words(), piece.grade())));
-        if (!shown.get().log().isCut(placement.stock())) drags(path, placement, chalk);
+        if (!shown.get().log().isDone(placement)) drags(path, placement, chalk);
         getChildren().add(path);
         var box = shape.outline().box();
         var text = name.fitting(box.width() * chalk.scale(), box.height() * chalk.scale());

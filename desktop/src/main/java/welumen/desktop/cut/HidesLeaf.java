@@ -74,8 +74,8 @@ final class HidesLeaf extends Leaf {
         WordCell.in(shown, Words::capital, "nothing yet");
         shown.valueProperty().subscribe(this::show);
         mark.setId("hide-mark");
-        mark.setPromptText("flaw 40 at -120, 300 · grade 3, …");
-        mark.setAccessibleText("A flaw or a grade of this hide");
+        mark.setPromptText("flaw 40 at -120, 300 · stretches 20");
+        mark.setAccessibleText("A flaw or a grade of this hide, or how it stretches");
         mark.setOnAction(_ -> mark());
         answer.setId("hides-answer");
         answer.setMinHeight(USE_PREF_SIZE);

@@ -244,14 +244,18 @@ final class PlanLeaf extends Leaf {
     private void showPicked() {
         table.redraw();
         var plan = byHand();
-        pin.setDisable(picked.get() == null || plan.isEmpty());
+        pin.setDisable(picked.get() == null || plan.isEmpty() || isDone(picked.get()));
         pin.setText(plan.isPresent() && picked.get() != null && plan.get().isPinned(picked.get()) ? "Unpin" : "Pin");
         again.setDisable(plan.isEmpty() || plan.get().problem().pinned().isEmpty());
         if (picked.get() != null) table.requestFocus();
     }
 
+    private boolean isDone(Placement placement) {
+        return model.job().cutLog().isDone(placement);
+    }
+
     private void moved(Placement from, Function<ByHand, Parsed<ByHand>> how) {
-        if (byHand().isEmpty() || running.isPresent()) return;
+        if (byHand().isEmpty() || running.isPresent() || isDone(from)) return;
         switch (how.apply(byHand().get())) {
             case Refused<ByHand>(var why) -> {
                 wrong.setText(why);
@@ -271,7 +275,7 @@ final class PlanLeaf extends Leaf {
     }
 
     private void pin() {
-        if (picked.get() == null || byHand().isEmpty()) return;
+        if (picked.get() == null || byHand().isEmpty() || isDone(picked.get())) return;
         var plan = byHand().get();
         accept(plan.pinned(picked.get(), !plan.isPinned(picked.get())), Optional.of(picked.get()));
     }

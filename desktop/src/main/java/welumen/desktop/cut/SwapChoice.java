@@ -31,11 +31,12 @@ final class SwapChoice extends ComboBox<SwapChoice.Two> {
         });
     }
 
-    /** Each two of those that are open and not cut yet. */
+    /** Each two of those that are open and of which nothing was cut yet. */
     void fill(CutProblem problem, CutPlan plan, CutLog log) {
         var open = plan.sheets().stream()
                 .map(CutPlan.SheetUse::stock)
-                .filter(stock -> !log.isCut(stock) && problem.stock(stock) instanceof Stock.Hide)
+                .filter(stock -> problem.stock(stock) instanceof Stock.Hide)
+                .filter(stock -> plan.on(stock).stream().noneMatch(log::isDone))
                 .toList();
         var pairs = new ArrayList<Two>();
         for (var one = 0; one < open.size(); one++)

@@ -2,6 +2,7 @@ package welumen.desktop.cut;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -13,6 +14,7 @@ import welumen.cut.CutAgain;
 import welumen.cut.CutChange.PieceSpoilt;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutChange.SheetCut;
+import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CutLog;
 import welumen.cut.CutPlan;
 import welumen.cut.CuttingTable.Laid;
@@ -34,6 +36,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Beside;
 import welumen.desktop.stage.Leaf;
 import welumen.files.full.Paper;
+import welumen.job.JobChange;
 import welumen.job.JobChange.AtCut;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -287,8 +290,12 @@ final class TableLeaf extends Leaf {
     }
 
     private void accept() {
-        effectOfChange.ifPresent(found -> model.make(new AtCut(
-                new PlanAccepted(found.after().problem(), found.after().plan()))));
+        effectOfChange.ifPresent(found -> model.makeTogether(Stream.concat(
+                        found.holed().stream().map(StockBrought::new),
+                        Stream.of(new PlanAccepted(
+                                found.after().problem(), found.after().plan())))
+                .<JobChange>map(AtCut::new)
+                .toList()));
     }
 
     /** Which pieces could not be cut once more; reckoned beside. */
