@@ -19,7 +19,8 @@ import welumen.shape.Point;
  * Stripes and checks that go on over a seam. The largest of the pieces that are sewn together has its middle on a line of the
  * pattern; on each neighbour it is the place that lies, once they are sewn, whole repeats from there. A neighbour that is sewn
  * on at an angle, lies otherwise on its roll, or is stretched in being sewn cannot go on with the pattern, and begins anew.
- * Edges meet by their middles; places of a seam that are brought together otherwise are not heeded.
+ * Edges
+ * meet by their middles, or as the places of the seam say that are brought together, on the mean.
  */
 public final class AcrossSeams {
     private static final double PARALLEL = 0.5;
@@ -76,27 +77,43 @@ public final class AcrossSeams {
         while (!open.isEmpty()) {
             var piece = open.poll();
             for (var seam : seams)
-                Stream.of(over(seam, piece), over(seam.between(seam.other(), seam.one()), piece))
+                Stream.of(over(seam, seam.one(), seam.other(), piece), over(seam, seam.other(), seam.one(), piece))
                         .flatMap(Optional::stream)
                         .forEach(open::add);
         }
     }
 
-    /** The neighbour that a seam which begins at a piece goes on to. */
-    private Optional<Piece> over(Seam seam, Piece piece) {
-        if (!seam.one().piece().equals(piece.id())
-                || seam.one().copy() != seam.other().copy()) return Optional.empty();
+    /** The neighbour that a seam goes on to from a piece on one of its sides. */
+    private Optional<Piece> over(Seam seam, Seam.Side here, Seam.Side there, Piece piece) {
+        if (!here.piece().equals(piece.id()) || here.copy() != there.copy()) return Optional.empty();
         var next = pieces.stream()
-                .filter(one -> one.id().equals(seam.other().piece()))
+                .filter(one -> one.id().equals(there.piece()))
                 .filter(one -> goesOn(piece, one))
                 .findFirst();
         if (next.isEmpty() || found.containsKey(next.get().id())) return Optional.empty();
-        var sewn =
-                Against.pose(piece, seam.one().edge(), next.get(), seam.other().edge());
+        var sewn = Against.pose(piece, here.edge(), next.get(), there.edge(), beyondMm(seam));
         if (Math.abs(Math.IEEEremainder(sewn.turnDegrees(), 360)) > PARALLEL) return Optional.empty();
-        var here = found.get(piece.id()).place();
-        found.put(next.get().id(), new OnLine(here.minus(new Point(sewn.x(), sewn.y())), piece.id()));
+        var place = found.get(piece.id()).place();
+        found.put(next.get().id(), new OnLine(place.minus(new Point(sewn.x(), sewn.y())), piece.id()));
         return next;
+    }
+
+    /** How far the one edge's middle lies beyond the other's, along either; the same seen from both sides. */
+    private double beyondMm(Seam seam) {
+        var one = lengthMm(seam.one());
+        var other = lengthMm(seam.other());
+        return seam.matches().stream()
+                .mapToDouble(match -> (match.oneMm() - one / 2) - (match.otherMm() - other / 2))
+                .average()
+                .orElse(0);
+    }
+
+    private double lengthMm(Seam.Side side) {
+        return pieces.stream()
+                .filter(piece -> piece.id().equals(side.piece()))
+                .mapToDouble(piece -> piece.lengthMm(side.edge()))
+                .findFirst()
+                .orElse(0);
     }
 
     private static boolean goesOn(Piece piece, Piece next) {

@@ -79,6 +79,11 @@ public record CutPiece(
         return new CutPiece(id, other, quantity, material, turns, flip, grade, stretch, pair, onLine);
     }
 
+    /** The same where it may be turned otherwise. */
+    public CutPiece turning(Turns other) {
+        return new CutPiece(id, shape, quantity, material, other, flip, grade, stretch, pair, onLine);
+    }
+
     /** The same on leather of another grade, at the worst. */
     public CutPiece graded(int worst) {
         return new CutPiece(id, shape, quantity, material, turns, flip, worst, stretch, pair, onLine);

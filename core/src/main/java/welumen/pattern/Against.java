@@ -5,7 +5,7 @@ import welumen.shape.Frame;
 import welumen.shape.Point;
 import welumen.shape.Pose;
 
-/** A piece laid against another as they are sewn: edge on edge, chord on chord, middle on middle. */
+/** A piece laid against another as they are sewn: edge on edge, chord on chord, middle on middle or a little beyond. */
 public final class Against {
     private Against() {}
 
@@ -16,11 +16,18 @@ public final class Against {
 
     /** How it is moved there. */
     public static Pose pose(Piece one, int edge, Piece other, int otherEdge) {
+        return pose(one, edge, other, otherEdge, 0);
+    }
+
+    /** @param beyondMm how far along the first edge the other one's middle comes to lie beyond its own */
+    public static Pose pose(Piece one, int edge, Piece other, int otherEdge, double beyondMm) {
         var here = one.run(edge);
         var there = other.run(otherEdge).reversed(); // face to face, the other edge runs the other way
         var turned =
                 new Pose(0, 0, Frame.along(here).degrees() - Frame.along(there).degrees(), false);
-        var shift = middle(here).minus(turned.apply(middle(there)));
+        var along = here.getLast().minus(here.getFirst());
+        var slid = along.times(beyondMm / Math.hypot(along.x(), along.y()));
+        var shift = middle(here).plus(slid).minus(turned.apply(middle(there)));
         return turned.at(shift.x(), shift.y());
     }
 

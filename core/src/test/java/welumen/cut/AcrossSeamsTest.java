@@ -44,6 +44,26 @@ class AcrossSeamsTest {
         assertThat(sewn.to(new Point(260, 240))).isLessThan(1e-9);
     }
 
+    /** 100 mm up the centre meets 60 mm up the side: the side sits 40 higher, and the pattern with it, from either piece. */
+    @Test
+    void placesThatAreBroughtTogetherDecideWhereThePatternGoesOn() {
+        var matched = SEAM.matched(List.of(new Seam.Match(100, 60)));
+        for (var seam : List.of(matched, turned(matched))) {
+            var side = AcrossSeams.of(List.of(SIDE, CENTRE), List.of(seam)).get(SIDE.id());
+            assertThat(side.after()).isEqualTo(CENTRE.id());
+            // the centre's line runs at 240; the side's own 0 lies 40 above the centre's
+            assertThat(side.place().to(new Point(260 - 520, 240 - 40))).isLessThan(1e-9);
+        }
+    }
+
+    /** The same seam, said from the other edge. */
+    private static Seam turned(Seam seam) {
+        var matches = seam.matches().stream()
+                .map(match -> new Seam.Match(480 - match.otherMm(), 480 - match.oneMm()))
+                .toList();
+        return new Seam(seam.other(), seam.one(), 0, false).matched(matches);
+    }
+
     @Test
     void whatIsSewnIsLaidSoThatItsStripesMeet() {
         var patterns = Patterns.of(List.of(CENTRE, SIDE), List.of(SEAM));

@@ -21,17 +21,21 @@ public final class Cases {
         return new CutPiece(id, shape, quantity, "", new Turns.Free(), false, grade, stretch, "");
     }
 
-    public static CutPiece turned(CutPiece piece, Turns turns) {
+    public static CutPiece of(CutPiece piece, String material) {
         return new CutPiece(
                 piece.id(),
                 piece.shape(),
                 piece.quantity(),
-                piece.material(),
-                turns,
+                material,
+                piece.turns(),
                 piece.flip(),
                 piece.grade(),
                 piece.stretch(),
                 piece.pair());
+    }
+
+    public static CutPiece turned(CutPiece piece, Turns turns) {
+        return piece.turning(turns);
     }
 
     public static Stock.Hide sheet(String id, double width, double height) {

@@ -8,6 +8,7 @@ import welumen.cut.FromPattern;
 import welumen.cut.Lot;
 import welumen.cut.PlanCheck;
 import welumen.cut.Stock;
+import welumen.cut.Stretch;
 import welumen.job.WorkStage;
 
 /** What is cut from: hides come in, rolls have nap, stripes, width and a rest, leather is tested. */
@@ -57,6 +58,13 @@ class CutStockWalkTest extends CuttingWalk {
         assertThat(hide("hide 3").shape().holes()).hasSize(2);
         bench.typeAndEnter("hide-mark", "grade 4, 300 x 200 at 500, 900");
         assertThat(hide("hide 3").zones()).hasSize(5);
+        assertThat(bench.ask(() ->
+                        bench.robot.lookup("#hide-felt .stretch").queryAll().size()))
+                .isGreaterThan(50);
+        bench.typeAndEnter("hide-mark", "stretches -20");
+        assertThat(hide("hide 3").stretch()).isEqualTo(new Stretch.Along(-20, 0));
+        bench.typeAndEnter("hide-mark", "stretches as usual");
+        assertThat(hide("hide 3").stretch()).isEqualTo(new Stretch.AsGrown());
 
         bench.click("scan-hide");
         bench.until(() -> hide("hide 3").shape().holes().size() > 4);

@@ -16,6 +16,7 @@ import welumen.cut.PlanScore;
 import welumen.cut.RoughCut;
 import welumen.cut.Stock;
 import welumen.cut.StopSignal;
+import welumen.cut.StripesUp;
 import welumen.cut.nest.Nester;
 import welumen.pattern.Patterns;
 
@@ -110,8 +111,8 @@ public record EffectOfChange(
                         .anyMatch(
                                 piece -> piece.id().equals(placement.piece()) && placement.copy() <= piece.quantity()))
                 .toList();
-        return new CutProblem(
-                laid.problem().gap(), pieces, Stream.concat(cut, stock.stream()).toList(), pinned);
+        return StripesUp.of(new CutProblem(
+                laid.problem().gap(), pieces, Stream.concat(cut, stock.stream()).toList(), pinned));
     }
 
     /** Those of which fewer copies lie than are wanted. */

@@ -13,6 +13,7 @@ import welumen.cut.CuttingTable.Laid;
 import welumen.cut.Placement;
 import welumen.cut.SheetUses;
 import welumen.cut.Stock;
+import welumen.cut.StripesUp;
 
 /**
  * What is still to be laid out once cutting has begun: what was cut lies where it lay, on stock that nothing is laid on any
@@ -32,18 +33,19 @@ public record Remaining(CutProblem whole, CutProblem open, List<Placement> done)
      * @param stock what can be cut from now
      */
     public static Remaining of(double gap, List<CutPiece> pieces, List<Stock> stock, CuttingTable table, CutLog log) {
-        if (!(table instanceof Laid laid)) return of(new CutProblem(gap, pieces, stock, List.of()), log);
+        var fresh = StripesUp.of(new CutProblem(gap, pieces, stock, List.of()));
+        if (!(table instanceof Laid laid)) return of(fresh, log);
         var fixed = laid.plan().placements().stream().filter(log::isDone).toList();
-        if (fixed.isEmpty()) return of(new CutProblem(gap, pieces, stock, List.of()), log);
+        if (fixed.isEmpty()) return of(fresh, log);
         var cut = laid.problem().stock().stream()
                 .filter(one -> log.isCut(one.id()))
                 .toList();
         return of(
-                new CutProblem(
+                StripesUp.of(new CutProblem(
                         laid.problem().gap(),
                         wanted(pieces, laid.problem(), fixed, log),
                         Stream.concat(cut.stream(), stock.stream()).toList(),
-                        fixed),
+                        fixed)),
                 log);
     }
 

@@ -10,6 +10,7 @@ import welumen.cut.CutLog;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.FromPattern;
 import welumen.cut.Stock;
+import welumen.cut.StripesUp;
 import welumen.cut.TooWide;
 import welumen.cut.table.LotsMixed;
 import welumen.cut.table.StockChanged;
@@ -50,6 +51,7 @@ final class HideList extends VBox {
         sayUnplaced(laid, patterns);
         for (var changed : StockChanged.words(laid, now, log)) getChildren().add(Nodes.label(changed, Styles.DANGER));
         for (var mixed : LotsMixed.of(laid)) getChildren().add(Nodes.label(mixed.words(), Styles.DANGER));
+        for (var runs : StripesUp.words(problem)) getChildren().add(Nodes.label(runs));
         for (var goesOn : AcrossSeams.words(
                 patterns,
                 plan.sheets().stream().map(use -> problem.stock(use.stock())).toList()))
