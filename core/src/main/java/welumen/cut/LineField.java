@@ -7,7 +7,7 @@ import welumen.shape.Box;
  * their angle are harmonic (Knöppel, Crane, Pinkall and Schröder, 2013), on a grid, by successive over-relaxation (Young, 1954).
  */
 final class LineField {
-    private static final int SWEEPS = 160;
+    private static final int SWEEPS = 60;
     private static final double OVER = 1.7;
     /** Where lines meet that cross, less than this is left of a direction, and none is given. */
     private static final double LEAST = 0.5;

@@ -3,8 +3,8 @@ package welumen.cut;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.densify.Densifier;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.linearref.LengthIndexedLine;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
@@ -22,6 +22,9 @@ public final class StretchCourse {
     private static final double RIM = 2.5;
     /** So near to the backbone, in parts of half the width, the rim is the butt's or the neck's. */
     private static final double END = 0.45;
+
+    /** So many places of the rim to a cell. */
+    private static final int STEPS = 4;
 
     private final Stretch stretch;
     /** Its lines of tightness, where they are not straight. */
@@ -47,18 +50,22 @@ public final class StretchCourse {
         var half = cell * Math.ceil(Math.max(-box.minX(), box.maxX()) / cell);
         var field = new LineField(new Box(-half, box.minY(), half, box.maxY()), cell);
         for (var y = box.minY(); y <= box.maxY(); y += cell / 2) field.give(0, y, Math.PI / 2);
-        var rim = Planar.polygon(outline).getExteriorRing();
-        var along = new LengthIndexedLine(rim);
-        var reach = RIM * cell / 2;
-        for (var at = 0.0; at < rim.getLength(); at += cell / 4) {
-            var place = along.extractPoint(at);
-            if (Math.abs(place.x) < END * box.width() / 2) continue;
-            var from = along.extractPoint((at - reach + rim.getLength()) % rim.getLength());
-            var to = along.extractPoint((at + reach) % rim.getLength());
-            field.give(place.x, place.y, Math.atan2(to.y - from.y, to.x - from.x));
-        }
+        alongRim(outline, cell, END * box.width() / 2, field);
         field.spread();
         return field;
+    }
+
+    private static void alongRim(Outline outline, double cell, double end, LineField field) {
+        var rim = Densifier.densify(Planar.polygon(outline).getExteriorRing(), cell / STEPS)
+                .getCoordinates();
+        var count = rim.length - 1;
+        var reach = (int) Math.ceil(RIM * STEPS / 2);
+        for (var i = 0; i < count; i++) {
+            if (Math.abs(rim[i].x) < end) continue;
+            var from = rim[Math.floorMod(i - reach, count)];
+            var to = rim[Math.floorMod(i + reach, count)];
+            field.give(rim[i].x, rim[i].y, Math.atan2(to.y - from.y, to.x - from.x));
+        }
     }
 
     /**

@@ -33,7 +33,7 @@ import welumen.pattern.Patterns;
  */
 public record EffectOfChange(
         List<Wasted> wasted, List<String> again, List<Stock> opened, double cost, List<Stock> holed, Laid after) {
-    private static final NestOptions SHORT = NestOptions.USUAL.withRounds(6);
+    private static final NestOptions SHORT = NestOptions.USUAL.withRounds(4);
 
     public EffectOfChange {
         wasted = List.copyOf(wasted);

@@ -20,7 +20,7 @@ import welumen.measure.Parsed.Understood;
 
 /** What is laid again once a plan stands: a piece that was spoilt, and the pieces of two hides that change places. */
 public final class Relaid {
-    private static final NestOptions SHORT = NestOptions.USUAL.withRounds(30);
+    private static final NestOptions SHORT = NestOptions.USUAL.withRounds(12);
 
     private Relaid() {}
 
