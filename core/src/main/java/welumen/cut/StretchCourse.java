@@ -79,8 +79,10 @@ public final class StretchCourse {
         var within = Planar.polygon(stock.shape().outline());
         var box = stock.shape().outline().box();
         var strokes = new ArrayList<List<Point>>();
-        for (var y = box.minY() + apart / 2; y < box.maxY(); y += apart)
-            for (var x = apart * Math.ceil(box.minX() / apart); x < box.maxX(); x += apart) {
+        // every other row between those above and below
+        for (var row = 0; row * apart < box.height(); row++)
+            for (var x = apart * Math.ceil(box.minX() / apart) + row % 2 * apart / 2; x < box.maxX(); x += apart) {
+                var y = box.minY() + (row + 0.5) * apart;
                 var turn = course.radiansAt(x, y);
                 var half = new Point(Math.cos(turn), Math.sin(turn)).times(apart / 4);
                 var middle = new Point(x, y);
