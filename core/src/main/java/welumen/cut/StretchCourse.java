@@ -99,8 +99,10 @@ public final class StretchCourse {
         return tight != null;
     }
 
-    /** The direction in which it stretches most, in radians, counter-clockwise from x; nought where nobody minds. Of a hide
-     * as it grew, at most a quarter turn from x. */
+    /**
+     * The direction in which it stretches most, in radians, counter-clockwise from x, at most a quarter turn from it where that
+     * differs from place to place; nought where nobody minds.
+     */
     public double radiansAt(double x, double y) {
         if (tight != null) return Math.IEEEremainder(tight.angleAt(x, y) + Math.PI / 2, Math.PI);
         return Math.toRadians(Stretch.onTheWhole(stretch).orElse(0));
@@ -108,12 +110,8 @@ public final class StretchCourse {
 
     /** Whether a piece that lies so stretches as it should: in the middle of its area. */
     public boolean suits(CutPiece piece, Pose lies) {
-        return suits(piece, lies, middle(piece));
-    }
-
-    private boolean suits(CutPiece piece, Pose lies, Point own) {
         if (stretch instanceof Stretch.Any || piece.stretch() instanceof Stretch.Any) return true;
-        var at = lies.apply(own);
+        var at = lies.apply(middle(piece));
         return Stretch.agree(
                 piece.stretch(), lies.turnDegrees(), lies.flipped(), Math.toDegrees(radiansAt(at.x(), at.y())));
     }

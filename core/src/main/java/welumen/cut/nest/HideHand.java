@@ -52,9 +52,9 @@ final class HideHand {
         for (var left = most; left > 0 && !trials.isNothingToLay() && !stop.stopRequested(); left--) {
             var kind = kind(from);
             var trial = trial(kind, from);
-            var before = trial.separation.moves();
-            var outcome = trial.separation.run(left, stop);
-            var moves = trial.separation.moves() - before;
+            var before = trial.separation().moves();
+            var outcome = trial.separation().run(left, stop);
+            var moves = trial.separation().moves() - before;
             work.merge(kind, 1 + moves, Long::sum);
             left -= moves;
             if (outcome == Separation.Outcome.UNDER_WAY) continue;
@@ -63,7 +63,7 @@ final class HideHand {
             failures = isApart ? 0 : failures + 1;
             if (kind == Kind.BITE) bite.learn(isApart);
             if (!isApart) continue;
-            from = trials.closedWhereEmpty(trial.layout);
+            from = trials.closedWhereEmpty(trial.layout());
             found = Optional.of(from);
         }
         return found;
@@ -95,7 +95,7 @@ final class HideHand {
     /** One that was begun goes on as long as what it would be worth is better than what there is. */
     private HideTrial trial(Kind kind, Layout from) {
         var known = begun.get(kind);
-        if (known != null && known.worth.compareTo(trials.worth(from)) < 0) return known;
+        if (known != null && known.worth().compareTo(trials.worth(from)) < 0) return known;
         var trial = begin(kind, from);
         begun.put(kind, trial);
         return trial;

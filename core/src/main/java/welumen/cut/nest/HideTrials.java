@@ -65,7 +65,7 @@ final class HideTrials {
         var open = from.copy();
         Arrays.fill(open.isOpen, true);
         var layout = Search.with(open, some, random);
-        return new HideTrial(layout, worth(layout, 1), random, idle(failures), RETURNS);
+        return HideTrial.of(layout, worth(layout, 1), random, idle(failures), RETURNS);
     }
 
     /** One hide closed, as a rule the one with least on it, or another one opened for it. */
@@ -83,7 +83,7 @@ final class HideTrials {
         layout.forget();
         layout.isOpen[gone] = false;
         for (var i = 0; i < layout.items.size(); i++) if (layout.field[i] == gone) Search.scatter(layout, i, random);
-        return new HideTrial(layout, worth(layout, 1), random, stock.isLight() ? LIGHT_IDLE : TRIAL_IDLE, PATIENCE);
+        return HideTrial.of(layout, worth(layout, 1), random, stock.isLight() ? LIGHT_IDLE : TRIAL_IDLE, PATIENCE);
     }
 
     /** The box about the emptiest hide's pieces smaller by a share. */
@@ -91,7 +91,7 @@ final class HideTrials {
         var layout = from.copy();
         var box = EmptiestBox.of(layout);
         box.bite(share, random);
-        return new HideTrial(layout, worth(layout, box.share() * (1 - share)), random, idle(failures), RETURNS);
+        return HideTrial.of(layout, worth(layout, box.share() * (1 - share)), random, idle(failures), RETURNS);
     }
 
     /** The more trials have failed, the longer it keeps at one. */
