@@ -19,8 +19,7 @@ import welumen.shape.Point;
  * Stripes and checks that go on over a seam. The largest of the pieces that are sewn together has its middle on a line of the
  * pattern; on each neighbour it is the place that lies, once they are sewn, whole repeats from there. A neighbour that is sewn
  * on at an angle, lies otherwise on its roll, or is stretched in being sewn cannot go on with the pattern, and begins anew.
- * Edges
- * meet by their middles, or as the places of the seam say that are brought together, on the mean.
+ * Edges meet by their middles, or as the places of the seam say that are brought together, on the mean.
  */
 public final class AcrossSeams {
     private static final double PARALLEL = 0.5;

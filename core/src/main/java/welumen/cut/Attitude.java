@@ -27,6 +27,9 @@ final class Attitude {
     final Pose pose;
     final Shape shape;
     final Rings tested;
+    /** Of its area. */
+    final Point middle;
+
     final List<Point> corners;
     final List<Point> lowest;
     final List<Point> inner;
@@ -37,6 +40,7 @@ final class Attitude {
         this.pose = pose;
         this.shape = pose.apply(piece.shape());
         this.tested = Rings.of(smaller(shape));
+        this.middle = Planar.centroid(shape);
         this.box = shape.outline().box();
         this.lowest = List.of(new Point(box.minX(), box.minY()));
         this.corners = Stream.concat(boxCorners(), reaching(shape.outline()).stream())

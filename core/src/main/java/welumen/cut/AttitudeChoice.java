@@ -33,9 +33,9 @@ final class AttitudeChoice {
 
     private static void addFree(
             LinkedHashSet<Double> turns, CutPiece piece, Stock stock, RandomGenerator random, Tries tries) {
-        if (piece.stretch() instanceof Stretch.Along(var own, var within)
-                && Stretch.onTheWhole(stock.stretch()).isPresent()) {
-            var ground = Stretch.onTheWhole(stock.stretch()).getAsDouble();
+        var onTheWhole = Stretch.onTheWhole(stock.stretch());
+        if (piece.stretch() instanceof Stretch.Along(var own, var within) && onTheWhole.isPresent()) {
+            var ground = onTheWhole.getAsDouble();
             turns.add(ground - own);
             turns.add(ground - own + 180);
             if (tries == Tries.MANY && within > 0)

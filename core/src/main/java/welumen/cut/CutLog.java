@@ -36,7 +36,10 @@ public record CutLog(
         terms = Map.copyOf(terms);
     }
 
-    /** What was spoilt is pinned in a plan that reckons with it; where it is not, the piece was drawn otherwise since, and is wanted anew. */
+    /**
+     * What was spoilt is pinned in every plan that reckons with it; where it is not, the piece was drawn otherwise since, and is
+     * wanted anew.
+     */
     public CutLog after(CutChange change) {
         return switch (change) {
             case PlanAccepted(var problem, var _) ->

@@ -74,7 +74,7 @@ final class Ground {
                 || lying.tested.maxX + dx > edge.maxX
                 || lying.tested.minY + dy < edge.minY
                 || lying.tested.maxY + dy > edge.maxY) return false;
-        if (course.isCurved() && !course.suits(lying.piece, lying.pose.at(dx, dy))) return false;
+        if (!course.suits(lying.piece, lying.pose, lying.middle.plus(new Point(dx, dy)))) return false;
         if (!edge.containsStartOf(lying.tested, dx, dy) || edge.comesNear(lying.tested, dx, dy, gap)) return false;
         for (var flaw : flaws) if (flaw.meets(lying.tested, dx, dy, gap)) return false;
         for (var place : tooPoorFor(lying.piece.grade())) if (place.meets(lying.tested, dx, dy, 0)) return false;

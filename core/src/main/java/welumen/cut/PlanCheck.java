@@ -79,7 +79,7 @@ public final class PlanCheck {
         if (!lies.piece().mayLie(pose.turnDegrees(), pose.flipped(), lies.stock()))
             faults.add(new NotSo(lies.name(), lies.stock().id()));
         else if (!courses.computeIfAbsent(lies.stock().id(), _ -> StretchCourse.of(lies.stock()))
-                .suits(lies.piece(), pose))
+                .suits(lies.piece(), pose, Planar.centroid(lies.shape())))
             faults.add(new AgainstTheStretch(lies.name(), lies.stock().id()));
         if (Repeat.isOff(lies.piece(), pose, lies.stock())
                 && !problem.isPinned(lies.placement().piece(), lies.placement().copy()))

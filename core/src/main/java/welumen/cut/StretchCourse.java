@@ -108,16 +108,14 @@ public final class StretchCourse {
         return Math.toRadians(Stretch.onTheWhole(stretch).orElse(0));
     }
 
-    /** Whether a piece that lies so stretches as it should: in the middle of its area. */
-    public boolean suits(CutPiece piece, Pose lies) {
+    /**
+     * Whether a piece that lies so stretches as it should.
+     *
+     * @param at where the middle of its area lies
+     */
+    boolean suits(CutPiece piece, Pose lies, Point at) {
         if (stretch instanceof Stretch.Any || piece.stretch() instanceof Stretch.Any) return true;
-        var at = lies.apply(middle(piece));
         return Stretch.agree(
                 piece.stretch(), lies.turnDegrees(), lies.flipped(), Math.toDegrees(radiansAt(at.x(), at.y())));
-    }
-
-    private static Point middle(CutPiece piece) {
-        var middle = Planar.polygon(piece.shape()).getCentroid();
-        return new Point(middle.getX(), middle.getY());
     }
 }

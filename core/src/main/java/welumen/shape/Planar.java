@@ -44,6 +44,21 @@ public final class Planar {
                 .orThrow();
     }
 
+    /** The middle of its area, its holes not counted. */
+    public static Point centroid(Shape shape) {
+        return point(polygon(shape));
+    }
+
+    /** The middle of its area. */
+    public static Point centroid(Outline outline) {
+        return point(polygon(outline));
+    }
+
+    private static Point point(Polygon polygon) {
+        var middle = polygon.getCentroid();
+        return new Point(middle.getX(), middle.getY());
+    }
+
     /** The area of a shape without its holes, in mm², where those may reach over the edge or over each other. */
     public static double areaLeft(Shape shape) {
         if (shape.holes().isEmpty()) return shape.outline().area();

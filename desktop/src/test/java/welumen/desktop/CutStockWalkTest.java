@@ -9,7 +9,10 @@ import welumen.cut.Lot;
 import welumen.cut.PlanCheck;
 import welumen.cut.Stock;
 import welumen.cut.Stretch;
+import welumen.job.JobChange.AtPattern;
 import welumen.job.WorkStage;
+import welumen.pattern.Grain;
+import welumen.pattern.PatternChange.PieceDrawn;
 
 /** What is cut from: hides come in, rolls have nap, stripes, width and a rest, leather is tested. */
 class CutStockWalkTest extends CuttingWalk {
@@ -74,6 +77,24 @@ class CutStockWalkTest extends CuttingWalk {
         bench.choose("stock-shown", "hide 6");
         bench.click("send-back");
         assertThat(stock()).extracting(Stock::id).doesNotContain("hide 6");
+    }
+
+    /** Nobody says a nap of the striped inserts any more: their stripes run up or down them, and that is said. */
+    @Test
+    void stripesRunUpPiecesThatMayTurn() {
+        bench.ask(() -> bench.model()
+                .makeTogether(bench.model().job().patterns().pieces().stream()
+                        .filter(piece -> piece.material().equals("striped wool"))
+                        .map(piece -> new AtPattern(new PieceDrawn(piece.with(new Grain.AnyWay()))))
+                        .toList()));
+        bench.click("lay-out");
+        bench.until(
+                () -> bench.ask(() -> bench.robot.lookup("#finish-now").query().isVisible()));
+        bench.click("finish-now");
+        bench.until(() -> said("The pattern of the striped wool runs up or down each piece"));
+        assertThat(plan().plan().on("wool roll"))
+                .hasSize(4)
+                .allMatch(one -> Math.abs(Math.IEEEremainder(one.pose().turnDegrees() - 90, 180)) < 1e-6);
     }
 
     /** A roll that is too narrow for a piece: it is made of strips, and they lie. */

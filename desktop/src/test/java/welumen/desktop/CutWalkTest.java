@@ -16,6 +16,7 @@ import welumen.cut.Stock;
 import welumen.job.JobChange.AtPattern;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.PatternChange.EdgeFinished;
+import welumen.shape.Planar;
 
 /** Hand and engine together: a piece is moved and pinned, and the rest is laid again about it. */
 class CutWalkTest extends CuttingWalk {
@@ -238,6 +239,56 @@ class CutWalkTest extends CuttingWalk {
         assertThat(plan().find(laid.piece(), 1).map(Placement::stock))
                 .isPresent()
                 .isNotEqualTo(Optional.of(laid.stock()));
+    }
+
+    /**
+     * A piece is cut out wrong of a hide that is cut from further, and then drawn otherwise: it can no more be picked, and where it lay
+     * is a hole.
+     */
+    @Test
+    void whatIsSpoiltStaysAndLeavesAHoleWhenItIsDrawnOtherwise() {
+        var gone = onHides().stream()
+                .filter(placement -> placement.piece().contains("facing"))
+                .findFirst()
+                .orElseThrow();
+        var before = hide(gone.stock());
+        bench.click("leaf-at-the-table");
+        bench.choose("table-hide", gone.stock());
+        bench.ask(() -> {
+            bench.robot
+                    .lookup("#spoilt-%s-%d".formatted(gone.piece(), gone.copy()))
+                    .queryAs(Button.class)
+                    .fire();
+            return null;
+        });
+        bench.until(() -> bench.ask(() -> bench.model().job().cutLog().isSpoilt(gone)));
+        bench.click("leaf-plan");
+        pick(gone);
+        assertThat(bench.ask(
+                        () -> bench.robot.lookup("#pin").queryAs(Button.class).isDisabled()))
+                .isTrue();
+        bench.ask(() -> {
+            var swap = bench.robot.lookup("#swap-hides").<ComboBox<Object>>query();
+            assertThat(swap.getItems()).isEmpty();
+            return null;
+        });
+
+        drawnOtherwise(gone.piece(), 16);
+        bench.click("leaf-at-the-table");
+        bench.until(() -> bench.text("table-effect").contains("to be laid anew"));
+        bench.click("accept-change");
+        bench.until(() -> bench.text("table-effect").isEmpty());
+
+        assertThat(Planar.areaLeft(hide(gone.stock()).shape())).isLessThan(Planar.areaLeft(before.shape()) - 10_000);
+        assertThat(bench.ask(() -> bench.model().job().cutLog().spoilt())).isEmpty();
+        assertThat(PlanCheck.faults(plan().problem(), plan().plan().placements()))
+                .isEmpty();
+        bench.ask(() -> {
+            bench.model().takeBack();
+            return null;
+        });
+        assertThat(hide(gone.stock())).isEqualTo(before);
+        assertThat(bench.ask(() -> bench.model().job().cutLog().isSpoilt(gone))).isTrue();
     }
 
     /** All is cut when its pieces are to be larger: what that takes is said with its cost and its day, before anybody agrees. */

@@ -19,7 +19,7 @@ public final class Forecaster {
     /** Laid out in full, to see by how much a plan of a moment is too dear. */
     private static final int FULL = 20;
 
-    private static final NestOptions FULLY = NestOptions.USUAL.withRounds(5);
+    private static final NestOptions FULLY = NestOptions.USUAL.withRounds(14);
 
     private Forecaster() {}
 

@@ -20,8 +20,9 @@ import welumen.shape.Point;
 
 /**
  * What is marked on a hide: {@code flaw 40 at -120, 300} is round and 40 mm across; {@code grade 3, 400 x 250 at 600, 900} is
- * a field about that place; {@code grades as usual} proposes all of them anew; {@code stretches 20} says that all of it stretches most so, in
- * degrees from straight across, and {@code stretches as usual} that it does as it grew. Places are from the backbone, up from the butt.
+ * a field about that place; {@code grades as usual} proposes all of them anew; {@code stretches 20} says that all of it stretches
+ * most so, in degrees from straight across, and {@code stretches as usual} that it does as it grew. Places are from the backbone,
+ * up from the butt.
  */
 public final class HideEdit {
     private static final int CORNERS = 16;
@@ -38,7 +39,7 @@ public final class HideEdit {
     public static Parsed<Stock.Hide> read(String typed, Stock.Hide hide, Point from) {
         var line = typed.strip();
         if (line.equals("grades as usual")) return new Understood<>(usual(hide));
-        if (line.equals("stretches as usual")) return new Understood<>(hide.stretching(new Stretch.AsGrown()));
+        if (line.equals("stretches as usual")) return asGrown(hide);
         var stretch = STRETCH.matcher(line);
         if (stretch.matches()) return stretching(hide, Double.parseDouble(stretch.group("degrees")));
         var flaw = FLAW.matcher(line);
@@ -62,6 +63,13 @@ public final class HideEdit {
         return Length.parse(isLeft ? x.substring(1) : x)
                 .flatMap(across ->
                         Length.parse(y).map(up -> from.plus(new Point(isLeft ? -across.mm() : across.mm(), up.mm()))));
+    }
+
+    private static Parsed<Stock.Hide> asGrown(Stock.Hide hide) {
+        return hide.kind() == Stock.Kind.HIDE
+                ? new Understood<>(hide.stretching(new Stretch.AsGrown()))
+                : new Refused<>(
+                        "Only a whole hide stretches as it grew; say which way this one does, as stretches 20.");
     }
 
     private static Parsed<Stock.Hide> stretching(Stock.Hide hide, double degrees) {

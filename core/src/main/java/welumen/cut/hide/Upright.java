@@ -51,7 +51,7 @@ public record Upright(Shape shape, double asymmetry) {
 
     private static Shape placed(Shape shape, double turn) {
         var turned = new Pose(0, 0, turn, false).apply(shape);
-        var middle = centroid(turned.outline());
+        var middle = Planar.centroid(turned.outline());
         var low = turned.outline().box().minY();
         return new Pose(-middle.x(), -low, 0, false).apply(turned);
     }
@@ -59,17 +59,12 @@ public record Upright(Shape shape, double asymmetry) {
     /** How much of it, turned so, has no mirror image about the upright through its centroid. */
     private static double asymmetry(Outline outline, double turn) {
         var turned = new Pose(0, 0, turn, false).apply(outline);
-        var x = centroid(turned).x();
+        var x = Planar.centroid(turned).x();
         var mirrored = new Outline(turned.corners().reversed().stream()
                 .map(corner -> new Point(2 * x - corner.x(), corner.y()))
                 .toList());
         var apart = OverlayNGRobust.overlay(Planar.polygon(turned), Planar.polygon(mirrored), OverlayNG.SYMDIFFERENCE);
         return apart.getArea() / (2 * turned.area());
-    }
-
-    private static Point centroid(Outline outline) {
-        Coordinate middle = Planar.polygon(outline).getCentroid().getCoordinate();
-        return new Point(middle.x, middle.y);
     }
 
     private static boolean isNeckBelow(Outline outline) {

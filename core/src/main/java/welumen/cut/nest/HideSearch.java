@@ -15,7 +15,7 @@ import welumen.cut.StopSignal;
  */
 final class HideSearch extends Search {
     /** How long a round is, in items moved. */
-    private static final int ROUND = 1500;
+    private static final int ROUND = 250;
 
     private final List<HideHand> hands;
 

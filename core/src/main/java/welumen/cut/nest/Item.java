@@ -28,13 +28,13 @@ record Item(CutPiece piece, int copy, Form plain, Form flipped, Point centre, Li
 
     static Item of(CutPiece piece, double gap, List<Stock> stocks, Fineness fineness) {
         var plain = form(piece, gap, false, fineness);
-        var centre = Planar.polygon(piece.shape()).getCentroid();
+
         return new Item(
                 piece,
                 1,
                 plain,
                 piece.flip() ? form(piece, gap, true, fineness) : plain,
-                new Point(centre.getX(), centre.getY()),
+                Planar.centroid(piece.shape()),
                 stocks.stream().map(stock -> Ways.of(piece, stock)).toList());
     }
 

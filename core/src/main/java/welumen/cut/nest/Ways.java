@@ -12,8 +12,8 @@ import welumen.cut.Turns;
 /**
  * How a piece may lie on a stock: ranges of turns, in radians, each plain or flipped.
  *
- * @param ranges none where it may not lie there at all; turns that are not fixed are from the way in which the stock stretches there, where
- *     that is not the same everywhere
+ * @param ranges none where it may not lie there at all; turns that are not fixed are from the way in which the stock stretches
+ *     there, where that is not the same everywhere
  * @param curved how the piece stretches, if its stock stretches otherwise here than there and it minds
  */
 record Ways(List<Range> ranges, @Nullable Stretch curved) {

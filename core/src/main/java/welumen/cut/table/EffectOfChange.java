@@ -12,6 +12,7 @@ import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.FromPattern;
 import welumen.cut.NestOptions;
+import welumen.cut.Placement;
 import welumen.cut.PlanScore;
 import welumen.cut.RoughCut;
 import welumen.cut.Stock;
@@ -33,7 +34,7 @@ import welumen.pattern.Patterns;
  */
 public record EffectOfChange(
         List<Wasted> wasted, List<String> again, List<Stock> opened, double cost, List<Stock> holed, Laid after) {
-    private static final NestOptions SHORT = NestOptions.USUAL.withRounds(4);
+    private static final NestOptions SHORT = NestOptions.USUAL.withRounds(6);
 
     public EffectOfChange {
         wasted = List.copyOf(wasted);
@@ -78,8 +79,15 @@ public record EffectOfChange(
                 .filter(piece -> laid.problem().pieces().stream().noneMatch(before -> Wasted.isAsCut(piece, before)))
                 .toList();
         var wasted = Wasted.of(now, laid, log);
-        var holed = Holed.of(laid, stock, log, placement -> hasId(again, placement.piece()));
-        var whole = whole(laid, now, again, holed.in(stock), log);
+        var pieces = wanted(now, again, log);
+        var staying = staying(laid, pieces, again);
+        var holed = Holed.of(laid, stock, log, placement -> !staying.contains(placement));
+        var cut = laid.problem().stock().stream().filter(one -> log.isCut(one.id()));
+        var whole = StripesUp.of(new CutProblem(
+                laid.problem().gap(),
+                pieces,
+                Stream.concat(cut, holed.in(stock).stream()).toList(),
+                staying));
         var lying = whole.pinned().size();
         if (lying == laid.plan().placements().size() && lying == CutPiece.count(whole.pieces()))
             return new EffectOfChange(wasted, List.of(), List.of(), 0, List.of(), laid);
@@ -97,22 +105,22 @@ public record EffectOfChange(
                 new Laid(whole, plan));
     }
 
-    /** All that is drawn now, with what lies as it is drawn pinned; what was spoilt is wanted once more. */
-    private static CutProblem whole(
-            Laid laid, List<CutPiece> now, List<CutPiece> again, List<Stock> stock, CutLog log) {
-        var cut = laid.problem().stock().stream().filter(one -> log.isCut(one.id()));
-        var pieces = now.stream()
+    /** All that is drawn now; what was spoilt, and is drawn as it was, is wanted once more. */
+    private static List<CutPiece> wanted(List<CutPiece> now, List<CutPiece> again, CutLog log) {
+        return now.stream()
                 .map(piece ->
                         hasId(again, piece.id()) ? piece : piece.times(piece.quantity() + log.spoiltOf(piece.id())))
                 .toList();
-        var pinned = laid.plan().placements().stream()
+    }
+
+    /** What lies as it is drawn. */
+    private static List<Placement> staying(Laid laid, List<CutPiece> pieces, List<CutPiece> again) {
+        return laid.plan().placements().stream()
                 .filter(placement -> !hasId(again, placement.piece()))
                 .filter(placement -> pieces.stream()
                         .anyMatch(
                                 piece -> piece.id().equals(placement.piece()) && placement.copy() <= piece.quantity()))
                 .toList();
-        return StripesUp.of(new CutProblem(
-                laid.problem().gap(), pieces, Stream.concat(cut, stock.stream()).toList(), pinned));
     }
 
     /** Those of which fewer copies lie than are wanted. */

@@ -39,10 +39,10 @@ record Holed(List<Stock> hides) {
 
     /** The same stocks, with their holes. */
     List<Stock> in(List<Stock> stocks) {
-        return stocks.stream().map(stock -> of(stock.id()).orElse(stock)).toList();
+        return stocks.stream().map(stock -> find(stock.id()).orElse(stock)).toList();
     }
 
-    private Optional<Stock> of(String id) {
+    private Optional<Stock> find(String id) {
         return hides.stream().filter(hide -> hide.id().equals(id)).findFirst();
     }
 }

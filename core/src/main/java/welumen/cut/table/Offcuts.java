@@ -93,8 +93,8 @@ public final class Offcuts {
     /** What is cut off has no backbone any more to go by: as it stretches in its middle. */
     private static Stretch stretch(Stock.Hide hide, Shape shape) {
         if (!(hide.stretch() instanceof Stretch.AsGrown)) return hide.stretch();
-        var middle = Planar.polygon(shape).getCentroid();
+        var middle = Planar.centroid(shape);
         return new Stretch.Along(
-                Math.rint(Math.toDegrees(StretchCourse.of(hide).radiansAt(middle.getX(), middle.getY()))), 0);
+                Math.rint(Math.toDegrees(StretchCourse.of(hide).radiansAt(middle.x(), middle.y()))), 0);
     }
 }

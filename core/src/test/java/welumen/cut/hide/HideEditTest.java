@@ -3,6 +3,7 @@ package welumen.cut.hide;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -64,6 +65,10 @@ class HideEditTest {
         assertThat(found.stretch()).isEqualTo(new Stretch.Along(-20, 0));
         assertThat(after(found, "stretches as usual").stretch()).isEqualTo(HIDE.stretch());
         assertThat(HideEdit.read("stretches 120", HIDE, new Point(0, 0)).understood())
+                .isEmpty();
+        var offcut = new Stock.Hide(
+                "o", "hide", Stock.Kind.OFFCUT, HIDE.lot(), HIDE.shape(), 1, List.of(), new Stretch.Along(40, 0), 0);
+        assertThat(HideEdit.read("stretches as usual", offcut, new Point(0, 0)).understood())
                 .isEmpty();
     }
 

@@ -112,6 +112,8 @@ class EffectOfChangeTest {
         assertThat(after.problem().stock(first.stock()))
                 .isEqualTo(effect.holed().getFirst());
         assertThat(after.plan().placements()).hasSize(6);
+        var gone = EffectOfChange.of(relaid, List.of(A), SHEETS, log, () -> false);
+        assertThat(gone.holed()).isEqualTo(effect.holed());
         var then = log.after(new PlanAccepted(after.problem(), after.plan()));
         assertThat(then.spoilt()).isEmpty();
         assertThat(after.plan().placements()).noneMatch(then::isSpoilt);

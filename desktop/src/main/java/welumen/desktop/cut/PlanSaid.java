@@ -43,7 +43,7 @@ final class PlanSaid {
     }
 
     static String more(CutPlan plan) {
-        return "%s of what is opened becomes pieces; %d rounds were tried. Every place was checked."
-                .formatted(Words.percent(plan.utilisation()), plan.rounds());
+        return "%s of what is opened becomes pieces, after %s. Every place was checked."
+                .formatted(Words.percent(plan.utilisation()), Words.many((int) plan.rounds(), "round"));
     }
 }

@@ -291,9 +291,9 @@ final class TableLeaf extends Leaf {
 
     private void accept() {
         effectOfChange.ifPresent(found -> model.makeTogether(Stream.concat(
-                        found.holed().stream().map(StockBrought::new),
                         Stream.of(new PlanAccepted(
-                                found.after().problem(), found.after().plan())))
+                                found.after().problem(), found.after().plan())),
+                        found.holed().stream().map(StockBrought::new))
                 .<JobChange>map(AtCut::new)
                 .toList()));
     }

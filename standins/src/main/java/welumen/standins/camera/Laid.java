@@ -21,7 +21,7 @@ public record Laid(double meanMm, double within95Mm) {
         var there = truth.outline().corners();
         List<Point> best = null;
         for (var start = 0; start < STARTS; start++) {
-            var turned = turned(seen, centroid(traced), centroid(truth), 2 * Math.PI * start / STARTS);
+            var turned = turned(seen, Planar.centroid(traced), Planar.centroid(truth), 2 * Math.PI * start / STARTS);
             if (best == null || off(turned, there, 8) < off(best, there, 8)) best = turned;
         }
         for (var round = 0; round < ROUNDS; round++) best = nearer(best, there);
@@ -31,12 +31,6 @@ public record Laid(double meanMm, double within95Mm) {
                 .sorted()
                 .toArray();
         return new Laid(Arrays.stream(distances).average().orElseThrow(), distances[(int) (0.95 * distances.length)]);
-    }
-
-    /** Of the area, so that it does not hang on how finely an arc is drawn. */
-    private static Point centroid(Shape shape) {
-        var middle = Planar.polygon(shape.outline()).getCentroid();
-        return new Point(middle.getX(), middle.getY());
     }
 
     private static double off(List<Point> ring, List<Point> truth, int every) {
