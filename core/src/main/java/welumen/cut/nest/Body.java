@@ -2,11 +2,6 @@ package welumen.cut.nest;
 
 /** A form as it lies: turned by an angle about its middle, and that middle somewhere. Its arrays are used again and again. */
 final class Body {
-    /** Circles that are farther off than so many fading lengths are not felt. */
-    private static final double FAR = 12;
-
-    private static final double SQRT_2 = Math.sqrt(2);
-
     private Form form;
     private boolean isLaid;
     double x;
@@ -139,43 +134,5 @@ final class Body {
             if (ay[i] > atY != by[i] > atY && atX < ax[i] + (atY - ay[i]) / (by[i] - ay[i]) * (bx[i] - ax[i]))
                 inside = !inside;
         return inside;
-    }
-
-    /**
-     * How deep two bodies that collide lie in each other: over all pairs of circles their penetration, which fades but never
-     * ends where they part, weighed by the smaller radius; its root, scaled by how large both are.
-     */
-    static double depth(Body one, Body other) {
-        return depth(one, other, Double.POSITIVE_INFINITY);
-    }
-
-    /** The same, or infinitely deep as soon as it is certain to be deeper than enough. */
-    static double depth(Body one, Body other, double enough) {
-        var scale = one.form.reach * Math.min(other.form.reach, SQRT_2 * one.form.reach);
-        var fade = 0.01 * Math.max(one.form.size, Math.min(other.form.size, 1.5 * one.form.size));
-        var far = FAR * fade;
-        var most = enough / scale * (enough / scale) - fade * fade;
-        var sum = 0.0;
-        for (var j = 0; j < other.poles; j++) {
-            var radius = other.pr[j];
-            var atX = other.px[j];
-            var atY = other.py[j];
-            if (atX + radius + far < one.minX
-                    || atX - radius - far > one.maxX
-                    || atY + radius + far < one.minY
-                    || atY - radius - far > one.maxY) continue;
-            for (var i = 0; i < one.poles; i++) {
-                var dx = atX - one.px[i];
-                var dy = atY - one.py[i];
-                var square = dx * dx + dy * dy;
-                var reach = radius + one.pr[i];
-                if (square > (reach + far) * (reach + far)) continue;
-                var deep = reach - Math.sqrt(square);
-                var felt = deep >= fade ? deep : fade * fade / (2 * fade - deep);
-                sum += felt * Math.min(radius, one.pr[i]);
-            }
-            if (sum > most) return Double.POSITIVE_INFINITY;
-        }
-        return Math.sqrt(sum + fade * fade) * scale;
     }
 }

@@ -2,6 +2,11 @@ package welumen.cut.nest;
 
 /** Tells whether two bodies share more than a rim. Used by one thread: it keeps its scratch paper. */
 final class Collider {
+    /** Circles that are farther off than so many fading lengths are not felt. */
+    private static final double FAR = 12;
+
+    private static final double SQRT_2 = Math.sqrt(2);
+
     private int[] near = new int[64];
 
     boolean collide(Body one, Body other) {
@@ -10,12 +15,57 @@ final class Collider {
 
     /** The same where their boxes are known to meet. */
     boolean touch(Body one, Body other) {
-        if (circlesMeet(one, other)) return true;
+        return circlesMeet(one, other) || sidesMeet(one, other);
+    }
+
+    /** Whether their sides cross, or one lies wholly in the other. */
+    private boolean sidesMeet(Body one, Body other) {
         var count = sidesIn(other, one.minX, one.minY, one.maxX, one.maxY);
         if (count > 0 && crosses(one, other, count)) return true;
-        // no sides cross: one may lie wholly in the other
         return other.boxHolds(one) && other.contains(one.ax[0], one.ay[0])
                 || one.boxHolds(other) && one.contains(other.ax[0], other.ay[0]);
+    }
+
+    /**
+     * How deep two bodies whose boxes meet lie in each other, nought where they do not: over all pairs of circles their
+     * penetration, which fades but never ends where they part, weighed by the smaller radius; its root, scaled by how large
+     * both are.
+     */
+    double depth(Body one, Body other) {
+        return depth(one, other, Double.POSITIVE_INFINITY);
+    }
+
+    /** The same, or infinitely deep as soon as it is certain to be deeper than enough. */
+    double depth(Body one, Body other, double enough) {
+        var scale = one.form().reach * Math.min(other.form().reach, SQRT_2 * one.form().reach);
+        var fade = 0.01 * Math.max(one.form().size, Math.min(other.form().size, 1.5 * one.form().size));
+        var far = FAR * fade;
+        var most = enough / scale * (enough / scale) - fade * fade;
+        var sum = 0.0;
+        var meet = false;
+        var leftX = one.minX - far;
+        var rightX = one.maxX + far;
+        var lowY = one.minY - far;
+        var highY = one.maxY + far;
+        for (var j = 0; j < other.poles; j++) {
+            var radius = other.pr[j];
+            var atX = other.px[j];
+            var atY = other.py[j];
+            if (atX + radius < leftX || atX - radius > rightX || atY + radius < lowY || atY - radius > highY) continue;
+            for (var i = 0; i < one.poles; i++) {
+                var dx = atX - one.px[i];
+                var dy = atY - one.py[i];
+                var square = dx * dx + dy * dy;
+                var reach = radius + one.pr[i];
+                if (square > (reach + far) * (reach + far)) continue;
+                var deep = reach - Math.sqrt(square);
+                meet |= deep > 0;
+                var felt = deep >= fade ? deep : fade * fade / (2 * fade - deep);
+                sum += felt * Math.min(radius, one.pr[i]);
+            }
+            if (sum > most) return meet || sidesMeet(one, other) ? Double.POSITIVE_INFINITY : 0;
+        }
+        return meet || sidesMeet(one, other) ? Math.sqrt(sum + fade * fade) * scale : 0;
     }
 
     /** Circles within both say at once that they do. */

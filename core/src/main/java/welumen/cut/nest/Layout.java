@@ -136,13 +136,10 @@ final class Layout {
         var grounds = obstacles(item, field[item]);
         Arrays.fill(groundDepth[item], 0);
         for (var k = 0; k < grounds.count(); k++)
-            if (grounds.isNear(body, k) && collider.collide(body, grounds.get(k)))
-                groundDepth[item][k] = Body.depth(body, grounds.get(k));
+            if (grounds.isNear(body, k)) groundDepth[item][k] = collider.depth(body, grounds.get(k));
         for (var j = 0; j < bodies.length; j++) {
             if (j == item) continue;
-            var deep = field[j] == field[item] && isNear(body, j) && collider.collide(body, bodies[j])
-                    ? Body.depth(body, bodies[j])
-                    : 0;
+            var deep = field[j] == field[item] && isNear(body, j) ? collider.depth(body, bodies[j]) : 0;
             depth[item][j] = deep;
             depth[j][item] = deep;
         }

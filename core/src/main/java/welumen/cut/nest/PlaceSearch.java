@@ -1,5 +1,6 @@
 package welumen.cut.nest;
 
+import java.util.Arrays;
 import java.util.random.RandomGenerator;
 
 /**
@@ -27,7 +28,10 @@ final class PlaceSearch {
     private final RandomGenerator random;
     private final Collider collider;
     private final Body tried;
-    private int[] order = new int[0];
+    /** On each field the others that lie there, in the order in which they are looked at. */
+    private final int[][] order;
+
+    private final int[] counts;
     private int item;
 
     /** A place, and what it costs. */
@@ -58,6 +62,8 @@ final class PlaceSearch {
         this.random = random;
         this.collider = collider;
         this.tried = new Body(layout.items.getFirst().plain());
+        this.order = new int[layout.fields.size()][0];
+        this.counts = new int[order.length];
         for (var i = 0; i < KEPT; i++) kept[i] = new Place();
     }
 
@@ -93,15 +99,18 @@ final class PlaceSearch {
         return true;
     }
 
-    /** What it lies in now is looked at first. */
+    /** The others on each field; what it lies in now is looked at first. */
     private void arrange() {
         var count = layout.bodies.length;
-        if (order.length != count) order = new int[count];
-        var front = 0;
-        var back = count;
-        for (var j = 0; j < count; j++)
-            if (layout.depth[item][j] > 0) order[front++] = j;
-            else order[--back] = j;
+        if (order[0].length < count) for (var on = 0; on < order.length; on++) order[on] = new int[count];
+        Arrays.fill(counts, 0);
+        for (var j = 0; j < count; j++) if (layout.depth[item][j] > 0) add(j);
+        for (var j = 0; j < count; j++) if (layout.depth[item][j] == 0 && j != item) add(j);
+    }
+
+    private void add(int j) {
+        var on = layout.field[j];
+        order[on][counts[on]++] = j;
     }
 
     private void about() {
@@ -212,25 +221,25 @@ final class PlaceSearch {
     /** Over all that it lies in, or more than enough once it is worse than the bound. */
     private double cost(int onField, double bound) {
         var sum = 0.0;
-        for (var k = 0; k < order.length; k++) {
-            var j = order[k];
-            if (layout.field[j] != onField || !layout.isNear(tried, j) || j == item) continue;
-            if (!collider.touch(tried, layout.bodies[j])) continue;
+        var others = order[onField];
+        var count = counts[onField];
+        for (var k = 0; k < count; k++) {
+            var j = others[k];
+            if (!layout.isNear(tried, j)) continue;
             var weight = layout.weight[item][j];
-            sum += weight * Body.depth(tried, layout.bodies[j], (bound - sum) / weight);
-            if (k > 0) {
-                // what is often in the way comes first
-                var before = k / 2;
-                order[k] = order[before];
-                order[before] = j;
-            }
+            var deep = collider.depth(tried, layout.bodies[j], (bound - sum) / weight);
+            if (deep == 0) continue;
+            sum += weight * deep;
+            // what is often in the way comes first
+            others[k] = others[k / 2];
+            others[k / 2] = j;
             if (sum >= bound) return Double.MAX_VALUE;
         }
         var grounds = layout.obstacles(item, onField);
         for (var k = 0; k < grounds.count(); k++)
-            if (grounds.isNear(tried, k) && collider.touch(tried, grounds.get(k))) {
+            if (grounds.isNear(tried, k)) {
                 var weight = layout.groundWeight[item][k];
-                sum += weight * Body.depth(tried, grounds.get(k), (bound - sum) / weight);
+                sum += weight * collider.depth(tried, grounds.get(k), (bound - sum) / weight);
                 if (sum >= bound) return Double.MAX_VALUE;
             }
         return sum;

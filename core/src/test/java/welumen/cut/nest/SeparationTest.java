@@ -86,7 +86,7 @@ class SeparationTest {
         var before = Double.MAX_VALUE;
         for (var x = 1; x < 100; x += 7) {
             other.lay(form, x, 0, 0);
-            var depth = Body.depth(one, other);
+            var depth = new Collider().depth(one, other);
             assertThat(depth).isPositive().isLessThan(before);
             before = depth;
         }
