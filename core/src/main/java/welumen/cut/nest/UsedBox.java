@@ -2,8 +2,8 @@ package welumen.cut.nest;
 
 import java.util.random.RandomGenerator;
 
-/** The box round the pieces of that field of a layout on which they cover least of it. */
-final class EmptiestBox {
+/** The box round the pieces on a field of a layout. */
+final class UsedBox {
     private final Layout layout;
     private final int on;
     private double minX = Double.POSITIVE_INFINITY;
@@ -11,7 +11,7 @@ final class EmptiestBox {
     private double maxX = Double.NEGATIVE_INFINITY;
     private double maxY = Double.NEGATIVE_INFINITY;
 
-    private EmptiestBox(Layout layout, int on) {
+    private UsedBox(Layout layout, int on) {
         this.layout = layout;
         this.on = on;
         for (var i = 0; i < layout.bodies.length; i++) {
@@ -24,10 +24,15 @@ final class EmptiestBox {
         }
     }
 
-    static EmptiestBox of(Layout layout) {
-        var emptiest = new EmptiestBox(layout, layout.field[0]);
+    static UsedBox of(Layout layout, int on) {
+        return new UsedBox(layout, on);
+    }
+
+    /** On the field of which it covers least. */
+    static UsedBox emptiest(Layout layout) {
+        var emptiest = of(layout, layout.field[0]);
         for (var on = 0; on < layout.fields.size(); on++) {
-            var box = new EmptiestBox(layout, on);
+            var box = of(layout, on);
             if (box.maxX > box.minX && box.share() < emptiest.share()) emptiest = box;
         }
         return emptiest;
@@ -39,14 +44,30 @@ final class EmptiestBox {
         return (maxX - minX) * (maxY - minY) / (field.width() * field.height());
     }
 
+    /** The number of that field. */
+    int on() {
+        return on;
+    }
+
     /** Pieces may lie on that field in this box alone, less a share of it on any one of its sides. */
     void bite(double share, RandomGenerator random) {
+        bound(0, 0, on);
         var across = share * (maxX - minX);
         var up = share * (maxY - minY);
-        var side = random.nextInt(4);
-        layout.minX[on] = side == 0 ? minX + across : minX;
-        layout.maxX[on] = side == 1 ? maxX - across : maxX;
-        layout.minY[on] = side == 2 ? minY + up : minY;
-        layout.maxY[on] = side == 3 ? maxY - up : maxY;
+        switch (random.nextInt(4)) {
+            case 0 -> layout.minX[on] += across;
+            case 1 -> layout.maxX[on] -= across;
+            case 2 -> layout.minY[on] += up;
+            default -> layout.maxY[on] -= up;
+        }
+    }
+
+    /** Pieces may lie on another field in such a box alone, as far as that field reaches. @param dx and dy by which it is shifted */
+    void bound(double dx, double dy, int other) {
+        var field = layout.fields.get(other);
+        layout.minX[other] = Math.max(field.minX, minX + dx);
+        layout.maxX[other] = Math.min(field.maxX, maxX + dx);
+        layout.minY[other] = Math.max(field.minY, minY + dy);
+        layout.maxY[other] = Math.min(field.maxY, maxY + dy);
     }
 }
