@@ -77,8 +77,8 @@ final class HideHand {
 
     /**
      * As long as one hide fewer is to be expected, the first worker does nothing but close one, and the second does so half of its
-     * time; else both open cheaper ones half of their time, if there are any, and the first tries to close one now and then. The first also sees to it which
-     * hide is the emptiest.
+     * time; else both open cheaper ones half of their time, if there are any, and the first tries to close one now and then. The
+     * first also sees to which hide is the emptiest.
      */
     private Kind kind(Layout from) {
         if (from.items.isEmpty()) return Kind.LEFT_OVER;
