@@ -96,7 +96,7 @@ abstract sealed class Search permits RollSearch, RepeatSearch, HideSearch {
         return more;
     }
 
-    /** Puts an item on another field, turned as it is if it may lie there so, else anywhere. */
+    /** Puts an item on another field, turned as it is or as near to that as it may lie there; where it may not, anywhere. */
     static void shift(Layout layout, int item, int to, double dx, double dy, RandomGenerator chance) {
         var body = layout.bodies[item];
         var flipped = layout.flipped[item];

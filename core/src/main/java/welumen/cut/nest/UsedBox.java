@@ -40,8 +40,7 @@ final class UsedBox {
 
     /** Of the box of that field. */
     double share() {
-        var field = layout.fields.get(on);
-        return (maxX - minX) * (maxY - minY) / (field.width() * field.height());
+        return (maxX - minX) * (maxY - minY) / layout.fields.get(on).boxArea();
     }
 
     /** The number of that field. */
@@ -62,7 +61,11 @@ final class UsedBox {
         }
     }
 
-    /** Pieces may lie on another field in such a box alone, as far as that field reaches. @param dx and dy by which it is shifted */
+    /**
+     * Pieces may lie on another field in such a box alone, as far as that field reaches.
+     *
+     * @param dx by how much the box is shifted, as is dy
+     */
     void bound(double dx, double dy, int other) {
         var field = layout.fields.get(other);
         layout.minX[other] = Math.max(field.minX, minX + dx);

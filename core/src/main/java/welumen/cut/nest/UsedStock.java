@@ -147,7 +147,7 @@ final class UsedStock {
     }
 
     private double box(int on) {
-        return fields.get(on).width() * fields.get(on).height();
+        return fields.get(on).boxArea();
     }
 
     private double cost(int on) {

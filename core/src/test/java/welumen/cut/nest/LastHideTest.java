@@ -61,7 +61,7 @@ class LastHideTest {
         var last = used(layout).betterLast(1).orElseThrow();
         assertThat(last.on()).isZero();
         var full = 0.9 / 1.0368;
-        assertThat(last.ratio()).isCloseTo(Math.max(0.5, (1.26 - full) / 2.0736 / 0.36), within(0.01));
+        assertThat(last.ratio()).isCloseTo((1.26 - full) / 2.0736 / 0.36, within(0.01));
         assertThat(used(laid(problem(70, SQUARE, DIAMOND), 45)).betterLast(1)).isEmpty();
     }
 
