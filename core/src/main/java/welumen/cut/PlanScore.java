@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
 import welumen.shape.Box;
+import welumen.shape.Planar;
 
 /**
  * How good a plan is, in the order in which it counts: pieces left over, sheets opened, cost, and the least of the
@@ -39,10 +40,15 @@ public record PlanScore(int leftOver, int sheets, double cost, double leastOfShe
 
     private static double used(Stock stock, List<Lies> lying) {
         return switch (stock) {
-            case Stock.Hide hide ->
-                box(lying).area() / hide.shape().outline().box().area();
+            case Stock.Hide hide -> covered(hide, box(lying));
             case Stock.Roll roll -> box(lying).maxX() / roll.length();
         };
+    }
+
+    /** The share of a hide, its flaws counted as leather, that lies within a box. */
+    public static double covered(Stock stock, Box box) {
+        var outline = stock.shape().outline();
+        return Planar.areaWithin(outline, box) / outline.area();
     }
 
     static Box box(List<Lies> lying) {

@@ -4,13 +4,16 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.locationtech.jts.algorithm.Area;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.operation.overlayng.RingClipper;
 import org.locationtech.jts.operation.valid.IsValidOp;
 
 /** The way between our shapes and the JTS library's, in both directions. */
@@ -66,6 +69,12 @@ public final class Planar {
                 shape.holes().stream().<Geometry>map(Planar::polygon).toList());
         return OverlayNGRobust.overlay(polygon(shape.outline()), holes, OverlayNG.DIFFERENCE)
                 .getArea();
+    }
+
+    /** How much of an outline's area lies within a box, in mm². */
+    public static double areaWithin(Outline outline, Box box) {
+        var clipper = new RingClipper(new Envelope(box.minX(), box.maxX(), box.minY(), box.maxY()));
+        return Area.ofRing(clipper.clip(closed(outline.corners())));
     }
 
     /** The largest polygon of a geometry, without its holes; empty where there is none. */

@@ -163,9 +163,4 @@ final class Field {
     double height() {
         return maxY - minY;
     }
-
-    /** Of its box, in mm². */
-    double boxArea() {
-        return width() * height();
-    }
 }

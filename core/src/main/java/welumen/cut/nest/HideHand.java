@@ -1,10 +1,8 @@
 package welumen.cut.nest;
 
 import java.util.EnumMap;
-import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.random.RandomGenerator;
 import welumen.cut.StopSignal;
 
@@ -24,7 +22,6 @@ final class HideHand {
     private enum Kind {
         LEFT_OVER,
         OTHER_STOCK,
-        OTHER_LAST,
         BITE
     }
 
@@ -35,9 +32,6 @@ final class HideHand {
     private final Map<Kind, HideTrial> begun = new EnumMap<>(Kind.class);
     /** In items moved. */
     private final Map<Kind, Long> work = new EnumMap<>(Kind.class);
-
-    /** Hides that were tried as the emptiest, by the numbers of their fields. */
-    private final Set<Integer> lastTried = new HashSet<>();
 
     private int failures;
 
@@ -77,14 +71,12 @@ final class HideHand {
 
     /**
      * As long as one hide fewer is to be expected, the first worker does nothing but close one, and the second does so half of its
-     * time; else both open cheaper ones half of their time, if there are any, and the first tries to close one now and then. The
-     * first also sees to which hide is the emptiest.
+     * time; else both open cheaper ones half of their time, if there are any, and the first tries to close one now and then.
      */
     private Kind kind(Layout from) {
         if (from.items.isEmpty()) return Kind.LEFT_OVER;
         if (trials.hasLeftOver(from) && isBehind(Kind.LEFT_OVER, isFirst ? HALF : 1)) return Kind.LEFT_OVER;
-        if (isBehind(Kind.OTHER_STOCK, onOtherStock(trials.used(from)))) return Kind.OTHER_STOCK;
-        return isFirst && isLastWrong(from) ? Kind.OTHER_LAST : Kind.BITE;
+        return isBehind(Kind.OTHER_STOCK, onOtherStock(trials.used(from))) ? Kind.OTHER_STOCK : Kind.BITE;
     }
 
     private double onOtherStock(UsedStock stock) {
@@ -100,39 +92,19 @@ final class HideHand {
         return share > 0 && work.getOrDefault(kind, 0L) <= share * all;
     }
 
-    private HideTrial trial(Kind kind, Layout from) {
-        return goingOn(kind, from).orElseGet(() -> {
-            var trial = begin(kind, from);
-            begun.put(kind, trial);
-            return trial;
-        });
-    }
-
     /** One that was begun goes on as long as what it would be worth is better than what there is. */
-    private Optional<HideTrial> goingOn(Kind kind, Layout from) {
-        return Optional.ofNullable(begun.get(kind))
-                .filter(trial -> trial.worth().compareTo(trials.worth(from)) < 0);
-    }
-
-    /** Each hide is tried as the emptiest once: where that comes to nothing, the pieces do not suit it. */
-    private boolean isLastWrong(Layout from) {
-        return goingOn(Kind.OTHER_LAST, from).isPresent()
-                || trials.betterLast(from)
-                        .filter(last -> !lastTried.contains(last.on()))
-                        .isPresent();
-    }
-
-    private HideTrial otherLast(Layout from) {
-        var last = trials.betterLast(from).orElseThrow();
-        lastTried.add(last.on());
-        return trials.otherLast(from, last, random);
+    private HideTrial trial(Kind kind, Layout from) {
+        var known = begun.get(kind);
+        if (known != null && known.worth().compareTo(trials.worth(from)) < 0) return known;
+        var trial = begin(kind, from);
+        begun.put(kind, trial);
+        return trial;
     }
 
     private HideTrial begin(Kind kind, Layout from) {
         return switch (kind) {
             case LEFT_OVER -> trials.leftOver(from, isFirst, failures, random);
             case OTHER_STOCK -> trials.otherStock(from, trials.used(from), !isFirst, random);
-            case OTHER_LAST -> otherLast(from);
             case BITE -> trials.bitten(from, bite.share(isFirst ? 1 : SMALLER), failures, random);
         };
     }

@@ -2,7 +2,6 @@ package welumen.cut.nest;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
 import welumen.cut.PlanScore;
@@ -30,11 +29,6 @@ final class HideTrials {
 
     UsedStock used(Layout layout) {
         return new UsedStock(fields, room, layout);
-    }
-
-    /** A hide that had better be the emptiest. */
-    Optional<UsedStock.BetterLast> betterLast(Layout layout) {
-        return used(layout).betterLast(UsedBox.emptiest(layout).on());
     }
 
     /** What a layout is worth in which nothing is in the way. */
@@ -96,41 +90,8 @@ final class HideTrials {
     HideTrial bitten(Layout from, double share, int failures, RandomGenerator random) {
         var layout = from.copy();
         var box = UsedBox.emptiest(layout);
-        box.bite(share, random);
-        return HideTrial.of(layout, worth(layout, box.share() * (1 - share)), random, idle(failures), RETURNS);
-    }
-
-    /**
-     * Another hide to be the emptiest. One that is used is kept in a part of its box, and what no longer lies there goes wherever
-     * there is room; one that is not takes over what lies on the one that is the emptiest now.
-     */
-    HideTrial otherLast(Layout from, UsedStock.BetterLast last, RandomGenerator random) {
-        var layout = from.copy();
-        layout.forget();
-        var box = UsedBox.emptiest(layout);
-        var share = box.share() * last.ratio();
-        if (layout.isOpen[last.on()]) {
-            var other = UsedBox.of(layout, last.on());
-            other.bite(1 - Math.min(1, share / other.share()), random);
-            for (var i = 0; i < layout.items.size(); i++)
-                if (layout.field[i] == last.on() && !layout.isWithin(i)) Search.scatter(layout, i, random);
-        } else {
-            moveOver(layout, box, last.on(), random);
-        }
-        return HideTrial.of(layout, worth(layout, share), random, TRIAL_IDLE, PATIENCE);
-    }
-
-    /** All that lies in a box to as far from the middle of another field. */
-    private void moveOver(Layout layout, UsedBox box, int to, RandomGenerator random) {
-        var old = fields.get(box.on());
-        var now = fields.get(to);
-        var dx = (now.minX + now.maxX - old.minX - old.maxX) / 2;
-        var dy = (now.minY + now.maxY - old.minY - old.maxY) / 2;
-        layout.isOpen[to] = true;
-        layout.isOpen[box.on()] = false;
-        box.bound(dx, dy, to);
-        for (var i = 0; i < layout.items.size(); i++)
-            if (layout.field[i] == box.on()) Search.shift(layout, i, to, dx, dy, random);
+        var left = box.bite(share, random);
+        return HideTrial.of(layout, worth(layout, left), random, idle(failures), RETURNS);
     }
 
     /** The more trials have failed, the longer it keeps at one. */

@@ -96,22 +96,6 @@ abstract sealed class Search permits RollSearch, RepeatSearch, HideSearch {
         return more;
     }
 
-    /** Puts an item on another field, turned as it is or as near to that as it may lie there; where it may not, anywhere. */
-    static void shift(Layout layout, int item, int to, double dx, double dy, RandomGenerator chance) {
-        var body = layout.bodies[item];
-        var flipped = layout.flipped[item];
-        var ways = layout.items.get(item).ways().get(to);
-        var x = body.x + dx;
-        var y = body.y + dy;
-        var course = layout.course(item, to, x, y, body.turn, flipped);
-        if (!ways.none() && ways.suit(body.turn, flipped, course)) {
-            var range = ways.at(body.turn, flipped, course);
-            layout.lay(item, to, x, y, ways.settled(range, body.turn, course), range.flipped());
-        } else {
-            scatter(layout, item, chance);
-        }
-    }
-
     /** Puts an item anywhere on an open field on which it may lie. */
     static void scatter(Layout layout, int item, RandomGenerator chance) {
         var open = IntStream.range(0, layout.isOpen.length)

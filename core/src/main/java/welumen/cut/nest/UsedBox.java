@@ -1,8 +1,10 @@
 package welumen.cut.nest;
 
 import java.util.random.RandomGenerator;
+import welumen.cut.PlanScore;
+import welumen.shape.Box;
 
-/** The box round the pieces on a field of a layout. */
+/** The box round the pieces on that field of a layout of which it covers least. */
 final class UsedBox {
     private final Layout layout;
     private final int on;
@@ -24,53 +26,42 @@ final class UsedBox {
         }
     }
 
-    static UsedBox of(Layout layout, int on) {
-        return new UsedBox(layout, on);
-    }
-
-    /** On the field of which it covers least. */
     static UsedBox emptiest(Layout layout) {
-        var emptiest = of(layout, layout.field[0]);
+        var emptiest = new UsedBox(layout, layout.field[0]);
         for (var on = 0; on < layout.fields.size(); on++) {
-            var box = of(layout, on);
+            var box = new UsedBox(layout, on);
             if (box.maxX > box.minX && box.share() < emptiest.share()) emptiest = box;
         }
         return emptiest;
     }
 
-    /** Of the box of that field. */
+    /** What it covers of its field. */
     double share() {
-        return (maxX - minX) * (maxY - minY) / layout.fields.get(on).boxArea();
+        return covered(new Box(minX, minY, maxX, maxY));
     }
 
-    /** The number of that field. */
-    int on() {
-        return on;
-    }
-
-    /** Pieces may lie on that field in this box alone, less a share of it on any one of its sides. */
-    void bite(double share, RandomGenerator random) {
-        bound(0, 0, on);
-        var across = share * (maxX - minX);
-        var up = share * (maxY - minY);
-        switch (random.nextInt(4)) {
-            case 0 -> layout.minX[on] += across;
-            case 1 -> layout.maxX[on] -= across;
-            case 2 -> layout.minY[on] += up;
-            default -> layout.maxY[on] -= up;
-        }
+    private double covered(Box box) {
+        return PlanScore.covered(layout.fields.get(on).stock, box);
     }
 
     /**
-     * Pieces may lie on another field in such a box alone, as far as that field reaches.
+     * Pieces may lie on that field in this box alone, less a share of it on any one of its sides.
      *
-     * @param dx by how much the box is shifted, as is dy
+     * @return what that covers of the field
      */
-    void bound(double dx, double dy, int other) {
-        var field = layout.fields.get(other);
-        layout.minX[other] = Math.max(field.minX, minX + dx);
-        layout.maxX[other] = Math.min(field.maxX, maxX + dx);
-        layout.minY[other] = Math.max(field.minY, minY + dy);
-        layout.maxY[other] = Math.min(field.maxY, maxY + dy);
+    double bite(double share, RandomGenerator random) {
+        var across = share * (maxX - minX);
+        var up = share * (maxY - minY);
+        var box = switch (random.nextInt(4)) {
+            case 0 -> new Box(minX + across, minY, maxX, maxY);
+            case 1 -> new Box(minX, minY, maxX - across, maxY);
+            case 2 -> new Box(minX, minY + up, maxX, maxY);
+            default -> new Box(minX, minY, maxX, maxY - up);
+        };
+        layout.minX[on] = box.minX();
+        layout.minY[on] = box.minY();
+        layout.maxX[on] = box.maxX();
+        layout.maxY[on] = box.maxY();
+        return covered(box);
     }
 }

@@ -1,8 +1,6 @@
 package welumen.cut.nest;
 
-import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
 import welumen.shape.Planar;
@@ -18,12 +16,6 @@ final class UsedStock {
     /** Of its room. */
     private static final double LIGHT = 0.08;
 
-    /** A change of the emptiest one is tried where it promises as much. */
-    private static final double WORTH_IT = 0.97;
-
-    /** No more is asked for at once. */
-    private static final double HALF = 0.5;
-
     private final List<Field> fields;
     private final double[] room;
     /** What lies on each. */
@@ -38,16 +30,16 @@ final class UsedStock {
         this.fields = fields;
         this.room = room;
         load = new double[room.length];
-        var isLaidOn = new boolean[room.length];
+        var isUsed = new boolean[room.length];
         var sum = 0.0;
         for (var i = 0; i < layout.items.size(); i++) {
             var area = layout.items.get(i).plain().area;
             load[layout.field[i]] += area;
-            isLaidOn[layout.field[i]] = true;
+            isUsed[layout.field[i]] = true;
             sum += area;
         }
         all = sum;
-        used = IntStream.range(0, room.length).filter(on -> isLaidOn[on]).toArray();
+        used = IntStream.range(0, room.length).filter(on -> isUsed[on]).toArray();
         closable = closable(FULL);
     }
 
@@ -109,45 +101,12 @@ final class UsedStock {
     /** Those after which there is room. */
     List<Exchange> exchanges() {
         return IntStream.range(0, fields.size())
-                .filter(on -> !isUsed(on))
+                .filter(on -> IntStream.of(used).noneMatch(open -> open == on))
                 .boxed()
                 .flatMap(other -> IntStream.of(used)
                         .filter(on -> cost(other) < cost(on) && all <= FULL * (open() - room[on] + room[other]))
                         .mapToObj(on -> new Exchange(on, other)))
                 .toList();
-    }
-
-    /**
-     * A stock that had better be the emptiest.
-     *
-     * @param on the number of its field
-     * @param ratio of what would then be covered of it to what is covered of the emptiest now; less than one
-     */
-    record BetterLast(int on, double ratio) {}
-
-    /**
-     * Were the others as full as they are now: one of the others, or one that is not used and costs no more, if that is worth the
-     * work.
-     */
-    Optional<BetterLast> betterLast(int emptiest) {
-        var full = used.length == 1 ? LIKELY : (all - load[emptiest]) / (open() - room[emptiest]);
-        var now = load[emptiest] / box(emptiest);
-        return IntStream.range(0, room.length)
-                .filter(on -> isUsed(on) || cost(on) <= cost(emptiest) && load[emptiest] <= full * room[on])
-                .mapToObj(on -> {
-                    var left = isUsed(on) ? all - full * (open() - room[on]) : load[emptiest];
-                    return new BetterLast(on, Math.max(HALF, left / box(on) / now));
-                })
-                .min(Comparator.comparingDouble(BetterLast::ratio))
-                .filter(best -> best.ratio() < WORTH_IT);
-    }
-
-    private boolean isUsed(int on) {
-        return IntStream.of(used).anyMatch(open -> open == on);
-    }
-
-    private double box(int on) {
-        return fields.get(on).boxArea();
     }
 
     private double cost(int on) {
