@@ -11,7 +11,7 @@ import welumen.cut.StopSignal;
 /**
  * The shortest length of one roll: a little is taken out of it somewhere, what lay beyond moves up, and what then overlaps is
  * separated. What succeeds makes the next bite larger, what fails smaller. One worker takes bites from the best, the other keeps
- * at a length farther off, with two large pieces changing places whenever it does not come out.
+ * at a length somewhat farther off, with two large pieces changing places whenever it does not come out.
  *
  * <p>A round is as much work for either, so that none waits for the other; a trial that is not done goes on in the next.
  */
@@ -25,7 +25,7 @@ final class RollSearch extends Search {
     private static final int IDLE = 25;
     private static final int RETURNS = 2;
 
-    /** How much farther than a bite the second worker goes. */
+    /** How much farther than the first worker's bite the second goes. */
     private static final double FAR = 1.6;
 
     /** So often pieces change places in one trial of the second worker. */
@@ -48,6 +48,8 @@ final class RollSearch extends Search {
     @Override
     void learn(Optional<Layout> found) {
         found.ifPresent(layout -> best = layout);
+        var bite = hands.getFirst().bite.share();
+        for (var hand : hands) hand.firstBite = bite;
     }
 
     /** What one worker is at. */
@@ -55,6 +57,9 @@ final class RollSearch extends Search {
         private final RandomGenerator random;
         private final boolean goesFar;
         private final Bite bite = new Bite(FIRST_BITE, LARGEST_BITE, SMALLEST_BITE);
+        /** The first worker's, as it was when the last round ended. */
+        private double firstBite = FIRST_BITE;
+
         private @Nullable Trial trial;
 
         Hand(RandomGenerator random, boolean goesFar) {
@@ -85,7 +90,7 @@ final class RollSearch extends Search {
         private Layout bitten(Layout from) {
             var layout = from.copy();
             var length = length(layout);
-            shorten(layout, length, length * (goesFar ? bite.share(FAR) : bite.share()), random);
+            shorten(layout, length, length * (goesFar ? FAR * firstBite : bite.share()), random);
             return layout;
         }
 

@@ -80,7 +80,7 @@ class UsedStockTest {
     void theEmptiestIsThatOfWhichTheBoxCoversLeast() {
         var layout = laid(27, i -> i < 9 ? 0 : 1, sheet("a", 1000, 1000, 300), sheet("b", 1000, 500, 300));
         var box = UsedBox.emptiest(layout);
-        assertThat(box.share()).isCloseTo(900 * 100 / 1e6, within(1e-6));
+        assertThat(box.share()).isCloseTo(900 * 100 / 1e6, within(1e-5));
     }
 
     /** A tenth of the width, 900 mm, or of the height, 200 mm, whichever side is bitten into. */
@@ -89,10 +89,10 @@ class UsedStockTest {
         for (var seed = 0; seed < 20; seed++) {
             var layout = laid(18, _ -> 0, sheet("a", 1000, 1000, 300));
             var left = UsedBox.emptiest(layout).bite(0.1, new SplittableRandom(seed));
-            assertThat(left).isCloseTo(0.9 * 0.18, within(1e-6));
+            assertThat(left).isCloseTo(0.9 * 0.18, within(1e-5));
             var width = layout.maxX[0] - layout.minX[0];
             var height = layout.maxY[0] - layout.minY[0];
-            assertThat(width * height / 1e6).isCloseTo(left, within(1e-6));
+            assertThat(width * height / 1e6).isCloseTo(left, within(1e-5));
             assertThat(width < 890).isNotEqualTo(height < 190);
         }
     }
