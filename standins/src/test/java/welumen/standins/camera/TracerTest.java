@@ -6,14 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
-import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 import welumen.files.photo.PhotoFile;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
-import welumen.shape.Shape;
 import welumen.standins.camera.FloorScene.Light;
 import welumen.standins.camera.FloorScene.Sheet;
 import welumen.trace.Picture;
@@ -42,41 +38,6 @@ class TracerTest {
         return answer instanceof Refused<Traced>(var why) ? why : "traced";
     }
 
-    /** Tilted, bent by the lens, in uneven light, as a JPEG: what is wanted of a photo of twelve megapixels. */
-    @ParameterizedTest
-    @ValueSource(longs = {4, 9, 12, 18, 21, 24})
-    void theOutlineLiesWhereThePieceDoes(long seed) {
-        var scene = AnyFloor.scene(seed, WIDTH);
-        var traced = trace(scene, seed).orThrow();
-        var laid = Laid.over(scene.piece(), traced.shape());
-        assertThat(laid.meanMm()).isLessThan(0.4);
-        assertThat(laid.within95Mm()).isLessThan(0.9);
-        assertThat(traced.shape().outline().area())
-                .isCloseTo(
-                        scene.piece().outline().area(),
-                        within(0.003 * scene.piece().outline().area()));
-        assertThat(sizes(traced.shape())).hasSameSizeAs(sizes(scene.piece()));
-        for (var i = 0; i < sizes(scene.piece()).size(); i++)
-            assertThat(sizes(traced.shape()).get(i))
-                    .isCloseTo(sizes(scene.piece()).get(i), within(0.5));
-        assertThat(traced.circles()).hasSameSizeAs(scene.piece().holes());
-    }
-
-    /**
-     * What went wrong once, at twelve megapixels: a short arc that went round the other way (134), a hole hardly wider than a
-     * soft edge (132), a hole of 8 mm at a pixel a mm, where the file blurs its colour away (301).
-     */
-    @ParameterizedTest
-    @ValueSource(longs = {132, 134, 301})
-    void whatWentWrongOnceIsRight(long seed) {
-        var scene = AnyFloor.scene(seed, 4000);
-        var traced = trace(scene, seed).orThrow();
-        assertThat(Laid.over(scene.piece(), traced.shape()).meanMm()).isLessThan(0.4);
-        assertThat(sizes(traced.shape())).hasSameSizeAs(sizes(scene.piece()));
-        assertThat(sizes(traced.shape()).getFirst())
-                .isCloseTo(sizes(scene.piece()).getFirst(), within(0.5));
-    }
-
     /** Twelve mm of carpet and underlay: on the side away from the camera the upper edge is seen, up to 6 mm too far out. */
     @Test
     void aThickPieceIsPutBackToWhereItStands() {
@@ -89,14 +50,6 @@ class TracerTest {
         assertThat(seen.warnings())
                 .filteredOn(warning -> warning.contains("own thickness"))
                 .hasSizeLessThanOrEqualTo(scene.piece().holes().size());
-    }
-
-    /** Of the holes, from small to large; a photo tells how wide they are, not in which order. */
-    private static List<Double> sizes(Shape shape) {
-        return shape.holes().stream()
-                .map(hole -> 2 * Math.sqrt(hole.area() / Math.PI))
-                .sorted()
-                .toList();
     }
 
     /** Five lines with an arc of nearly half a circle, not a hundred chords. */
