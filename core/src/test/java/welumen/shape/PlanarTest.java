@@ -37,7 +37,7 @@ class PlanarTest {
         assertThat(Planar.areaWithin(outline, outline.box())).isCloseTo(outline.area(), within(1e-9));
     }
 
-    /** Two holes that share a half, one of which reaches over the edge by as much. */
+    /** Two holes share a half; half of a third reaches over the edge. */
     @Test
     void holesThatOverlapAreTakenOffOnce() {
         var holes = List.of(

@@ -33,7 +33,7 @@ final class HideTrials {
 
     /** What a layout is worth in which nothing is in the way. */
     PlanScore worth(Layout layout) {
-        var least = layout.items.isEmpty() ? 0 : UsedBox.emptiest(layout).share();
+        var least = layout.items.isEmpty() ? 0 : EmptiestBox.of(layout).share();
         return worth(layout, least);
     }
 
@@ -89,7 +89,7 @@ final class HideTrials {
     /** The box about the emptiest hide's pieces smaller by a share. */
     HideTrial bitten(Layout from, double share, int failures, RandomGenerator random) {
         var layout = from.copy();
-        var box = UsedBox.emptiest(layout);
+        var box = EmptiestBox.of(layout);
         var left = box.bite(share, random);
         return HideTrial.of(layout, worth(layout, left), random, idle(failures), RETURNS);
     }

@@ -32,6 +32,8 @@ final class RollSearch extends Search {
     private static final int PATIENCE = 8;
 
     private final List<Hand> hands;
+    /** The first worker's bite as it was when the last round ended, so that the second never asks while it changes. */
+    private double nearBite = FIRST_BITE;
 
     RollSearch(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
         super(fields, items, placements, seed);
@@ -42,14 +44,13 @@ final class RollSearch extends Search {
 
     @Override
     Optional<Layout> attempt(int worker, StopSignal stop) {
-        return best.items.isEmpty() ? Optional.empty() : hands.get(worker).work(best, stop);
+        return best.items.isEmpty() ? Optional.empty() : hands.get(worker).work(best, nearBite, stop);
     }
 
     @Override
     void learn(Optional<Layout> found) {
         found.ifPresent(layout -> best = layout);
-        var bite = hands.getFirst().bite.share();
-        for (var hand : hands) hand.firstBite = bite;
+        nearBite = hands.getFirst().bite.share();
     }
 
     /** What one worker is at. */
@@ -57,8 +58,6 @@ final class RollSearch extends Search {
         private final RandomGenerator random;
         private final boolean goesFar;
         private final Bite bite = new Bite(FIRST_BITE, LARGEST_BITE, SMALLEST_BITE);
-        /** The first worker's, as it was when the last round ended. */
-        private double firstBite = FIRST_BITE;
 
         private @Nullable Trial trial;
 
@@ -68,11 +67,12 @@ final class RollSearch extends Search {
         }
 
         /** The shortest layout of a round, if one is shorter than the best. */
-        Optional<Layout> work(Layout best, StopSignal stop) {
+        Optional<Layout> work(Layout best, double nearBite, StopSignal stop) {
             var from = best;
             Optional<Layout> found = Optional.empty();
             for (var left = (long) ROUND; left > 0 && !stop.stopRequested(); left--) {
-                if (trial == null || trial.layout.maxX[0] >= length(from)) trial = new Trial(bitten(from), random);
+                if (trial == null || trial.layout.maxX[0] >= length(from))
+                    trial = new Trial(bitten(from, nearBite), random);
                 var before = trial.separation.moves();
                 var outcome = trial.separation.run(left, stop);
                 left -= trial.separation.moves() - before;
@@ -87,10 +87,10 @@ final class RollSearch extends Search {
             return found;
         }
 
-        private Layout bitten(Layout from) {
+        private Layout bitten(Layout from, double nearBite) {
             var layout = from.copy();
             var length = length(layout);
-            shorten(layout, length, length * (goesFar ? FAR * firstBite : bite.share()), random);
+            shorten(layout, length, length * (goesFar ? FAR * nearBite : bite.share()), random);
             return layout;
         }
 

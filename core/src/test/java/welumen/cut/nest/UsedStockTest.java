@@ -79,7 +79,7 @@ class UsedStockTest {
     @Test
     void theEmptiestIsThatOfWhichTheBoxCoversLeast() {
         var layout = laid(27, i -> i < 9 ? 0 : 1, sheet("a", 1000, 1000, 300), sheet("b", 1000, 500, 300));
-        var box = UsedBox.emptiest(layout);
+        var box = EmptiestBox.of(layout);
         assertThat(box.share()).isCloseTo(900 * 100 / 1e6, within(1e-5));
     }
 
@@ -88,7 +88,7 @@ class UsedStockTest {
     void aBiteTakesItsShareFromOneSide() {
         for (var seed = 0; seed < 20; seed++) {
             var layout = laid(18, _ -> 0, sheet("a", 1000, 1000, 300));
-            var left = UsedBox.emptiest(layout).bite(0.1, new SplittableRandom(seed));
+            var left = EmptiestBox.of(layout).bite(0.1, new SplittableRandom(seed));
             assertThat(left).isCloseTo(0.9 * 0.18, within(1e-5));
             var width = layout.maxX[0] - layout.minX[0];
             var height = layout.maxY[0] - layout.minY[0];

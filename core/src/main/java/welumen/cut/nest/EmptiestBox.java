@@ -5,7 +5,7 @@ import welumen.cut.PlanScore;
 import welumen.shape.Box;
 
 /** The box round the pieces on that field of a layout of which it covers least. */
-final class UsedBox {
+final class EmptiestBox {
     private final Layout layout;
     private final int on;
     private double minX = Double.POSITIVE_INFINITY;
@@ -13,7 +13,7 @@ final class UsedBox {
     private double maxX = Double.NEGATIVE_INFINITY;
     private double maxY = Double.NEGATIVE_INFINITY;
 
-    private UsedBox(Layout layout, int on) {
+    private EmptiestBox(Layout layout, int on) {
         this.layout = layout;
         this.on = on;
         for (var i = 0; i < layout.bodies.length; i++) {
@@ -26,10 +26,10 @@ final class UsedBox {
         }
     }
 
-    static UsedBox emptiest(Layout layout) {
-        var emptiest = new UsedBox(layout, layout.field[0]);
+    static EmptiestBox of(Layout layout) {
+        var emptiest = new EmptiestBox(layout, layout.field[0]);
         for (var on = 0; on < layout.fields.size(); on++) {
-            var box = new UsedBox(layout, on);
+            var box = new EmptiestBox(layout, on);
             if (box.maxX > box.minX && box.share() < emptiest.share()) emptiest = box;
         }
         return emptiest;
