@@ -35,6 +35,11 @@ final class EmptiestBox {
         return emptiest;
     }
 
+    /** The number of its field. */
+    int on() {
+        return on;
+    }
+
     /** What it covers of its field. */
     double share() {
         return covered(new Box(minX, minY, maxX, maxY));

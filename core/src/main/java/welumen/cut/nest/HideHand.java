@@ -18,10 +18,13 @@ final class HideHand {
     private static final double SELDOM = 0.25;
 
     private static final double HALF = 0.5;
+    /** How often it does what has paid better of late. */
+    private static final double FAVOURED = 0.8;
 
     private enum Kind {
         LEFT_OVER,
         OTHER_STOCK,
+        MOVE_OVER,
         BITE
     }
 
@@ -33,12 +36,13 @@ final class HideHand {
     /** In items moved. */
     private final Map<Kind, Long> work = new EnumMap<>(Kind.class);
 
-    private int failures;
+    private final Map<Kind, Experience> experience = new EnumMap<>(Kind.class);
 
     HideHand(HideTrials trials, RandomGenerator random, boolean isFirst) {
         this.trials = trials;
         this.random = random;
         this.isFirst = isFirst;
+        for (var kind : Kind.values()) experience.put(kind, new Experience());
     }
 
     /**
@@ -60,28 +64,49 @@ final class HideHand {
             if (outcome == Separation.Outcome.UNDER_WAY) continue;
             begun.remove(kind);
             var isApart = outcome == Separation.Outcome.APART;
-            failures = isApart ? 0 : failures + 1;
-            if (kind == Kind.BITE) bite.learn(isApart);
+            var after = isApart ? trials.closedWhereEmpty(trial.layout()) : from;
+            learn(
+                    kind,
+                    isApart,
+                    trials.worth(after).gainOver(trials.worth(from)),
+                    trial.separation().moves());
             if (!isApart) continue;
-            from = trials.closedWhereEmpty(trial.layout());
+            from = after;
             found = Optional.of(from);
         }
         return found;
     }
 
+    private void learn(Kind kind, boolean isApart, double gain, long moves) {
+        experience.get(kind).learn(isApart, gain, moves);
+        if (kind == Kind.BITE) bite.learn(isApart);
+    }
+
     /**
-     * As long as one hide fewer is to be expected, the first worker does nothing but close one, and the second does so half of its
-     * time; else both open cheaper ones half of their time, if there are any, and the first tries to close one now and then.
+     * As long as one hide fewer is to be expected, the first worker does nothing but close one, and the second moves over what lies
+     * on it; else both open cheaper ones half of their time, if there are any, and the first tries to close one now and then.
      */
     private Kind kind(Layout from) {
         if (from.items.isEmpty()) return Kind.LEFT_OVER;
         if (trials.hasLeftOver(from) && isBehind(Kind.LEFT_OVER, isFirst ? HALF : 1)) return Kind.LEFT_OVER;
-        return isBehind(Kind.OTHER_STOCK, onOtherStock(trials.used(from))) ? Kind.OTHER_STOCK : Kind.BITE;
+        var stock = trials.used(from);
+        if (isBehind(Kind.OTHER_STOCK, onOtherStock(stock))) return Kind.OTHER_STOCK;
+        if (!stock.isSeveral()) return Kind.BITE;
+        return !isFirst && stock.isLikelyToClose() ? Kind.MOVE_OVER : overOrBite();
+    }
+
+    /** What was begun is ended; then as a rule what pays better. */
+    private Kind overOrBite() {
+        if (begun.containsKey(Kind.MOVE_OVER)) return Kind.MOVE_OVER;
+        if (begun.containsKey(Kind.BITE)) return Kind.BITE;
+        var overPays =
+                experience.get(Kind.MOVE_OVER).pay() > experience.get(Kind.BITE).pay();
+        return overPays == (random.nextDouble() < FAVOURED) ? Kind.MOVE_OVER : Kind.BITE;
     }
 
     private double onOtherStock(UsedStock stock) {
         var hasCheaper = !stock.exchanges().isEmpty();
-        if (!isFirst) return stock.isLikelyToClose() || hasCheaper ? HALF : 0;
+        if (!isFirst) return hasCheaper ? HALF : 0;
         if (stock.isLikelyToClose()) return 1;
         return hasCheaper ? HALF : stock.canClose() ? SELDOM : 0;
     }
@@ -102,9 +127,11 @@ final class HideHand {
     }
 
     private HideTrial begin(Kind kind, Layout from) {
+        var failures = experience.get(kind).failures();
         return switch (kind) {
             case LEFT_OVER -> trials.leftOver(from, isFirst, failures, random);
             case OTHER_STOCK -> trials.otherStock(from, trials.used(from), !isFirst, random);
+            case MOVE_OVER -> trials.movedOver(from, failures, random);
             case BITE -> trials.bitten(from, bite.share(isFirst ? 1 : SMALLER), failures, random);
         };
     }

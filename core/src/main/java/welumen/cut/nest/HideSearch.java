@@ -8,8 +8,9 @@ import welumen.cut.StopSignal;
 
 /**
  * The fewest hides: what is left over is put among the rest, then a hide is closed and its pieces are put among those on the
- * others, or on a cheaper one that is opened for it, and what overlaps is separated. Where no hide can be saved, the box about
- * the pieces of the emptiest one is made smaller bite by bite.
+ * others, or on a cheaper one that is opened for it, and what overlaps is separated. Where no hide can be saved, pieces of the
+ * emptiest one go over to the others one by one, and the box about what stays is made smaller bite by bite, whichever pays
+ * better.
  *
  * <p>A round is as much work for either worker, so that none waits for the other; a trial that is not done goes on in the next.
  */
@@ -18,10 +19,11 @@ final class HideSearch extends Search {
     private static final int ROUND = 250;
 
     private final List<HideHand> hands;
+    private final HideTrials trials;
 
     HideSearch(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
         super(fields, items, placements, seed);
-        var trials = new HideTrials(fields, items);
+        trials = new HideTrials(fields, items);
         hands = IntStream.range(0, Workers.COUNT)
                 .mapToObj(worker -> new HideHand(trials, random(worker), worker == 0))
                 .toList();
@@ -33,7 +35,12 @@ final class HideSearch extends Search {
     }
 
     @Override
-    void learn(Optional<Layout> found) {
-        found.ifPresent(layout -> best = layout);
+    boolean isPromising(Layout found) {
+        return trials.worth(found).compareTo(trials.worth(best)) < 0;
+    }
+
+    @Override
+    void learn(List<Layout> found) {
+        for (var layout : found) if (isPromising(layout)) best = layout;
     }
 }

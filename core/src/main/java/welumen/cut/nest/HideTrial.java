@@ -1,16 +1,15 @@
 package welumen.cut.nest;
 
 import java.util.random.RandomGenerator;
-import welumen.cut.PlanScore;
 
 /**
  * A layout with something in the way of something, and how far it has come.
  *
  * @param worth what it would be worth were nothing in the way any more
  */
-record HideTrial(Layout layout, PlanScore worth, Separation separation) {
+record HideTrial(Layout layout, HideWorth worth, Separation separation) {
     /** One that is just begun. @param idle and returns as {@link Separation} has them */
-    static HideTrial of(Layout layout, PlanScore worth, RandomGenerator random, int idle, int returns) {
+    static HideTrial of(Layout layout, HideWorth worth, RandomGenerator random, int idle, int returns) {
         return new HideTrial(layout, worth, new Separation(layout, random, idle, returns));
     }
 }

@@ -4,11 +4,13 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
-import welumen.cut.PlanScore;
 
 /** What can be tried to make a layout on hides better: more of it laid, other hides, less of the emptiest one. */
 final class HideTrials {
     private static final int LEAST_IDLE = 8;
+    /** For what is moved over. */
+    private static final int LEAST_IDLE_OVER = 12;
+
     private static final int MOST_IDLE = 30;
     private static final int RETURNS = 1;
     /** A hide that is nearly empty goes at once or not at all; a fuller one wants patience. */
@@ -32,19 +34,20 @@ final class HideTrials {
     }
 
     /** What a layout is worth in which nothing is in the way. */
-    PlanScore worth(Layout layout) {
-        var least = layout.items.isEmpty() ? 0 : EmptiestBox.of(layout).share();
-        return worth(layout, least);
+    HideWorth worth(Layout layout) {
+        if (layout.items.isEmpty()) return worth(layout, 0, 0);
+        var box = EmptiestBox.of(layout);
+        return worth(layout, box.share(), used(layout).load(box.on()));
     }
 
-    private PlanScore worth(Layout layout, double least) {
+    private HideWorth worth(Layout layout, double box, double load) {
         var open = IntStream.range(0, fields.size())
                 .filter(on -> layout.isOpen[on])
                 .toArray();
         var cost = IntStream.of(open)
                 .mapToDouble(on -> fields.get(on).stock.cost())
                 .sum();
-        return new PlanScore(items.size() - layout.items.size(), open.length, cost, least);
+        return new HideWorth(items.size() - layout.items.size(), open.length, cost, box, load);
     }
 
     boolean isNothingToLay() {
@@ -65,7 +68,7 @@ final class HideTrials {
         var open = from.copy();
         Arrays.fill(open.isOpen, true);
         var layout = Search.with(open, some, random);
-        return HideTrial.of(layout, worth(layout, 1), random, idle(failures), RETURNS);
+        return HideTrial.of(layout, worth(layout, 1, 1), random, idle(LEAST_IDLE, failures), RETURNS);
     }
 
     /** One hide closed, as a rule the one with least on it, or another one opened for it. */
@@ -83,7 +86,17 @@ final class HideTrials {
         layout.forget();
         layout.isOpen[gone] = false;
         for (var i = 0; i < layout.items.size(); i++) if (layout.field[i] == gone) Search.scatter(layout, i, random);
-        return HideTrial.of(layout, worth(layout, 1), random, stock.isLight() ? LIGHT_IDLE : TRIAL_IDLE, PATIENCE);
+        return HideTrial.of(layout, worth(layout, 1, 1), random, stock.isLight() ? LIGHT_IDLE : TRIAL_IDLE, PATIENCE);
+    }
+
+    /** Less on the emptiest hide, in the same box. */
+    HideTrial movedOver(Layout from, int failures, RandomGenerator random) {
+        var layout = from.copy();
+        var box = EmptiestBox.of(layout);
+        var same = box.bite(0, random);
+        MoveOver.from(layout, box.on(), random);
+        var worth = worth(layout, same, used(layout).load(box.on()));
+        return HideTrial.of(layout, worth, random, idle(LEAST_IDLE_OVER, failures), RETURNS);
     }
 
     /** The box about the emptiest hide's pieces smaller by a share. */
@@ -91,17 +104,19 @@ final class HideTrials {
         var layout = from.copy();
         var box = EmptiestBox.of(layout);
         var left = box.bite(share, random);
-        return HideTrial.of(layout, worth(layout, left), random, idle(failures), RETURNS);
+        var worth = worth(layout, left, used(layout).load(box.on()));
+        return HideTrial.of(layout, worth, random, idle(LEAST_IDLE, failures), RETURNS);
     }
 
     /** The more trials have failed, the longer it keeps at one. */
-    private static int idle(int failures) {
-        return Math.min(MOST_IDLE, LEAST_IDLE + 2 * failures);
+    private static int idle(int least, int failures) {
+        return Math.min(MOST_IDLE, least + 2 * failures);
     }
 
-    /** A field without pieces is not used, and has its whole box again. */
+    /** A field without pieces is not used, and every other has its whole box again, in which any item may lie. */
     Layout closedWhereEmpty(Layout layout) {
         Arrays.fill(layout.isOpen, false);
+        Arrays.fill(layout.keptOff, Layout.NONE);
         for (var on : layout.field) layout.isOpen[on] = true;
         for (var on = 0; on < fields.size(); on++) {
             layout.minX[on] = fields.get(on).minX;

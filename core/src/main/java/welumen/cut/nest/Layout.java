@@ -13,6 +13,8 @@ import welumen.cut.Placement;
 final class Layout {
     /** Room for so many on each field, until more are met. */
     private static final int OBSTACLES = 32;
+    /** No field at all. */
+    static final int NONE = -1;
 
     /** As large a share of the items, the largest first, may change places. */
     private static final double LARGE = 0.4;
@@ -27,6 +29,8 @@ final class Layout {
     final boolean[] flipped;
     /** Whether pieces may lie on a field at all. */
     final boolean[] isOpen;
+    /** The field on which an item may not lie though it is open, or {@link #NONE}. */
+    final int[] keptOff;
     /** The box of each field in which pieces may lie. */
     final double[] minX;
 
@@ -50,6 +54,8 @@ final class Layout {
         field = new int[count];
         flipped = new boolean[count];
         isOpen = new boolean[fields.size()];
+        keptOff = new int[count];
+        Arrays.fill(keptOff, NONE);
         minX = fields.stream().mapToDouble(one -> one.minX).toArray();
         minY = fields.stream().mapToDouble(one -> one.minY).toArray();
         maxX = fields.stream().mapToDouble(one -> one.maxX).toArray();
@@ -86,6 +92,7 @@ final class Layout {
             System.arraycopy(other.groundDepth[i], 0, groundDepth[i], 0, other.groundDepth[i].length);
         }
         System.arraycopy(other.isOpen, 0, isOpen, 0, isOpen.length);
+        System.arraycopy(other.keptOff, 0, keptOff, 0, keptOff.length);
         System.arraycopy(other.minX, 0, minX, 0, minX.length);
         System.arraycopy(other.minY, 0, minY, 0, minY.length);
         System.arraycopy(other.maxX, 0, maxX, 0, maxX.length);
@@ -182,11 +189,15 @@ final class Layout {
         return sum;
     }
 
-    /** Whether an item's box lies in the box of its field, and that field is open. */
+    boolean mayLieOn(int item, int on) {
+        return isOpen[on] && keptOff[item] != on;
+    }
+
+    /** Whether an item's box lies in the box of its field, and it may lie on that. */
     boolean isWithin(int item) {
         var body = bodies[item];
         var on = field[item];
-        return isOpen[on]
+        return mayLieOn(item, on)
                 && body.minX >= minX[on] - 1e-9
                 && body.minY >= minY[on] - 1e-9
                 && body.maxX <= maxX[on] + 1e-9

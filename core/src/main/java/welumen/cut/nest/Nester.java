@@ -125,25 +125,27 @@ public final class Nester {
         }
         var found = running.stream().map(Workers::result).toList();
         if (stop.stopRequested()) return false;
-        var better = found.stream()
+        search.learn(found.stream()
                 .flatMap(Optional::stream)
-                .filter(layout -> isBetter(search, layout))
-                .toList();
-        search.learn(better.isEmpty() ? Optional.empty() : Optional.of(better.getLast()));
+                .filter(layout -> isOfUse(search, layout))
+                .toList());
         return true;
     }
 
-    /** Takes a layout over if its plan is valid and better. */
-    private boolean isBetter(Search search, Layout layout) {
+    /** Whether a layout is valid and makes a better plan, which is taken over, or is one to go on from. */
+    private boolean isOfUse(Search search, Layout layout) {
         var plan = new ArrayList<>(best.stream()
                 .filter(placement -> !search.has(problem.piece(placement.piece()))
                         || problem.isPinned(placement.piece(), placement.copy()))
                 .toList());
         plan.addAll(layout.placements());
         var reached = PlanScore.of(problem, plan);
-        if (reached.compareTo(score) >= 0 || !judge.faults(plan).isEmpty()) return false;
-        best = List.copyOf(plan);
-        score = reached;
+        var isBetter = reached.compareTo(score) < 0;
+        if (!isBetter && !search.isPromising(layout) || !judge.faults(plan).isEmpty()) return false;
+        if (isBetter) {
+            best = List.copyOf(plan);
+            score = reached;
+        }
         return true;
     }
 

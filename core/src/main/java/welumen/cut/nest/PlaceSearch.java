@@ -151,15 +151,15 @@ final class PlaceSearch {
 
     private int openFields() {
         var count = 0;
-        for (var open : layout.isOpen) if (open) count++;
+        for (var on = 0; on < layout.isOpen.length; on++) if (layout.mayLieOn(item, on)) count++;
         return count;
     }
 
     /** Any one of so many. */
     private int openField(int count) {
-        if (count == 1 && layout.isOpen[here.field]) return here.field;
+        if (count == 1 && layout.mayLieOn(item, here.field)) return here.field;
         var wanted = random.nextInt(count);
-        for (var i = 0; i < layout.isOpen.length; i++) if (layout.isOpen[i] && wanted-- == 0) return i;
+        for (var i = 0; i < layout.isOpen.length; i++) if (layout.mayLieOn(item, i) && wanted-- == 0) return i;
         return here.field;
     }
 
@@ -200,7 +200,7 @@ final class PlaceSearch {
     /** False where the field's box is too small for it. */
     private boolean pushIn(Place place) {
         var on = place.field;
-        if (!layout.isOpen[on]) return false;
+        if (!layout.mayLieOn(item, on)) return false;
         var wide = layout.maxX[on] - layout.minX[on];
         var high = layout.maxY[on] - layout.minY[on];
         if (tried.maxX - tried.minX > wide || tried.maxY - tried.minY > high) return false;

@@ -91,9 +91,9 @@ final class RepeatSearch extends Search {
 
     /** The order of the one that was taken over is gone on from. */
     @Override
-    void learn(Optional<Layout> found) {
+    void learn(List<Layout> found) {
         if (found.isEmpty()) return;
-        best = found.get();
+        best = found.getLast();
         for (var offer : offers.values()) if (offer.layout() == best) order = offer.order();
     }
 }

@@ -48,8 +48,8 @@ final class RollSearch extends Search {
     }
 
     @Override
-    void learn(Optional<Layout> found) {
-        found.ifPresent(layout -> best = layout);
+    void learn(List<Layout> found) {
+        if (!found.isEmpty()) best = found.getLast();
         nearBite = hands.getFirst().bite.share();
     }
 

@@ -39,8 +39,13 @@ abstract sealed class Search permits RollSearch, RepeatSearch, HideSearch {
     /** What a worker finds from the best so far; empty if nothing. The same random numbers are drawn whatever others find. */
     abstract Optional<Layout> attempt(int worker, StopSignal stop);
 
-    /** Takes note of how the round went. @param found what is the best from now on */
-    abstract void learn(Optional<Layout> found);
+    /** Whether a layout is one to go on from, though it makes no better plan. */
+    boolean isPromising(Layout found) {
+        return false;
+    }
+
+    /** Takes note of how the round went. @param found what is valid, and a better plan or promising, the best plan last */
+    abstract void learn(List<Layout> found);
 
     RandomGenerator random(int worker) {
         return random.get(worker);
@@ -99,7 +104,7 @@ abstract sealed class Search permits RollSearch, RepeatSearch, HideSearch {
     /** Puts an item anywhere on an open field on which it may lie. */
     static void scatter(Layout layout, int item, RandomGenerator chance) {
         var open = IntStream.range(0, layout.isOpen.length)
-                .filter(field -> layout.isOpen[field]
+                .filter(field -> layout.mayLieOn(item, field)
                         && !layout.items.get(item).ways().get(field).none())
                 .toArray();
         if (open.length == 0) return;

@@ -63,8 +63,13 @@ final class UsedStock {
         return IntStream.of(used).mapToDouble(on -> room[on]).sum();
     }
 
-    boolean isNone() {
-        return used.length == 0;
+    /** What share of its room is covered. */
+    double load(int on) {
+        return load[on] / room[on];
+    }
+
+    boolean isSeveral() {
+        return used.length > 1;
     }
 
     boolean canClose() {
