@@ -18,8 +18,11 @@ final class HideHand {
     private static final double SELDOM = 0.25;
 
     private static final double HALF = 0.5;
-    /** How often it does what has paid better of late. */
-    private static final double FAVOURED = 0.8;
+    /**
+     * For so many moves of each item pieces go over to other hides, then for as many the box is made smaller: it gives way the
+     * farther, the less has come to lie in it before.
+     */
+    private static final int STRETCH = 110;
 
     private enum Kind {
         LEFT_OVER,
@@ -36,13 +39,13 @@ final class HideHand {
     /** In items moved. */
     private final Map<Kind, Long> work = new EnumMap<>(Kind.class);
 
-    private final Map<Kind, Experience> experience = new EnumMap<>(Kind.class);
+    /** How many of a kind have failed since one succeeded. */
+    private final Map<Kind, Integer> failures = new EnumMap<>(Kind.class);
 
     HideHand(HideTrials trials, RandomGenerator random, boolean isFirst) {
         this.trials = trials;
         this.random = random;
         this.isFirst = isFirst;
-        for (var kind : Kind.values()) experience.put(kind, new Experience());
     }
 
     /**
@@ -64,22 +67,13 @@ final class HideHand {
             if (outcome == Separation.Outcome.UNDER_WAY) continue;
             begun.remove(kind);
             var isApart = outcome == Separation.Outcome.APART;
-            var after = isApart ? trials.closedWhereEmpty(trial.layout()) : from;
-            learn(
-                    kind,
-                    isApart,
-                    trials.worth(after).gainOver(trials.worth(from)),
-                    trial.separation().moves());
+            failures.merge(kind, isApart ? 0 : 1, (known, more) -> isApart ? 0 : known + more);
+            if (kind == Kind.BITE) bite.learn(isApart);
             if (!isApart) continue;
-            from = after;
+            from = trials.closedWhereEmpty(trial.layout());
             found = Optional.of(from);
         }
         return found;
-    }
-
-    private void learn(Kind kind, boolean isApart, double gain, long moves) {
-        experience.get(kind).learn(isApart, gain, moves);
-        if (kind == Kind.BITE) bite.learn(isApart);
     }
 
     /**
@@ -92,16 +86,12 @@ final class HideHand {
         var stock = trials.used(from);
         if (isBehind(Kind.OTHER_STOCK, onOtherStock(stock))) return Kind.OTHER_STOCK;
         if (!stock.isSeveral()) return Kind.BITE;
-        return !isFirst && stock.isLikelyToClose() ? Kind.MOVE_OVER : overOrBite();
+        return !isFirst && stock.isLikelyToClose() || isOnStretchOver(from) ? Kind.MOVE_OVER : Kind.BITE;
     }
 
-    /** What was begun is ended; then as a rule what pays better. */
-    private Kind overOrBite() {
-        if (begun.containsKey(Kind.MOVE_OVER)) return Kind.MOVE_OVER;
-        if (begun.containsKey(Kind.BITE)) return Kind.BITE;
-        var overPays =
-                experience.get(Kind.MOVE_OVER).pay() > experience.get(Kind.BITE).pay();
-        return overPays == (random.nextDouble() < FAVOURED) ? Kind.MOVE_OVER : Kind.BITE;
+    private boolean isOnStretchOver(Layout from) {
+        var moved = work.getOrDefault(Kind.MOVE_OVER, 0L) + work.getOrDefault(Kind.BITE, 0L);
+        return moved / ((long) STRETCH * from.items.size()) % 2 == 0;
     }
 
     private double onOtherStock(UsedStock stock) {
@@ -127,12 +117,12 @@ final class HideHand {
     }
 
     private HideTrial begin(Kind kind, Layout from) {
-        var failures = experience.get(kind).failures();
+        var failed = failures.getOrDefault(kind, 0);
         return switch (kind) {
-            case LEFT_OVER -> trials.leftOver(from, isFirst, failures, random);
+            case LEFT_OVER -> trials.leftOver(from, isFirst, failed, random);
             case OTHER_STOCK -> trials.otherStock(from, trials.used(from), !isFirst, random);
-            case MOVE_OVER -> trials.movedOver(from, failures, random);
-            case BITE -> trials.bitten(from, bite.share(isFirst ? 1 : SMALLER), failures, random);
+            case MOVE_OVER -> trials.movedOver(from, failed, random);
+            case BITE -> trials.bitten(from, bite.share(isFirst ? 1 : SMALLER), failed, random);
         };
     }
 }

@@ -19,11 +19,6 @@ record HideWorth(int leftOver, int open, double cost, double box, double load) i
         return box * load;
     }
 
-    /** How much less of the emptiest hide is taken than before, as the logarithm of the ratio; nothing if it is more. */
-    double gainOver(HideWorth before) {
-        return ofEmptiest() < before.ofEmptiest() ? Math.log(before.ofEmptiest() / ofEmptiest()) : 0;
-    }
-
     @Override
     public int compareTo(HideWorth other) {
         return ORDER.compare(this, other);
