@@ -20,9 +20,9 @@ final class HideHand {
     private static final double HALF = 0.5;
     /**
      * For so many moves of each item pieces go over to other hides, then for as many the box is made smaller: it gives way the
-     * farther, the less has come to lie in it before.
+     * farther, the less has come to lie in it before. Then each takes twice as long, and so on.
      */
-    private static final int STRETCH = 110;
+    private static final int STRETCH = 50;
 
     private enum Kind {
         LEFT_OVER,
@@ -91,7 +91,12 @@ final class HideHand {
 
     private boolean isOnStretchOver(Layout from) {
         var moved = work.getOrDefault(Kind.MOVE_OVER, 0L) + work.getOrDefault(Kind.BITE, 0L);
-        return moved / ((long) STRETCH * from.items.size()) % 2 == 0;
+        var stretch = (long) STRETCH * from.items.size();
+        while (moved >= 2 * stretch) {
+            moved -= 2 * stretch;
+            stretch *= 2;
+        }
+        return moved < stretch;
     }
 
     private double onOtherStock(UsedStock stock) {
