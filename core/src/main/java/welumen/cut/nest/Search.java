@@ -44,7 +44,7 @@ abstract sealed class Search permits RollSearch, RepeatSearch, HideSearch {
         return false;
     }
 
-    /** Takes note of how the round went. @param found what is valid, and a better plan or promising, the best plan last */
+    /** Takes note of how the round went. @param found what is valid, and promising or a better plan than any before it */
     abstract void learn(List<Layout> found);
 
     RandomGenerator random(int worker) {
