@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -39,7 +41,13 @@ public final class PlanCheck {
     private final Map<String, Grades> grades = new ConcurrentHashMap<>();
     private final Map<String, StretchCourse> courses = new ConcurrentHashMap<>();
 
-    /** A judge of many plans of one problem, who keeps what he has found out about its stocks; any thread may ask him. */
+    /** What lay in the last plan that was found valid, which is not judged again among itself. */
+    private volatile Set<Placement> sound = Set.of();
+
+    /**
+     * A judge of many plans of one problem, who keeps what he has found out about its stocks and about what lies as it did;
+     * any thread may ask him.
+     */
     public PlanCheck(CutProblem problem) {
         this.problem = problem;
     }
@@ -52,14 +60,23 @@ public final class PlanCheck {
     /** Everything that is wrong with one plan; empty for a valid one. */
     public List<PlanFault> faults(List<Placement> placements) {
         var faults = new ArrayList<PlanFault>(copies(placements));
+        var known = sound;
+        var isNew =
+                placements.stream().map(placement -> !known.contains(placement)).toList();
         var lying = placements.stream()
                 .map(placement -> Lies.of(problem, placement))
                 .toList();
-        faults.addAll(
-                lying.parallelStream().map(this::alone).flatMap(List::stream).toList());
+        faults.addAll(IntStream.range(0, lying.size())
+                .parallel()
+                .filter(isNew::get)
+                .mapToObj(i -> alone(lying.get(i)))
+                .flatMap(List::stream)
+                .toList());
         for (var i = 0; i < lying.size(); i++)
             for (var j = i + 1; j < lying.size(); j++)
-                if (lying.get(i).stock() == lying.get(j).stock()) together(lying.get(i), lying.get(j), faults);
+                if ((isNew.get(i) || isNew.get(j))
+                        && lying.get(i).stock() == lying.get(j).stock()) together(lying.get(i), lying.get(j), faults);
+        if (faults.isEmpty()) sound = Set.copyOf(placements);
         return faults;
     }
 

@@ -42,6 +42,21 @@ class PlanCheckTest {
                 .isInstanceOf(PlanFault.OverTheEdge.class);
     }
 
+    /** What lay well in one plan is held against all that is new in the next, and is not taken as sound after a faulty one. */
+    @ParameterizedTest
+    @ValueSource(doubles = {103.9, 60, -5, 398.1})
+    void aSecondPlanIsJudgedAgainstTheFirst(double x) {
+        var judge = new PlanCheck(TWO);
+        assertThat(judge.faults(List.of(at(1, 2, 2)))).isEmpty();
+        for (var i = 0; i < 2; i++)
+            assertThat(judge.faults(List.of(at(1, 2, 2), at(2, x, 2))))
+                    .isEqualTo(PlanCheck.faults(TWO, List.of(at(1, 2, 2), at(2, x, 2))))
+                    .isNotEmpty();
+        assertThat(judge.faults(List.of(at(1, 2, 2), at(1, 2, 2)))).isNotEmpty();
+        assertThat(judge.faults(List.of(at(1, 2, 2), at(2, 104, 2)))).isEmpty();
+        assertThat(judge.faults(List.of(at(2, 104, 2), at(1, 3, 2)))).isNotEmpty();
+    }
+
     @Test
     void inAFlaw() {
         var flawed = hide(

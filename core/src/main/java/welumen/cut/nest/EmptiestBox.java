@@ -12,6 +12,8 @@ final class EmptiestBox {
     private double minY = Double.POSITIVE_INFINITY;
     private double maxX = Double.NEGATIVE_INFINITY;
     private double maxY = Double.NEGATIVE_INFINITY;
+    /** Infinite where nothing lies. */
+    private final double share;
 
     private EmptiestBox(Layout layout, int on) {
         this.layout = layout;
@@ -24,13 +26,14 @@ final class EmptiestBox {
             maxX = Math.max(maxX, body.maxX);
             maxY = Math.max(maxY, body.maxY);
         }
+        share = maxX > minX ? covered(new Box(minX, minY, maxX, maxY)) : Double.POSITIVE_INFINITY;
     }
 
     static EmptiestBox of(Layout layout) {
         var emptiest = new EmptiestBox(layout, layout.field[0]);
         for (var on = 0; on < layout.fields.size(); on++) {
             var box = new EmptiestBox(layout, on);
-            if (box.maxX > box.minX && box.share() < emptiest.share()) emptiest = box;
+            if (box.share < emptiest.share) emptiest = box;
         }
         return emptiest;
     }
@@ -42,7 +45,7 @@ final class EmptiestBox {
 
     /** What it covers of its field. */
     double share() {
-        return covered(new Box(minX, minY, maxX, maxY));
+        return share;
     }
 
     private double covered(Box box) {

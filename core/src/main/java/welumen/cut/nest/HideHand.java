@@ -85,7 +85,7 @@ final class HideHand {
         if (trials.hasLeftOver(from) && isBehind(Kind.LEFT_OVER, isFirst ? HALF : 1)) return Kind.LEFT_OVER;
         var stock = trials.used(from);
         if (isBehind(Kind.OTHER_STOCK, onOtherStock(stock))) return Kind.OTHER_STOCK;
-        if (!stock.isSeveral()) return Kind.BITE;
+        if (!stock.isSeveral() || !trials.canMoveOver(from)) return Kind.BITE;
         return !isFirst && stock.isLikelyToClose() || isOnStretchOver(from) ? Kind.MOVE_OVER : Kind.BITE;
     }
 

@@ -89,6 +89,11 @@ final class HideTrials {
         return HideTrial.of(layout, worth(layout, 1, 1), random, stock.isLight() ? LIGHT_IDLE : TRIAL_IDLE, PATIENCE);
     }
 
+    /** Whether any piece of the emptiest hide may lie on another that is open. */
+    boolean canMoveOver(Layout from) {
+        return MoveOver.mayGo(from, EmptiestBox.of(from).on()).findAny().isPresent();
+    }
+
     /** Less on the emptiest hide, in the same box. */
     HideTrial movedOver(Layout from, int failures, RandomGenerator random) {
         var layout = from.copy();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.random.RandomGenerator;
+import java.util.stream.IntStream;
 import welumen.cut.Placement;
 
 /**
@@ -191,6 +192,14 @@ final class Layout {
 
     boolean mayLieOn(int item, int on) {
         return isOpen[on] && keptOff[item] != on;
+    }
+
+    /** The fields on which an item may lie, one way or other. */
+    int[] fieldsFor(int item) {
+        var ways = items.get(item).ways();
+        return IntStream.range(0, isOpen.length)
+                .filter(on -> mayLieOn(item, on) && !ways.get(on).none())
+                .toArray();
     }
 
     /** Whether an item's box lies in the box of its field, and it may lie on that. */

@@ -24,16 +24,21 @@ final class MoveOver {
         this.random = random;
     }
 
-    /** @param on the number of the hide on which less is to lie */
+    /** @param on the number of the hide on which less is to lie, from which some piece may go */
     static void from(Layout layout, int on, RandomGenerator random) {
         new MoveOver(layout, on, random).exchange();
     }
 
+    /** What lies on a hide and may lie on another that is open. */
+    static IntStream mayGo(Layout layout, int on) {
+        return IntStream.range(0, layout.items.size())
+                .filter(item -> layout.field[item] == on
+                        && IntStream.of(layout.fieldsFor(item)).anyMatch(field -> field != on));
+    }
+
     private void exchange() {
-        var gone = items().filter(item -> layout.field[item] == on && hasOther(item))
-                .toArray();
+        var gone = mayGo(layout, on).toArray();
         items().filter(item -> layout.field[item] != on).forEach(item -> layout.keptOff[item] = on);
-        if (gone.length == 0) return;
         var one = any(gone);
         var back = random.nextDouble() < EXCHANGED ? smallerThan(one) : new int[0];
         if (back.length == 0) one = smaller(one, any(gone));
@@ -44,13 +49,6 @@ final class MoveOver {
 
     private IntStream items() {
         return IntStream.range(0, layout.items.size());
-    }
-
-    private boolean hasOther(int item) {
-        return IntStream.range(0, layout.isOpen.length)
-                .anyMatch(field -> field != on
-                        && layout.isOpen[field]
-                        && !layout.items.get(item).ways().get(field).none());
     }
 
     private int any(int[] some) {

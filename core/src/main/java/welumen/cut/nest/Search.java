@@ -103,10 +103,7 @@ abstract sealed class Search permits RollSearch, RepeatSearch, HideSearch {
 
     /** Puts an item anywhere on an open field on which it may lie. */
     static void scatter(Layout layout, int item, RandomGenerator chance) {
-        var open = IntStream.range(0, layout.isOpen.length)
-                .filter(field -> layout.mayLieOn(item, field)
-                        && !layout.items.get(item).ways().get(field).none())
-                .toArray();
+        var open = layout.fieldsFor(item);
         if (open.length == 0) return;
         var on = open[chance.nextInt(open.length)];
         var ways = layout.items.get(item).ways().get(on);

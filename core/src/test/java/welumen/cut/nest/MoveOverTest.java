@@ -95,8 +95,11 @@ class MoveOverTest {
         var bound = new CutPiece(
                 "here", new Shape(Outline.rectangle(100, 100)), HERE, "", new Turns.AsDrawn(), false, 4, along, "");
         var layout = laid(bound, 80, sheet("a", new Stretch.Along(0, 10)), sheet("b", new Stretch.Along(90, 10)));
-        MoveOver.from(layout, 0, new SplittableRandom(1));
-        assertThat(on(layout, 0)).hasSize(HERE).containsOnly("here");
+        assertThat(MoveOver.mayGo(layout, 0)).isEmpty();
+        assertThat(new HideTrials(layout.fields, layout.items).canMoveOver(layout))
+                .isFalse();
+        assertThat(new HideTrials(layout.fields, layout.items).canMoveOver(laid(80)))
+                .isTrue();
     }
 
     /** Separated, less lies on the emptiest in a box that is no larger, and anything may lie anywhere again. */
