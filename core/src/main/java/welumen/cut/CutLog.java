@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import welumen.cut.CutChange.PieceLeftDry;
 import welumen.cut.CutChange.PieceSpoilt;
@@ -109,13 +110,18 @@ public record CutLog(
     public List<Stock> toCutFrom(List<Stock> workshop, List<CutLog> others) {
         var logs = Stream.concat(Stream.of(this), others.stream()).toList();
         return Stream.of(
-                        workshop.stream()
-                                .filter(stock -> brought.stream()
-                                        .noneMatch(own -> own.id().equals(stock.id()))),
-                        brought.stream(),
+                        workshop.stream().map(stock -> own(stock.id()).orElse(stock)),
+                        brought.stream()
+                                .filter(own -> workshop.stream()
+                                        .noneMatch(stock -> stock.id().equals(own.id()))),
                         logs.stream().flatMap(log -> log.offcuts().stream()))
                 .flatMap(stocks -> stocks)
                 .filter(stock -> logs.stream().noneMatch(log -> log.isCut(stock.id())))
                 .toList();
+    }
+
+    /** As it was found to be for this job. */
+    private Optional<Stock> own(String id) {
+        return brought.stream().filter(stock -> stock.id().equals(id)).findFirst();
     }
 }

@@ -34,6 +34,9 @@ public sealed interface Stock {
     /** The whole of it, its holes being flaws. */
     Shape shape();
 
+    /** The same with other flaws. */
+    Stock flawed(List<Outline> flaws);
+
     /** How long a strip can be cut from it: the longer way of its box. */
     default double longestMm() {
         var box = shape().outline().box();
@@ -83,7 +86,7 @@ public sealed interface Stock {
             this(id, material, Kind.HIDE, Lot.UNKNOWN, shape, grade, zones, stretch, cost);
         }
 
-        /** The same with other flaws. */
+        @Override
         public Hide flawed(List<Outline> flaws) {
             return shaped(new Shape(shape.outline(), flaws), zones);
         }
@@ -117,6 +120,7 @@ public sealed interface Stock {
      * @param width with both selvedges, in mm
      * @param repeatX the length after which its pattern repeats, in mm; nought if it has none
      * @param selvedge how much along either edge is not used, in mm
+     * @param flaws may reach over its edges
      */
     record Roll(
             String id,
@@ -127,9 +131,24 @@ public sealed interface Stock {
             double costPerMetre,
             double repeatX,
             double repeatY,
-            double selvedge)
+            double selvedge,
+            List<Outline> flaws)
             implements Stock {
-        /** One of whose lot no more is known, and which is used from edge to edge. */
+        /** A sound one. */
+        public Roll(
+                String id,
+                String material,
+                Lot lot,
+                double width,
+                double length,
+                double costPerMetre,
+                double repeatX,
+                double repeatY,
+                double selvedge) {
+            this(id, material, lot, width, length, costPerMetre, repeatX, repeatY, selvedge, List.of());
+        }
+
+        /** A sound one of whose lot no more is known, and which is used from edge to edge. */
         public Roll(
                 String id,
                 String material,
@@ -141,9 +160,28 @@ public sealed interface Stock {
             this(id, material, Lot.UNKNOWN, width, length, costPerMetre, repeatX, repeatY, 0);
         }
 
+        @Override
+        public Roll flawed(List<Outline> others) {
+            return new Roll(id, material, lot, width, length, costPerMetre, repeatX, repeatY, selvedge, others);
+        }
+
         /** What is left of it when some of it is cut off. */
         public Roll left(String as, double leftMm) {
-            return new Roll(as, material, lot, width, leftMm, costPerMetre, repeatX, repeatY, selvedge);
+            var cutOff = new Pose(leftMm - length, 0, 0, false);
+            return new Roll(
+                    as,
+                    material,
+                    lot,
+                    width,
+                    leftMm,
+                    costPerMetre,
+                    repeatX,
+                    repeatY,
+                    selvedge,
+                    flaws.stream()
+                            .map(cutOff::apply)
+                            .filter(flaw -> flaw.box().maxX() > 0)
+                            .toList());
         }
 
         /** Between the selvedges, in mm. */
@@ -151,12 +189,13 @@ public sealed interface Stock {
             return width - 2 * selvedge;
         }
 
-        /** Whether a rectangle can be cut from it, one way or the other. */
+        /** Whether a rectangle could be cut from it, one way or the other, were it sound. */
         public boolean has(double longMm, double wideMm) {
             return Math.max(length, usableWidth()) >= longMm && Math.min(length, usableWidth()) >= wideMm;
         }
 
         public Roll {
+            flaws = List.copyOf(flaws);
             if (!(width > 0 && length > 0 && Double.isFinite(width) && Double.isFinite(length)))
                 throw new IllegalArgumentException("The roll of [%s × %s mm] has no area.".formatted(width, length));
             if (!(selvedge >= 0 && 2 * selvedge < width))
@@ -168,7 +207,7 @@ public sealed interface Stock {
 
         @Override
         public Shape shape() {
-            return new Shape(new Pose(0, selvedge, 0, false).apply(Outline.rectangle(length, usableWidth())));
+            return new Shape(new Pose(0, selvedge, 0, false).apply(Outline.rectangle(length, usableWidth())), flaws);
         }
 
         @Override

@@ -10,7 +10,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import welumen.cabin.PartId;
 import welumen.cut.Stock;
-import welumen.cut.hide.HideEdit;
+import welumen.cut.hide.MarkText;
 import welumen.cut.hide.StockText;
 import welumen.cut.table.CutCard;
 import welumen.measure.Parsed;
@@ -98,7 +98,7 @@ class TypedLinesTest {
             assertAnswered(Clearance.read(typed, 3, List.of(new PartId("console"))));
             assertAnswered(SideStation.read(typed));
             assertAnswered(LessonText.read(typed, piece));
-            if (i % 10 == 0) assertAnswered(HideEdit.read(typed, hide, CutCard.from(hide)));
+            if (i % 10 == 0) assertAnswered(MarkText.read(typed, hide, CutCard.from(hide)));
         }
     }
 

@@ -3,6 +3,7 @@ package welumen.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Labeled;
 import org.junit.jupiter.api.Test;
 import welumen.cut.FromPattern;
 import welumen.cut.Lot;
@@ -79,6 +80,13 @@ class CutStockWalkTest extends CuttingWalk {
         assertThat(stock()).extracting(Stock::id).doesNotContain("hide 6");
     }
 
+    private String shown() {
+        return bench.ask(() -> bench.robot
+                .lookup("#stock-shown > .list-cell")
+                .queryAs(Labeled.class)
+                .getText());
+    }
+
     /** Nobody says a nap of the striped inserts any more: their stripes run up or down them, and that is said. */
     @Test
     void stripesRunUpPiecesThatMayTurn() {
@@ -108,10 +116,40 @@ class CutStockWalkTest extends CuttingWalk {
         bench.click("finish-now");
         bench.until(() -> says("is wider than its roll. Make it of strips"));
         bench.click("join-once");
-        assertThat(bench.ask(() -> bench.model().job().patterns().pieces().stream()
+        bench.until(() -> bench.ask(() -> bench.model().job().patterns().pieces().stream()
                         .filter(piece -> piece.name().contains(", strip "))
-                        .count()))
+                        .count()
+                == 2));
+    }
+
+    /** A crease across the carpet is marked by number and a stain by a click: the plan lies over it, and is laid around it. */
+    @Test
+    void aRollIsLaidAroundItsFlaws() {
+        bench.click("leaf-hides-and-rolls");
+        bench.choose("stock-shown", "carpet roll");
+        bench.typeAndEnter("hide-mark", "grades as usual");
+        assertThat(bench.text("hides-answer")).contains("along from the cut end");
+        var before = stock().stream().map(Stock::id).toList();
+        bench.typeAndEnter("hide-mark", "flaw 60 x 1400 at 500, 685");
+        assertThat(stock()).extracting(Stock::id).isEqualTo(before);
+        assertThat(shown()).isEqualTo("Carpet roll");
+        bench.robot.clickOn("#hide-felt");
+        bench.settle();
+        assertThat(bench.text("hides-answer")).contains("2 flaws");
+        assertThat(bench.ask(
+                        () -> bench.robot.lookup("#hide-felt .flaw").queryAll().size()))
                 .isEqualTo(2);
+        bench.click("leaf-plan");
+        assertThat(says("a flaw of “carpet roll”")).isTrue();
+        bench.click("lay-out");
+        bench.until(
+                () -> bench.ask(() -> bench.robot.lookup("#finish-now").query().isVisible()));
+        bench.click("finish-now");
+        bench.until(() -> !says("a flaw of “carpet roll”"));
+        assertThat(plan().plan().on("carpet roll")).hasSize(4);
+        assertThat(plan().problem().stock("carpet roll").shape().holes()).hasSize(2);
+        assertThat(PlanCheck.faults(plan().problem(), plan().plan().placements()))
+                .isEmpty();
     }
 
     /** A roll that came narrow spoils its plan; cut, its rest is a roll again, and found where a piece is missing. */

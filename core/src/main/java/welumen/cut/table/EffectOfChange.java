@@ -29,7 +29,7 @@ import welumen.pattern.Patterns;
  * @param again the names of the pieces that have to be laid again, or for the first time
  * @param opened what has to be opened for them
  * @param cost of what is opened, and of more length of rolls
- * @param holed hides out of which a copy was cut that was spoilt, and is drawn otherwise now: its hole is a flaw from now on
+ * @param holed hides and rolls out of which a copy was cut that was spoilt, and is drawn otherwise now: its hole is a flaw from now on
  * @param after the table once the change is accepted: what stays lies where it lay
  */
 public record EffectOfChange(
@@ -101,7 +101,7 @@ public record EffectOfChange(
                         .map(use -> whole.stock(use.stock()))
                         .toList(),
                 cost(whole, plan) - cost(laid.problem(), laid.plan()),
-                holed.hides(),
+                holed.stocks(),
                 new Laid(whole, plan));
     }
 

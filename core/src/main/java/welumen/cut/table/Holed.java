@@ -9,12 +9,12 @@ import welumen.cut.CuttingTable.Laid;
 import welumen.cut.Lies;
 import welumen.cut.Placement;
 import welumen.cut.Stock;
-import welumen.cut.hide.HideEdit;
+import welumen.cut.hide.Flaws;
 
-/** Hides that are still cut from, with a hole where a copy that was spoilt was cut out, once that copy leaves the plan. */
-record Holed(List<Stock> hides) {
+/** Stocks that are still cut from, with a hole where a copy that was spoilt was cut out, once that copy leaves the plan. */
+record Holed(List<Stock> stocks) {
     Holed {
-        hides = List.copyOf(hides);
+        stocks = List.copyOf(stocks);
     }
 
     /**
@@ -24,25 +24,25 @@ record Holed(List<Stock> hides) {
     static Holed of(Laid laid, List<Stock> now, CutLog log, Predicate<Placement> leaves) {
         var holed = new ArrayList<Stock>();
         for (var stock : now) {
-            if (!(stock instanceof Stock.Hide hide)) continue;
-            var gone = laid.plan().on(hide.id()).stream()
+            var gone = laid.plan().on(stock.id()).stream()
                     .filter(placement -> log.isSpoilt(placement) && leaves.test(placement))
                     .toList();
             if (gone.isEmpty()) continue;
+            var left = stock;
             for (var placement : gone)
-                hide = HideEdit.cutOut(
-                        hide, Lies.of(laid.problem(), placement).shape().outline());
-            holed.add(hide);
+                left = left.flawed(Flaws.and(
+                        left, Lies.of(laid.problem(), placement).shape().outline()));
+            holed.add(left);
         }
         return new Holed(holed);
     }
 
     /** The same stocks, with their holes. */
-    List<Stock> in(List<Stock> stocks) {
-        return stocks.stream().map(stock -> find(stock.id()).orElse(stock)).toList();
+    List<Stock> in(List<Stock> all) {
+        return all.stream().map(stock -> find(stock.id()).orElse(stock)).toList();
     }
 
     private Optional<Stock> find(String id) {
-        return hides.stream().filter(hide -> hide.id().equals(id)).findFirst();
+        return stocks.stream().filter(stock -> stock.id().equals(id)).findFirst();
     }
 }

@@ -8,6 +8,7 @@ import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
+import welumen.cut.Stock;
 import welumen.shape.Frame;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
@@ -46,6 +47,15 @@ public record LargestRectangle(Outline outline, double longMm, double wideMm) {
                     && (best.isEmpty() || found.get().area() > best.get().area())) best = found;
         }
         return best;
+    }
+
+    /** Whether one so long and so wide can be cut from a stock. */
+    static boolean isIn(Stock stock, double longMm, double wideMm) {
+        return switch (stock) {
+            case Stock.Roll roll when !roll.has(longMm, wideMm) -> false;
+            case Stock.Roll roll when roll.flaws().isEmpty() -> true;
+            default -> in(Planar.polygon(stock.shape()), longMm, wideMm).isPresent();
+        };
     }
 
     /** In cells of the grid. */

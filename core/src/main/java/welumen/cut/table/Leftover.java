@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.stream.Stream;
 import welumen.cut.CutLog;
 import welumen.cut.Stock;
-import welumen.shape.Planar;
 
 /**
  * What was left over of a cut and is still there: an offcut of a hide, or the rest of a roll.
@@ -46,12 +45,7 @@ public record Leftover(Stock stock, String job, LocalDate since) {
     }
 
     private boolean has(double longMm, double wideMm) {
-        return switch (stock) {
-            case Stock.Roll roll -> roll.has(longMm, wideMm);
-            case Stock.Hide hide ->
-                LargestRectangle.in(Planar.polygon(hide.shape()), longMm, wideMm)
-                        .isPresent();
-        };
+        return LargestRectangle.isIn(stock, longMm, wideMm);
     }
 
     public LocalDate mayGo() {

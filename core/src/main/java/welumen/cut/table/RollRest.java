@@ -1,10 +1,12 @@
 package welumen.cut.table;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import welumen.cut.CutPlan.SheetUse;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.Stock;
+import welumen.cut.hide.Flaws;
 
 /** What is left of a roll when the used length is cut off: a roll of its own, that begins where its pattern does. */
 public final class RollRest {
@@ -29,8 +31,16 @@ public final class RollRest {
         if (roll.repeatX() > 0) cutMm = Math.ceil(cutMm / roll.repeatX() - 1e-9) * roll.repeatX();
         var leftMm = roll.length() - cutMm;
         if (leftMm <= 0) return Optional.empty();
-        return Optional.of(roll.left(name(roll.id()), leftMm))
-                .filter(rest -> rest.has(Offcuts.LONG_MM, Offcuts.WIDE_MM));
+        return Optional.of(left(roll, leftMm))
+                .filter(rest -> LargestRectangle.isIn(rest, Offcuts.LONG_MM, Offcuts.WIDE_MM));
+    }
+
+    /** A flaw that was cut through ends at the cut. */
+    private static Stock.Roll left(Stock.Roll roll, double leftMm) {
+        var rest = roll.left(name(roll.id()), leftMm);
+        var sound = rest.flawed(List.of());
+        for (var flaw : rest.flaws()) sound = sound.flawed(Flaws.and(sound, flaw));
+        return sound;
     }
 
     /** Whether a roll is what was left of another. */

@@ -171,6 +171,20 @@ class NesterTest {
         assertThat(plan.sheets().getFirst().usedLength()).isCloseTo(1000, within(0.01));
     }
 
+    /** A crease across all of its width and a stain: eight fit on 2 m of a sound one, and on no less of this. */
+    @Test
+    void aRollIsUsedAroundItsFlaws() {
+        var roll = new Stock.Roll("r", "", 1400, 12_000, 42, 0, 0)
+                .flawed(List.of(at(650, -50, Outline.rectangle(60, 1500)), at(1500, 600, Outline.rectangle(50, 50))));
+        for (var count : List.of(8, 40)) {
+            var problem = problem(2, List.of(rectangle("a", 690, 495, count)), roll);
+            var plan = lay(problem, 6);
+            assertThat(plan.placements()).hasSize(count);
+            assertThat(PlanCheck.faults(problem, plan.placements())).isEmpty();
+            assertThat(plan.sheets().getFirst().usedLength()).isGreaterThan(count * 250 + 50);
+        }
+    }
+
     @Test
     void stopKeepsTheBest() {
         var stop = new AtomicBoolean();

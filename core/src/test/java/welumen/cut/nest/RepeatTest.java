@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import welumen.cut.ByHand;
+import welumen.cut.Cases;
 import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
@@ -37,11 +38,12 @@ class RepeatTest {
                 .isEmpty();
     }
 
-    /** What is not used of it lies along both edges, of striped cloth too. */
+    /** What is not used of it lies along both edges, and where it has a flaw; of striped cloth too. */
     @Test
-    void nothingLiesOnASelvedge() {
+    void nothingLiesOnASelvedgeOrAFlaw() {
         for (var repeat : new double[] {0, 76}) {
-            var roll = new Stock.Roll("r", "cloth", Lot.UNKNOWN, 1400, 9000, 30, 0, repeat, 20);
+            var roll = new Stock.Roll("r", "cloth", Lot.UNKNOWN, 1400, 9000, 30, 0, repeat, 20)
+                    .flawed(List.of(Cases.at(300, 200, Outline.rectangle(40, 900))));
             var problem = new CutProblem(3, PANELS, List.of(roll), List.of());
             var plan = lay(problem, 3);
             assertThat(plan.placements()).hasSize(8);

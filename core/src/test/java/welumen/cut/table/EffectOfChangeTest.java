@@ -89,6 +89,32 @@ class EffectOfChangeTest {
         assertThat(effect.isNone()).isFalse();
     }
 
+    /** Its old copy was cut out of a roll. */
+    @Test
+    void aSpoiltPieceLeavesAHoleInARoll() {
+        List<Stock> roll = List.of(new Stock.Roll("roll", "", 700, 3000, 40, 0, 0));
+        var problem = new CutProblem(3, List.of(A, B), roll, List.of());
+        var rolled = new Laid(problem, Nester.lay(problem, NestOptions.USUAL.withRounds(6), (_, _) -> {}, () -> false));
+        var first = rolled.plan().placements().stream()
+                .filter(placement -> placement.piece().equals("b"))
+                .findFirst()
+                .orElseThrow();
+        var relaid =
+                Relaid.spoilt(rolled, roll, CutLog.EMPTY, first, () -> false).orThrow();
+        var log = CutLog.EMPTY
+                .after(new PieceSpoilt("b", first.copy(), first.stock(), "slipped"))
+                .after(new PlanAccepted(relaid.problem(), relaid.plan()));
+        var effect = EffectOfChange.of(relaid, List.of(A, rectangle("b", 155, 100, 2)), roll, log, () -> false);
+        assertThat(effect.holed())
+                .singleElement()
+                .satisfies(holed ->
+                        assertThat(Planar.areaLeft(holed.shape())).isCloseTo(700 * 3000 - 150 * 100, within(400.0)));
+        assertThat(effect.after().plan().placements()).hasSize(6);
+        assertThat(PlanCheck.faults(
+                        effect.after().problem(), effect.after().plan().placements()))
+                .isEmpty();
+    }
+
     /** Its old copy was cut out: there is a hole where it lay, and the new ones are as good as any. */
     @Test
     void aSpoiltPieceThatIsDrawnOtherwiseLeavesAHole() {

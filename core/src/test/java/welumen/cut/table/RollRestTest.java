@@ -1,6 +1,7 @@
 package welumen.cut.table;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -13,6 +14,8 @@ import welumen.cut.Lot;
 import welumen.cut.NestOptions;
 import welumen.cut.Stock;
 import welumen.cut.nest.Nester;
+import welumen.shape.Outline;
+import welumen.shape.Planar;
 
 class RollRestTest {
     private static final Stock.Roll ROLL = new Stock.Roll("wool roll", "", 1400, 5000, 60, 0, 76);
@@ -48,6 +51,31 @@ class RollRestTest {
                         .orElseThrow()
                         .id())
                 .isEqualTo("roll, rest 10");
+    }
+
+    /** One lay before the cut, one is cut through, one lies beyond: 1,003 are cut off. */
+    @Test
+    void flawsGoWithTheRest() {
+        var flawed = ROLL.flawed(List.of(
+                Cases.at(100, 100, Outline.rectangle(50, 50)),
+                Cases.at(980, 100, Outline.rectangle(50, 50)),
+                Cases.at(2003, 100, Outline.rectangle(50, 50))));
+        var rest = RollRest.of(flawed, 1000, 3).orElseThrow();
+        assertThat(rest.flaws())
+                .hasSize(2)
+                .allSatisfy(flaw -> assertThat(flaw.box().minX()).isPositive());
+        assertThat(rest.flaws())
+                .extracting(flaw -> Math.rint(flaw.box().maxX()))
+                .containsExactlyInAnyOrder(27.0, 1050.0);
+        assertThat(Planar.areaLeft(rest.shape())).isCloseTo(3997 * 1400 - 26 * 50 - 50 * 50, within(1.0));
+    }
+
+    /** 397 mm by 1400 would be kept, but not with a crease through its middle. */
+    @Test
+    void whatIsLeftBesideACreaseMayBeTooLittle() {
+        var creased = ROLL.flawed(List.of(Cases.at(4740, 0, Outline.rectangle(120, 1400))));
+        assertThat(RollRest.of(ROLL, 4600, 3)).isPresent();
+        assertThat(RollRest.of(creased, 4600, 3)).isEmpty();
     }
 
     @Test

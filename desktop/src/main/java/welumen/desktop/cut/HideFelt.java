@@ -48,7 +48,9 @@ final class HideFelt extends FeltPane {
         line(chalk.x(from.x()), chalk.y(box.minY()), chalk.x(from.x()), chalk.y(box.maxY()), "backbone");
         getChildren().getLast().setMouseTransparent(true);
         word(
-                "Click where a flaw is · dashed upright: the backbone, the butt below · strokes: how it stretches most",
+                one instanceof Stock.Roll
+                        ? "Click where a flaw is · dashed: the cut end · arrow: the way its pile lies"
+                        : "Click where a flaw is · dashed upright: the backbone, the butt below · strokes: how it stretches most",
                 18,
                 getHeight() - 26,
                 "faint");

@@ -15,7 +15,8 @@ import javafx.stage.FileChooser;
 import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CutChange.StockSentBack;
 import welumen.cut.Stock;
-import welumen.cut.hide.HideEdit;
+import welumen.cut.hide.Flaws;
+import welumen.cut.hide.MarkText;
 import welumen.cut.hide.StockText;
 import welumen.cut.hide.Upright;
 import welumen.cut.table.CutCard;
@@ -74,8 +75,7 @@ final class HidesLeaf extends Leaf {
         WordCell.in(shown, Words::capital, "nothing yet");
         shown.valueProperty().subscribe(this::show);
         mark.setId("hide-mark");
-        mark.setPromptText("flaw 40 at -120, 300 · stretches 20");
-        mark.setAccessibleText("A flaw or a grade of this hide, or how it stretches");
+        mark.setAccessibleText("A flaw of what is shown; of a hide a grade too, or how it stretches");
         mark.setOnAction(_ -> mark());
         answer.setId("hides-answer");
         answer.setMinHeight(USE_PREF_SIZE);
@@ -136,6 +136,10 @@ final class HidesLeaf extends Leaf {
         open.setDisable(!isHide);
         sendBack.setDisable(model.job().cutLog().brought().stream()
                 .noneMatch(brought -> brought.id().equals(shown.getValue())));
+        mark.setPromptText(
+                one.orElse(null) instanceof Stock.Roll
+                        ? "flaw 40 at 1200, 300 · flaw 60 x 1300 at 1200, 700"
+                        : "flaw 40 at -120, 300 · stretches 20");
         answer.setText(one.map(HidesLeaf::said).orElse("Type what came in, and it lies here."));
         for (var each : model.toCutFrom()) facts.getChildren().add(Nodes.label(line(each), Styles.NOTE));
     }
@@ -143,7 +147,7 @@ final class HidesLeaf extends Leaf {
     private static String said(Stock stock) {
         return switch (stock) {
             case Stock.Roll roll ->
-                "%s: %.0f mm wide%s, %.1f m long%s%s."
+                "%s: %.0f mm wide%s, %.1f m long%s%s%s."
                         .formatted(
                                 Words.capital(roll.id()),
                                 roll.width(),
@@ -153,6 +157,9 @@ final class HidesLeaf extends Leaf {
                                         ? ", repeat %.0f along and %.0f across"
                                                 .formatted(roll.repeatX(), roll.repeatY())
                                         : "",
+                                roll.flaws().isEmpty()
+                                        ? ""
+                                        : ", " + Words.many(roll.flaws().size(), "flaw"),
                                 lot(roll));
             case Stock.Hide hide ->
                 "%s: %s, %s, %s%s%s."
@@ -196,25 +203,22 @@ final class HidesLeaf extends Leaf {
 
     private void mark() {
         stock().ifPresent(one -> {
-            if (one instanceof Stock.Hide hide) {
-                if (changed(HideEdit.read(mark.getText(), hide, CutCard.from(hide)))) mark.clear();
-            } else answer.setText("A roll has neither flaws nor grades here; cut them off.");
+            if (changed(MarkText.read(mark.getText(), one, CutCard.from(one)))) mark.clear();
         });
     }
 
     private void flawAt(Point at) {
-        if (!(stock().orElse(null) instanceof Stock.Hide hide)) return;
         if (size.mm().isEmpty()) answer.setText(size.wrong());
-        else changed(HideEdit.flawed(hide, at, size.mm().get()));
+        else stock().ifPresent(one -> changed(Flaws.round(one, at, size.mm().get())));
     }
 
-    private boolean changed(Parsed<Stock.Hide> read) {
+    private boolean changed(Parsed<Stock> read) {
         return switch (read) {
-            case Refused<Stock.Hide>(var why) -> {
+            case Refused<Stock>(var why) -> {
                 answer.setText(why);
                 yield false;
             }
-            case Understood<Stock.Hide>(var hide) -> model.make(new AtCut(new StockBrought(hide)));
+            case Understood<Stock>(var marked) -> model.make(new AtCut(new StockBrought(marked)));
         };
     }
 

@@ -18,6 +18,7 @@ final class StepUp {
         if (version < 7) toSeven(change);
         if (version < 8) toEight(change);
         if (version < 9) toNine(change);
+        if (version < 10) toTen(change);
     }
 
     /**
@@ -220,6 +221,12 @@ final class StepUp {
     private static void toNine(JsonNode node) {
         if (node instanceof ObjectNode roll && roll.has("costPerMetre")) roll.put("selvedge", 0.0);
         node.forEach(StepUp::toNine);
+    }
+
+    /** Version 10: a roll has flaws. */
+    private static void toTen(JsonNode node) {
+        if (node instanceof ObjectNode roll && roll.has("costPerMetre")) roll.putArray("flaws");
+        node.forEach(StepUp::toTen);
     }
 
     /** The middle of its box, on which pieces were centred. */

@@ -130,7 +130,8 @@ public final class ProblemReader {
                 place.amount("costPerMetre", 0),
                 repeat.isEmpty() ? 0 : repeat.getFirst(),
                 repeat.isEmpty() ? 0 : repeat.getLast(),
-                selvedge);
+                selvedge,
+                each(place.items("holes"), Ring::read));
     }
 
     private static double side(Place place, String name) throws BadFile {

@@ -283,6 +283,20 @@ class EarlierVersionsTest {
                         new Stock.Roll("roll 1", "wool", new Lot("W4", 0, ""), 1400, 9000, 42, 0, 76, 0)));
     }
 
+    /** A roll was sound. */
+    @Test
+    void whatVersionNineHadOnRollsIsReadForEver() {
+        var written = """
+                {"is":"stock-taken-in","stock":{"is":"roll","id":"roll 1","material":"wool",\
+                "lot":{"dye":"W4","thicknessMm":0.0,"supplier":""},"width":1400.0,"length":9000.0,\
+                "costPerMetre":42.0,"repeatX":0.0,"repeatY":76.0,"selvedge":15.0}}""";
+        var roll = new Stock.Roll("roll 1", "wool", new Lot("W4", 0, ""), 1400, 9000, 42, 0, 76, 15);
+        assertThat(json.read(written, WorkshopChange.class, 9)).isEqualTo(new StockTakenIn(roll));
+        var stained = new StockTakenIn(roll.flawed(List.of(Outline.rectangle(40, 60))));
+        assertThat(json.read(json.write(stained, WorkshopChange.class), WorkshopChange.class, ChangeJson.VERSION))
+                .isEqualTo(stained);
+    }
+
     /** What was left of a cut was a hide always, and a piece lay with its middle on a pattern's line. */
     @Test
     void whatVersionSevenCutIsReadForEver() {

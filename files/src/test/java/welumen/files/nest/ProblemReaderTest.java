@@ -32,7 +32,8 @@ class ProblemReaderTest {
                 { "id": "hide-1", "kind": "hide", "material": "sage hide", "outline": [[0,0],[1600,0],[1600,1400],[0,1400]],
                   "holes": [[[800,800],[850,800],[850,860]]], "zones": [ { "grade": 3, "outline": [[0,0],[1600,0],[1600,200],[0,200]] } ],
                   "stretch": 90.0, "cost": 310.0 },
-                { "id": "roll", "kind": "roll", "material": "wool", "width": 1400.0, "length": 12000.0, "costPerMetre": 42.0 }
+                { "id": "roll", "kind": "roll", "material": "wool", "width": 1400.0, "length": 12000.0, "costPerMetre": 42.0,
+                  "holes": [[[700,800],[750,800],[750,860]]] }
               ],
               "pinned": [ { "piece": "top", "copy": 1, "stock": "hide-1", "x": 120.5, "y": 300.0, "turn": 0, "flipped": false } ]
             }
@@ -51,6 +52,7 @@ class ProblemReaderTest {
         assertThat(cuff.grade()).isEqualTo(4);
         assertThat(cuff.flip()).isTrue();
         assertThat(((Stock.Hide) problem.stock("hide-1")).zones()).hasSize(1);
+        assertThat(problem.stock("roll").shape().holes()).hasSize(1);
         assertThat(problem.pinned()).hasSize(1);
     }
 
