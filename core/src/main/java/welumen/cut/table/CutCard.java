@@ -53,6 +53,14 @@ public record CutCard(Stock stock, List<Entry> entries) {
         return new Box(whole.minX(), whole.minY(), Math.min(whole.maxX(), used + BEYOND_MM), whole.maxY());
     }
 
+        /** The flaws of what is shown. */
+    public List<Outline> flaws() {
+        var end = shown().maxX();
+        return stock.shape().holes().stream()
+                .filter(flaw -> flaw.box().minX() < end)
+                .toList();
+    }
+
     /** Where the measuring begins: on the backbone at the butt. A hide stands upright in x = 0. */
     public static Point from(Stock stock) {
         var box = stock.shape().outline().box();

@@ -1,5 +1,9 @@
 package welumen.cut.table;
 
+import welumen.shape.Outline;
+
+import welumen.cut.Cases;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static welumen.cut.Cases.rectangle;
 
@@ -47,12 +51,15 @@ class CutCardTest {
 
     @Test
     void onARollOneMeasuresFromTheCutEnd() {
-        var roll = new Stock.Roll("r", "", 1400, 9000, 10, 0, 0);
+                var near = Cases.at(365, 900, Outline.rectangle(60, 60));
+        var roll = new Stock.Roll("r", "", 1400, 9000, 10, 0, 0)
+                .flawed(List.of(near, Cases.at(4000, 0, Outline.rectangle(50, 1400))));
         var problem = new CutProblem(0, List.of(rectangle("a", 300, 200, 1)), List.of(roll), List.of());
         var plan =
                 new CutPlan(List.of(new Placement("a", 1, "r", new Pose(50, 20, 0, false))), List.of(), List.of(), 1);
         var card = CutCard.of(problem, plan, roll);
         assertThat(CutCard.words(card.entries().getFirst().near(), roll)).isEqualTo("50 along, 20 across");
-        assertThat(card.shown().maxX()).isEqualTo(370);
+                assertThat(card.shown().maxX()).isEqualTo(370);
+        assertThat(card.flaws()).containsExactly(near);
     }
 }

@@ -74,9 +74,7 @@ public final class CutCardPdf {
     }
 
     private static String lot(Stock stock) {
-        return stock instanceof Stock.Hide hide && !hide.lot().dye().isEmpty()
-                ? ", lot " + hide.lot().dye()
-                : "";
+                return stock.lot().dye().isEmpty() ? "" : ", lot " + stock.lot().dye();
     }
 
     private void picture() throws IOException {
@@ -86,7 +84,7 @@ public final class CutCardPdf {
         var left = MARGIN_MM + (wide - box.width() * scale) / 2;
         var low = y - box.height() * scale;
         run(card.stock().shape().outline(), box, scale, left, low, false);
-        for (var flaw : card.stock().shape().holes()) run(flaw, box, scale, left, low, true);
+        for (var flaw : card.flaws()) run(flaw, box, scale, left, low, true);
         for (var entry : card.entries()) {
             run(entry.outline(), box, scale, left, low, false);
             var middle = entry.outline().box().middle();

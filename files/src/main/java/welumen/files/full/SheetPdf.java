@@ -41,7 +41,7 @@ public final class SheetPdf implements Drawing {
     @Override
     public void draw(FullPage page, Point shift) throws IOException {
         run(page, card.stock().shape().outline(), shift, true);
-        for (var flaw : card.stock().shape().holes()) run(page, flaw, shift, true);
+        for (var flaw : card.flaws()) run(page, flaw, shift, true);
         for (var entry : card.entries()) {
             run(page, entry.outline(), shift, false);
             var middle = entry.outline().box().middle().plus(shift);
