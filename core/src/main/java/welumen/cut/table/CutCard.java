@@ -53,7 +53,7 @@ public record CutCard(Stock stock, List<Entry> entries) {
         return new Box(whole.minX(), whole.minY(), Math.min(whole.maxX(), used + BEYOND_MM), whole.maxY());
     }
 
-        /** The flaws of what is shown. */
+    /** The flaws of what is shown. */
     public List<Outline> flaws() {
         var end = shown().maxX();
         return stock.shape().holes().stream()

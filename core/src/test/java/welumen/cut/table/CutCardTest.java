@@ -1,19 +1,17 @@
 package welumen.cut.table;
 
-import welumen.shape.Outline;
-
-import welumen.cut.Cases;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static welumen.cut.Cases.rectangle;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import welumen.cut.Cases;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.Placement;
 import welumen.cut.Stock;
 import welumen.cut.hide.StockText;
+import welumen.shape.Outline;
 import welumen.shape.Point;
 import welumen.shape.Pose;
 
@@ -51,7 +49,7 @@ class CutCardTest {
 
     @Test
     void onARollOneMeasuresFromTheCutEnd() {
-                var near = Cases.at(365, 900, Outline.rectangle(60, 60));
+        var near = Cases.at(365, 900, Outline.rectangle(60, 60));
         var roll = new Stock.Roll("r", "", 1400, 9000, 10, 0, 0)
                 .flawed(List.of(near, Cases.at(4000, 0, Outline.rectangle(50, 1400))));
         var problem = new CutProblem(0, List.of(rectangle("a", 300, 200, 1)), List.of(roll), List.of());
@@ -59,7 +57,7 @@ class CutCardTest {
                 new CutPlan(List.of(new Placement("a", 1, "r", new Pose(50, 20, 0, false))), List.of(), List.of(), 1);
         var card = CutCard.of(problem, plan, roll);
         assertThat(CutCard.words(card.entries().getFirst().near(), roll)).isEqualTo("50 along, 20 across");
-                assertThat(card.shown().maxX()).isEqualTo(370);
+        assertThat(card.shown().maxX()).isEqualTo(370);
         assertThat(card.flaws()).containsExactly(near);
     }
 }

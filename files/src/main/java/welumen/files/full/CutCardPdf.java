@@ -74,7 +74,7 @@ public final class CutCardPdf {
     }
 
     private static String lot(Stock stock) {
-                return stock.lot().dye().isEmpty() ? "" : ", lot " + stock.lot().dye();
+        return stock.lot().dye().isEmpty() ? "" : ", lot " + stock.lot().dye();
     }
 
     private void picture() throws IOException {
