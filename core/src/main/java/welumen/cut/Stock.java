@@ -165,23 +165,9 @@ public sealed interface Stock {
             return new Roll(id, material, lot, width, length, costPerMetre, repeatX, repeatY, selvedge, others);
         }
 
-        /** What is left of it when some of it is cut off. */
+        /** A sound one of the same goods and of another length. */
         public Roll left(String as, double leftMm) {
-            var cutOff = new Pose(leftMm - length, 0, 0, false);
-            return new Roll(
-                    as,
-                    material,
-                    lot,
-                    width,
-                    leftMm,
-                    costPerMetre,
-                    repeatX,
-                    repeatY,
-                    selvedge,
-                    flaws.stream()
-                            .map(cutOff::apply)
-                            .filter(flaw -> flaw.box().maxX() > 0)
-                            .toList());
+            return new Roll(as, material, lot, width, leftMm, costPerMetre, repeatX, repeatY, selvedge);
         }
 
         /** Between the selvedges, in mm. */

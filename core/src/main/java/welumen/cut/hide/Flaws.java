@@ -52,6 +52,7 @@ public final class Flaws {
         for (var known : stock.shape().holes())
             all = OverlayNGRobust.overlay(all, Planar.polygon(known), OverlayNG.UNION);
         return Planar.polygons(all).stream()
+                .filter(polygon -> !polygon.isEmpty())
                 .map(polygon -> Planar.shape(polygon).outline())
                 .toList();
     }

@@ -15,10 +15,10 @@ import welumen.shape.Point;
 
 /**
  * What is marked on what came in, as one line: {@code flaw 40 at -120, 300} is round and 40 mm across, {@code flaw 60 x 1300 at
- * 1200, 700} a rectangle; on a hide {@code grade 3, 400 x 250 at 600, 900} is
- * a field about that place; {@code grades as usual} proposes all of them anew; {@code stretches 20} says that all of it stretches
- * most so, in degrees from straight across, and {@code stretches as usual} that it does as it grew. Places are from the backbone
- * and up from the butt, on a roll from its cut end and up from the lower selvedge.
+ * 1200, 700} a rectangle; on a hide {@code grade 3, 400 x 250 at 600, 900} is a field about that place; {@code grades as usual}
+ * proposes all of them anew; {@code stretches 20} says that all of it stretches most so, in degrees from straight across, and
+ * {@code stretches as usual} that it does as it grew. Places are from the backbone and up from the butt, on a roll from its cut
+ * end and up from the lower selvedge.
  */
 public final class MarkText {
     private static final String AT = "\\s+at\\s+(?<x>-?.+?)\\s*,\\s*(?<y>.+)";

@@ -1,12 +1,12 @@
 package welumen.cut.table;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import welumen.cut.CutPlan.SheetUse;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.Stock;
 import welumen.cut.hide.Flaws;
+import welumen.shape.Pose;
 
 /** What is left of a roll when the used length is cut off: a roll of its own, that begins where its pattern does. */
 public final class RollRest {
@@ -35,12 +35,12 @@ public final class RollRest {
                 .filter(rest -> LargestRectangle.isIn(rest, Offcuts.LONG_MM, Offcuts.WIDE_MM));
     }
 
-    /** A flaw that was cut through ends at the cut. */
+    /** With the flaws beyond the cut; one that was cut through ends there. */
     private static Stock.Roll left(Stock.Roll roll, double leftMm) {
+        var toItsEnd = new Pose(leftMm - roll.length(), 0, 0, false);
         var rest = roll.left(name(roll.id()), leftMm);
-        var sound = rest.flawed(List.of());
-        for (var flaw : rest.flaws()) sound = sound.flawed(Flaws.and(sound, flaw));
-        return sound;
+        for (var flaw : roll.flaws()) rest = rest.flawed(Flaws.and(rest, toItsEnd.apply(flaw)));
+        return rest;
     }
 
     /** Whether a roll is what was left of another. */

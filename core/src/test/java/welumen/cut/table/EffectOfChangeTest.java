@@ -89,22 +89,31 @@ class EffectOfChangeTest {
         assertThat(effect.isNone()).isFalse();
     }
 
+    /** The first of the smaller pieces came out wrong, and was laid again. */
+    private record Spoilt(String on, Laid relaid, CutLog log) {
+        static Spoilt of(Laid laid, List<Stock> stock) {
+            var first = laid.plan().placements().stream()
+                    .filter(placement -> placement.piece().equals("b"))
+                    .findFirst()
+                    .orElseThrow();
+            var relaid =
+                    Relaid.spoilt(laid, stock, CutLog.EMPTY, first, () -> false).orThrow();
+            var log = CutLog.EMPTY
+                    .after(new PieceSpoilt("b", first.copy(), first.stock(), "slipped"))
+                    .after(new PlanAccepted(relaid.problem(), relaid.plan()));
+            return new Spoilt(first.stock(), relaid, log);
+        }
+    }
+
     /** Its old copy was cut out of a roll. */
     @Test
     void aSpoiltPieceLeavesAHoleInARoll() {
         List<Stock> roll = List.of(new Stock.Roll("roll", "", 700, 3000, 40, 0, 0));
         var problem = new CutProblem(3, List.of(A, B), roll, List.of());
         var rolled = new Laid(problem, Nester.lay(problem, NestOptions.USUAL.withRounds(6), (_, _) -> {}, () -> false));
-        var first = rolled.plan().placements().stream()
-                .filter(placement -> placement.piece().equals("b"))
-                .findFirst()
-                .orElseThrow();
-        var relaid =
-                Relaid.spoilt(rolled, roll, CutLog.EMPTY, first, () -> false).orThrow();
-        var log = CutLog.EMPTY
-                .after(new PieceSpoilt("b", first.copy(), first.stock(), "slipped"))
-                .after(new PlanAccepted(relaid.problem(), relaid.plan()));
-        var effect = EffectOfChange.of(relaid, List.of(A, rectangle("b", 155, 100, 2)), roll, log, () -> false);
+        var spoilt = Spoilt.of(rolled, roll);
+        var effect = EffectOfChange.of(
+                spoilt.relaid(), List.of(A, rectangle("b", 155, 100, 2)), roll, spoilt.log(), () -> false);
         assertThat(effect.holed())
                 .singleElement()
                 .satisfies(holed ->
@@ -118,29 +127,21 @@ class EffectOfChangeTest {
     /** Its old copy was cut out: there is a hole where it lay, and the new ones are as good as any. */
     @Test
     void aSpoiltPieceThatIsDrawnOtherwiseLeavesAHole() {
-        var first = laid.plan().placements().stream()
-                .filter(placement -> placement.piece().equals("b"))
-                .findFirst()
-                .orElseThrow();
-        var relaid =
-                Relaid.spoilt(laid, SHEETS, CutLog.EMPTY, first, () -> false).orThrow();
-        var log = CutLog.EMPTY
-                .after(new PieceSpoilt("b", first.copy(), first.stock(), "slipped"))
-                .after(new PlanAccepted(relaid.problem(), relaid.plan()));
-        assertThat(log.spoiltOf("b")).isEqualTo(1);
-        var effect = EffectOfChange.of(relaid, List.of(A, rectangle("b", 155, 100, 2)), SHEETS, log, () -> false);
+        var spoilt = Spoilt.of(laid, SHEETS);
+        assertThat(spoilt.log().spoiltOf("b")).isEqualTo(1);
+        var effect = EffectOfChange.of(
+                spoilt.relaid(), List.of(A, rectangle("b", 155, 100, 2)), SHEETS, spoilt.log(), () -> false);
         assertThat(effect.holed()).singleElement().satisfies(hide -> {
-            assertThat(hide.id()).isEqualTo(first.stock());
+            assertThat(hide.id()).isEqualTo(spoilt.on());
             assertThat(Planar.areaLeft(hide.shape())).isCloseTo(700 * 500 - 150 * 100, within(400.0));
         });
         var after = effect.after();
         assertThat(PlanCheck.faults(after.problem(), after.plan().placements())).isEmpty();
-        assertThat(after.problem().stock(first.stock()))
-                .isEqualTo(effect.holed().getFirst());
+        assertThat(after.problem().stock(spoilt.on())).isEqualTo(effect.holed().getFirst());
         assertThat(after.plan().placements()).hasSize(6);
-        var gone = EffectOfChange.of(relaid, List.of(A), SHEETS, log, () -> false);
+        var gone = EffectOfChange.of(spoilt.relaid(), List.of(A), SHEETS, spoilt.log(), () -> false);
         assertThat(gone.holed()).isEqualTo(effect.holed());
-        var then = log.after(new PlanAccepted(after.problem(), after.plan()));
+        var then = spoilt.log().after(new PlanAccepted(after.problem(), after.plan()));
         assertThat(then.spoilt()).isEmpty();
         assertThat(after.plan().placements()).noneMatch(then::isSpoilt);
     }

@@ -138,7 +138,7 @@ final class HidesLeaf extends Leaf {
                 .noneMatch(brought -> brought.id().equals(shown.getValue())));
         mark.setPromptText(
                 one.orElse(null) instanceof Stock.Roll
-                        ? "flaw 40 at 1200, 300 · flaw 60 x 1300 at 1200, 700"
+                        ? "flaw 60 x 1300 at 1200, 700"
                         : "flaw 40 at -120, 300 · stretches 20");
         answer.setText(one.map(HidesLeaf::said).orElse("Type what came in, and it lies here."));
         for (var each : model.toCutFrom()) facts.getChildren().add(Nodes.label(line(each), Styles.NOTE));
