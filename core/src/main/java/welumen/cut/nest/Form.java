@@ -1,6 +1,7 @@
 package welumen.cut.nest;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
@@ -16,6 +17,8 @@ final class Form {
     final double[] ay;
     final double[] bx;
     final double[] by;
+    /** How far it is round the shape to the end of each side. */
+    private final double[] run;
     /** Centres and radii of the inscribed circles, relative to the middle. */
     final double[] px;
 
@@ -31,7 +34,9 @@ final class Form {
     /** The larger side of its box. */
     final double size;
 
-    private Form(Polygon polygon, List<double[]> poles) {
+    private Form(Polygon given, List<double[]> poles) {
+        // counter-clockwise, holes the other way: the shape is on the left of every side
+        var polygon = (Polygon) given.norm().reverse();
         middleX = poles.getFirst()[0];
         middleY = poles.getFirst()[1];
         var sides = new ArrayList<double[]>();
@@ -49,6 +54,9 @@ final class Form {
             bx[i] = sides.get(i)[2];
             by[i] = sides.get(i)[3];
         }
+        run = new double[count];
+        var round = 0.0;
+        for (var i = 0; i < count; i++) run[i] = round += Math.hypot(bx[i] - ax[i], by[i] - ay[i]);
         px = poles.stream().mapToDouble(pole -> pole[0] - middleX).toArray();
         py = poles.stream().mapToDouble(pole -> pole[1] - middleY).toArray();
         pr = poles.stream().mapToDouble(pole -> pole[2]).toArray();
@@ -63,6 +71,30 @@ final class Form {
             sides.add(new double[] {
                 ring[i - 1].x - middleX, ring[i - 1].y - middleY, ring[i].x - middleX, ring[i].y - middleY
             });
+    }
+
+    /** The number of the side at a share of the way round. */
+    int sideAt(double share) {
+        var at = Arrays.binarySearch(run, share * run[run.length - 1]);
+        return at < 0 ? Math.min(-at - 1, run.length - 1) : at;
+    }
+
+    /** The number of the side that faces another the most, the longer the better, when it is turned so. */
+    int sideFacing(Side other, double turn) {
+        var cos = Math.cos(turn);
+        var sin = Math.sin(turn);
+        // the other's way, turned back
+        var wayX = (other.bx() - other.ax()) * cos + (other.by() - other.ay()) * sin;
+        var wayY = (other.by() - other.ay()) * cos - (other.bx() - other.ax()) * sin;
+        var best = 0;
+        var least = Double.MAX_VALUE;
+        for (var i = 0; i < ax.length; i++) {
+            var along = (bx[i] - ax[i]) * wayX + (by[i] - ay[i]) * wayY;
+            if (along >= least) continue;
+            least = along;
+            best = i;
+        }
+        return best;
     }
 
     /** @param most how many circles at the most */

@@ -2,13 +2,18 @@ package welumen.cut.nest;
 
 import java.util.Arrays;
 import java.util.random.RandomGenerator;
+import welumen.shape.Box;
 
 /**
- * The place of one item where it lies least in others, each as it weighs: some places all over the fields, some about where
- * it lies, the best of them moved step by step as long as that helps.
+ * The place of one item where it lies least in others, each as it weighs: some places about where it lies, some side by side
+ * with others, some all over the fields, the best of them moved step by step as long as that helps.
  */
 final class PlaceSearch {
     private static final int ALL_OVER = 36;
+    /** Of these, one in so many is beside something. */
+    private static final int BESIDE = 3;
+    /** As many of them are beside a side of the field's box. */
+    private static final double BESIDE_BOX = 0.1;
     /** At least, where several fields are open. */
     private static final int ON_EACH = 20;
 
@@ -87,7 +92,9 @@ final class PlaceSearch {
         keep(here);
         for (var i = 0; i < ABOUT; i++) about();
         var open = openFields();
-        for (var i = 0; i < Math.max(ALL_OVER, ON_EACH * open); i++) anywhere(open);
+        var looks = Math.max(ALL_OVER, ON_EACH * open);
+        for (var i = 0; i < looks / BESIDE; i++) beside(open);
+        for (var i = looks / BESIDE; i < looks; i++) anywhere(open);
         for (var place : kept) if (place.cost < Double.MAX_VALUE) refine(place, COARSE);
         var best = kept[0];
         for (var place : kept) if (place.cost < best.cost) best = place;
@@ -124,6 +131,38 @@ final class PlaceSearch {
         offer.turn = here.turn;
         if (!here.range.isOne()) settle(offer, here.turn + (random.nextDouble() - 0.5) * 0.5);
         look();
+    }
+
+    /** One of its sides along a side of something that lies there, an end of the one at an end of the other. */
+    private void beside(int openFields) {
+        var on = openField(openFields);
+        var ways = layout.items.get(item).ways().get(on);
+        if (ways.none()) return;
+        offer.field = on;
+        offer.range = ways.any(random);
+        var form = layout.items.get(item).form(offer.range.flipped());
+        var side = side(on);
+        int own;
+        if (offer.range.isOne()) {
+            offer.turn = offer.range.from();
+            own = form.sideFacing(side, offer.turn);
+        } else {
+            own = form.sideAt(random.nextDouble());
+            offer.x = side.ax();
+            offer.y = side.ay();
+            settle(offer, side.turnOf(form, own));
+        }
+        var middle = side.middleOf(form, own, offer.turn, random.nextBoolean());
+        offer.x = middle.x();
+        offer.y = middle.y();
+        look();
+    }
+
+    /** Of anything that lies on a field, or of the box in which it may lie. */
+    private Side side(int on) {
+        if (counts[on] == 0 || random.nextDouble() < BESIDE_BOX)
+            return Side.of(new Box(layout.minX[on], layout.minY[on], layout.maxX[on], layout.maxY[on]), random);
+        return Side.of(layout.bodies[order[on][random.nextInt(counts[on])]], random);
     }
 
     private void anywhere(int openFields) {
