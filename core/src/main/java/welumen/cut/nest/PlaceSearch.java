@@ -12,7 +12,7 @@ final class PlaceSearch {
     private static final int ALL_OVER = 36;
     /** Of these, one in so many is beside something. */
     private static final int BESIDE = 3;
-    /** As many of them are beside a side of the field's box. */
+    /** This share of those is beside a side of the field's box. */
     private static final double BESIDE_BOX = 0.1;
     /** At least, where several fields are open. */
     private static final int ON_EACH = 20;
@@ -135,13 +135,9 @@ final class PlaceSearch {
 
     /** One of its sides along a side of something that lies there, an end of the one at an end of the other. */
     private void beside(int openFields) {
-        var on = openField(openFields);
-        var ways = layout.items.get(item).ways().get(on);
-        if (ways.none()) return;
-        offer.field = on;
-        offer.range = ways.any(random);
+        if (!draw(openFields)) return;
         var form = layout.items.get(item).form(offer.range.flipped());
-        var side = side(on);
+        var side = side(offer.field);
         int own;
         if (offer.range.isOne()) {
             offer.turn = offer.range.from();
@@ -166,11 +162,8 @@ final class PlaceSearch {
     }
 
     private void anywhere(int openFields) {
-        var open = openField(openFields);
-        var ways = layout.items.get(item).ways().get(open);
-        if (ways.none()) return;
-        offer.field = open;
-        offer.range = ways.any(random);
+        if (!draw(openFields)) return;
+        var open = offer.field;
         var share = offer.range.isOne() ? 0 : random.nextDouble();
         var places =
                 layout.fields.get(open).places(layout.items.get(item).piece().grade());
@@ -184,8 +177,17 @@ final class PlaceSearch {
             offer.x = place[0] + (random.nextDouble() - 0.5) * apart;
             offer.y = place[1] + (random.nextDouble() - 0.5) * apart;
         }
-        offer.turn = ways.turned(offer.range, share, course(offer, 0));
+        offer.turn = layout.items.get(item).ways().get(open).turned(offer.range, share, course(offer, 0));
         look();
+    }
+
+    /** Any field of so many that are open, and any of the ways in which it may lie there; false where it may not at all. */
+    private boolean draw(int openFields) {
+        offer.field = openField(openFields);
+        var ways = layout.items.get(item).ways().get(offer.field);
+        if (ways.none()) return false;
+        offer.range = ways.any(random);
+        return true;
     }
 
     private int openFields() {

@@ -13,6 +13,7 @@ import org.locationtech.jts.geom.Polygon;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
+import welumen.shape.Point;
 
 class SideTest {
     private final SplittableRandom random = new SplittableRandom(8);
@@ -38,40 +39,44 @@ class SideTest {
         return Planar.FACTORY.createPolygon(ring);
     }
 
-    /** Lays a form anew, beside a side. */
-    private Body beside(Side side, Form form) {
-        var own = form.sideAt(random.nextDouble());
-        var turn = side.turnOf(form, own);
-        var middle = side.middleOf(form, own, turn, random.nextBoolean());
+    /** A form of its own, one of its sides along another, an end at an end. */
+    private Body beside(Side other, Form form, int side) {
+        var turn = other.turnOf(form, side);
+        var middle = other.middleOf(form, side, turn, random.nextBoolean());
         var body = new Body(form);
         body.lay(form, middle.x(), middle.y(), turn);
         return body;
     }
 
     @Test
-    void whatLiesBesideASideTouchesItAllAlongAndLiesInNothing() {
+    void whatLiesBesideASideTouchesItAllAlongTheShorterAndLiesInNothing() {
         for (var i = 0; i < 300; i++) {
             var there = new Body(bulging());
             there.lay(there.form(), 900, -400, random.nextDouble() * 7);
             var side = Side.of(there, random);
-            var one = asItLies(beside(side, bulging()));
+            var form = bulging();
+            var own = form.sideAt(random.nextDouble());
+            var one = asItLies(beside(side, form, own));
             var other = asItLies(there);
             assertThat(one.intersection(other).getArea()).isLessThan(1e-3);
+            var shorter = Math.min(
+                    Math.hypot(side.bx() - side.ax(), side.by() - side.ay()),
+                    Math.hypot(form.bx[own] - form.ax[own], form.by[own] - form.ay[own]));
             assertThat(one.buffer(1e-4).intersection(other.getBoundary()).getLength())
-                    .isGreaterThan(1);
+                    .isGreaterThan(shorter - 1e-6);
         }
     }
 
+    /** Where the piece is longer than the side it may run out at a corner, but not across the side. */
     @Test
-    void whatLiesBesideASideOfABoxLiesInIt() {
+    void whatLiesBesideASideOfABoxIsFlushWithItFromWithin() {
         var box = new Box(-200, 100, 3000, 4100);
         for (var i = 0; i < 300; i++) {
-            var side = Side.of(box, random);
-            var body = beside(side, bulging());
+            var form = bulging();
+            var body = beside(Side.of(box, random), form, form.sideAt(random.nextDouble()));
             var toRim = List.of(
                     body.minX - box.minX(), box.maxX() - body.maxX, body.minY - box.minY(), box.maxY() - body.maxY);
-
-            assertThat(toRim).as("flush from within").anyMatch(gap -> Math.abs(gap) < 1e-6);
+            assertThat(toRim).anyMatch(gap -> Math.abs(gap) < 1e-6);
         }
     }
 
@@ -103,17 +108,28 @@ class SideTest {
                 .filter(side -> Math.abs(form.ay[side] - form.by[side]) < 1)
                 .count();
         assertThat(along / 2000.0).isCloseTo(0.9, within(0.01));
-        assertThat(form.sideAt(1)).isBetween(0, 3);
+        assertThat(form.sideAt(1)).isEqualTo(3);
     }
 
+    /** Two sides of a step face what lies over it; the longer one is taken. */
     @Test
-    void ofWhatIsNotTurnedTheSideFacesThatIsLongAndRunsTheOtherWay() {
-        var form = form(Planar.polygon(Outline.rectangle(500, 200)));
-        for (var turn : new double[] {0, Math.PI / 2, Math.PI}) {
-            var above = new Side(40, 10, 90, 12);
-            var own = form.sideFacing(above, turn);
-            var miss = Math.IEEEremainder(above.turnOf(form, own) - turn, 2 * Math.PI);
-            assertThat(miss).isCloseTo(0, within(0.05));
+    void ofWhatMayNotTurnTheSideFacesThatRunsTheOtherWayFarthest() {
+        var step = form(Planar.polygon(new Outline(List.of(
+                new Point(0, 0),
+                new Point(500, 0),
+                new Point(500, 200),
+                new Point(300, 200),
+                new Point(300, 350),
+                new Point(0, 350)))));
+        var above = new Side(40, 10, 90, 12);
+        for (var quarter = 0; quarter < 4; quarter++) {
+            var turn = quarter * Math.PI / 2;
+            var own = step.sideFacing(above, turn);
+            assertThat(Math.IEEEremainder(above.turnOf(step, own) - turn, 2 * Math.PI))
+                    .isCloseTo(0, within(0.05));
+            var longest = new double[] {300, 200, 500, 350}[quarter];
+            assertThat(Math.hypot(step.bx[own] - step.ax[own], step.by[own] - step.ay[own]))
+                    .isCloseTo(longest, within(1e-9));
         }
     }
 }
