@@ -4,7 +4,10 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.atomic.AtomicReference;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
@@ -16,7 +19,22 @@ import welumen.cut.nest.Nester;
 public final class NestRuns {
     private NestRuns() {}
 
-    private record Run(CutPlan plan, PlanScore score, double firstAfter, boolean isValid) {}
+    /** A longer run says too what it had come to by then. */
+    private static final long SHORT_SECONDS = 20;
+
+    /**
+     * A case laid out.
+     *
+     * @param firstAfter when there was a first plan, in seconds
+     * @param early what the plan was worth after {@link #SHORT_SECONDS}; none where the run took no longer
+     */
+    private record Run(CutPlan plan, PlanScore score, double firstAfter, Optional<PlanScore> early, boolean isValid) {
+        private String said() {
+            return early.map(then -> ", after %d s %d sheets, emptiest %.3f"
+                            .formatted(SHORT_SECONDS, then.sheets(), then.leastOfSheet()))
+                    .orElse("");
+        }
+    }
 
     /** @param args the kind, the first case, the last, seconds each, the first seed of the search, and how many seeds */
     public static void main(String[] args) {
@@ -63,22 +81,30 @@ public final class NestRuns {
     private static Run run(CutProblem problem, double seconds, long seed) {
         var start = System.nanoTime();
         var first = new AtomicLong();
+        var early = new AtomicReference<CutPlan>();
         var options = NestOptions.USUAL.withTime(Duration.ofMillis((long) (1000 * seconds)));
         var plan = Nester.lay(
                 problem,
                 new NestOptions(options.rounds(), options.time(), seed),
-                (_, _) -> first.compareAndSet(0, System.nanoTime() - start),
+                (_, best) -> {
+                    var since = System.nanoTime() - start;
+                    first.compareAndSet(0, since);
+                    if (since <= TimeUnit.SECONDS.toNanos(SHORT_SECONDS)) early.set(best);
+                },
                 () -> false);
         return new Run(
                 plan,
                 PlanScore.of(problem, plan.placements()),
                 first.get() / 1e9,
+                Optional.ofNullable(early.get())
+                        .filter(_ -> seconds > SHORT_SECONDS)
+                        .map(then -> PlanScore.of(problem, then.placements())),
                 PlanCheck.faults(problem, plan.placements()).isEmpty());
     }
 
     private static void print(String kind, long number, CutProblem problem, Run run, String against) {
         System.out.printf(
-                "%s %d: %d pieces, %s, used %.2f %%, %d sheets of at least %d, left %d, emptiest %.3f, first after %.2f s, %d rounds%s%n",
+                "%s %d: %d pieces, %s, used %.2f %%, %d sheets of at least %d, left %d, emptiest %.3f, first after %.2f s, %d rounds%s%s%n",
                 kind,
                 number,
                 run.plan().placements().size(),
@@ -90,6 +116,7 @@ public final class NestRuns {
                 run.score().leastOfSheet(),
                 run.firstAfter(),
                 run.plan().rounds(),
+                run.said(),
                 against);
     }
 }

@@ -1,9 +1,11 @@
 package welumen.cut.nest;
 
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
+import org.jspecify.annotations.Nullable;
 import welumen.cut.StopSignal;
 
 /** What one worker of a search on hides is at: of each kind of trial one, which goes on from round to round. */
@@ -18,18 +20,24 @@ final class HideHand {
     private static final double SELDOM = 0.25;
 
     private static final double HALF = 0.5;
-    /**
-     * For so many moves of each item pieces go over to other hides, then for as many the box is made smaller: it gives way the
-     * farther, the less has come to lie in it before. Then each takes twice as long, and so on.
-     */
-    private static final int STRETCH = 50;
+    /** At first, for so many moves of each item, nothing is done but moving pieces over to other hides. */
+    private static final int START = 50;
+    /** In items moved: so long, times the Luby sequence, it keeps at a trial that may succeed at once or not at all. */
+    private static final long PATIENCE = 80;
+
+    private static final long PATIENCE_SIDEWAYS = 100;
 
     private enum Kind {
         LEFT_OVER,
         OTHER_STOCK,
         MOVE_OVER,
+        SIDEWAYS,
         BITE
     }
+
+    /** How the work is shared where no hide can be saved. */
+    private static final Map<Kind, Double> SHARES =
+            new EnumMap<>(Map.of(Kind.BITE, 0.4, Kind.SIDEWAYS, 0.3, Kind.MOVE_OVER, 0.3));
 
     private final HideTrials trials;
     private final RandomGenerator random;
@@ -41,6 +49,9 @@ final class HideHand {
 
     /** How many of a kind have failed since one succeeded. */
     private final Map<Kind, Integer> failures = new EnumMap<>(Kind.class);
+
+    /** Where it has come to; as long as that is worth as much as the best, it goes on from there. */
+    private @Nullable Layout reached;
 
     HideHand(HideTrials trials, RandomGenerator random, boolean isFirst) {
         this.trials = trials;
@@ -54,26 +65,40 @@ final class HideHand {
      * @param most in items moved
      */
     Optional<Layout> work(Layout best, long most, StopSignal stop) {
-        var from = best;
+        var from = start(best);
         Optional<Layout> found = Optional.empty();
         for (var left = most; left > 0 && !trials.isNothingToLay() && !stop.stopRequested(); left--) {
             var kind = kind(from);
             var trial = trial(kind, from);
             var before = trial.separation().moves();
-            var outcome = trial.separation().run(left, stop);
+            var patience = patience(kind);
+            var outcome = trial.separation().run(Math.min(left, patience - before), stop);
             var moves = trial.separation().moves() - before;
             work.merge(kind, 1 + moves, Long::sum);
             left -= moves;
-            if (outcome == Separation.Outcome.UNDER_WAY) continue;
+            if (outcome == Separation.Outcome.UNDER_WAY && before + moves < patience) continue;
             begun.remove(kind);
             var isApart = outcome == Separation.Outcome.APART;
             failures.merge(kind, isApart ? 0 : 1, (known, more) -> isApart ? 0 : known + more);
             if (kind == Kind.BITE) bite.learn(isApart);
             if (!isApart) continue;
             from = trials.closedWhereEmpty(trial.layout());
-            found = Optional.of(from);
+            reached = from;
+            if (trials.worth(from).compareTo(trials.worth(best)) < 0) found = Optional.of(from);
         }
         return found;
+    }
+
+    private Layout start(Layout best) {
+        return reached != null && trials.worth(reached).compareTo(trials.worth(best)) == 0 ? reached : best;
+    }
+
+    private long patience(Kind kind) {
+        return switch (kind) {
+            case LEFT_OVER, OTHER_STOCK -> Long.MAX_VALUE;
+            case SIDEWAYS -> PATIENCE_SIDEWAYS;
+            case MOVE_OVER, BITE -> PATIENCE * LubySequence.at(failures.getOrDefault(kind, 0) + 1);
+        };
     }
 
     /**
@@ -85,18 +110,18 @@ final class HideHand {
         if (trials.hasLeftOver(from) && isBehind(Kind.LEFT_OVER, isFirst ? HALF : 1)) return Kind.LEFT_OVER;
         var stock = trials.used(from);
         if (isBehind(Kind.OTHER_STOCK, onOtherStock(stock))) return Kind.OTHER_STOCK;
-        if (!stock.isSeveral() || !trials.canMoveOver(from)) return Kind.BITE;
-        return !isFirst && stock.isLikelyToClose() || isOnStretchOver(from) ? Kind.MOVE_OVER : Kind.BITE;
+        var canMoveOver = stock.isSeveral() && trials.canMoveOver(from);
+        if (canMoveOver && (movedOver(from) < 0 || !isFirst && stock.isLikelyToClose())) return Kind.MOVE_OVER;
+        return SHARES.keySet().stream()
+                .filter(kind -> canMoveOver || kind != Kind.MOVE_OVER)
+                .min(Comparator.comparingDouble(kind ->
+                        (kind == Kind.MOVE_OVER ? movedOver(from) : work.getOrDefault(kind, 0L)) / SHARES.get(kind)))
+                .orElseThrow();
     }
 
-    private boolean isOnStretchOver(Layout from) {
-        var moved = work.getOrDefault(Kind.MOVE_OVER, 0L) + work.getOrDefault(Kind.BITE, 0L);
-        var stretch = (long) STRETCH * from.items.size();
-        while (moved >= 2 * stretch) {
-            moved -= 2 * stretch;
-            stretch *= 2;
-        }
-        return moved < stretch;
+    /** Since the start. */
+    private long movedOver(Layout from) {
+        return work.getOrDefault(Kind.MOVE_OVER, 0L) - (long) START * from.items.size();
     }
 
     private double onOtherStock(UsedStock stock) {
@@ -112,10 +137,11 @@ final class HideHand {
         return share > 0 && work.getOrDefault(kind, 0L) <= share * all;
     }
 
-    /** One that was begun goes on as long as what it would be worth is better than what there is. */
+    /** One that was begun goes on as long as what it would be worth is better than what there is, or sideways as good. */
     private HideTrial trial(Kind kind, Layout from) {
         var known = begun.get(kind);
-        if (known != null && known.worth().compareTo(trials.worth(from)) < 0) return known;
+        if (known != null && known.worth().compareTo(trials.worth(from)) < (kind == Kind.SIDEWAYS ? 1 : 0))
+            return known;
         var trial = begin(kind, from);
         begun.put(kind, trial);
         return trial;
@@ -127,6 +153,7 @@ final class HideHand {
             case LEFT_OVER -> trials.leftOver(from, isFirst, failed, random);
             case OTHER_STOCK -> trials.otherStock(from, trials.used(from), !isFirst, random);
             case MOVE_OVER -> trials.movedOver(from, failed, random);
+            case SIDEWAYS -> trials.sideways(from, random);
             case BITE -> trials.bitten(from, bite.share(isFirst ? 1 : SMALLER), failed, random);
         };
     }

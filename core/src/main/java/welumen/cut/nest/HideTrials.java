@@ -104,6 +104,16 @@ final class HideTrials {
         return HideTrial.of(layout, worth, random, idle(LEAST_IDLE_OVER, failures), RETURNS);
     }
 
+    /** As much on the emptiest hide, or less, in the same box, but two pieces lie where the other lay. */
+    HideTrial sideways(Layout from, RandomGenerator random) {
+        var layout = from.copy();
+        var box = EmptiestBox.of(layout);
+        var same = box.bite(0, random);
+        Sideways.from(layout, box.on(), random);
+        var worth = worth(layout, same, used(layout).load(box.on()));
+        return HideTrial.of(layout, worth, random, LEAST_IDLE, 0);
+    }
+
     /** The box about the emptiest hide's pieces smaller by a share. */
     HideTrial bitten(Layout from, double share, int failures, RandomGenerator random) {
         var layout = from.copy();
