@@ -8,7 +8,6 @@ final class Collider {
     private static final double SQRT_2 = Math.sqrt(2);
 
     private int[] near = new int[64];
-    private int[] poles = new int[64];
 
     boolean collide(Body one, Body other) {
         return one.boxMeets(other) && touch(one, other);
@@ -44,7 +43,6 @@ final class Collider {
         var most = enough / scale * (enough / scale) - fade * fade;
         var sum = 0.0;
         var meet = false;
-        var close = polesIn(one, other, far);
         var leftX = one.minX - far;
         var rightX = one.maxX + far;
         var lowY = one.minY - far;
@@ -54,8 +52,7 @@ final class Collider {
             var atX = other.px[j];
             var atY = other.py[j];
             if (atX + radius < leftX || atX - radius > rightX || atY + radius < lowY || atY - radius > highY) continue;
-            for (var k = 0; k < close; k++) {
-                var i = poles[k];
+            for (var i = 0; i < one.poles; i++) {
                 var dx = atX - one.px[i];
                 var dy = atY - one.py[i];
                 var square = dx * dx + dy * dy;
@@ -69,22 +66,6 @@ final class Collider {
             if (sum > most) return meet || sidesMeet(one, other) ? Double.POSITIVE_INFINITY : 0;
         }
         return meet || sidesMeet(one, other) ? Math.sqrt(sum + fade * fade) * scale : 0;
-    }
-
-    private int polesIn(Body one, Body other, double far) {
-        if (poles.length < one.poles) poles = new int[2 * one.poles];
-        var count = 0;
-        for (var i = 0; i < one.poles; i++) {
-            var radius = one.pr[i] + far;
-            var x = one.px[i];
-            var y = one.py[i];
-            if (x + radius < other.minX
-                    || x - radius > other.maxX
-                    || y + radius < other.minY
-                    || y - radius > other.maxY) continue;
-            poles[count++] = i;
-        }
-        return count;
     }
 
     /** Circles within both say at once that they do. */
