@@ -30,6 +30,8 @@ final class HideHand {
     private enum Kind {
         LEFT_OVER,
         OTHER_STOCK,
+        /** Moves over what lies on a hide so that it can be closed. */
+        EMPTY,
         MOVE_OVER,
         SIDEWAYS,
         BITE
@@ -95,7 +97,7 @@ final class HideHand {
 
     private long patience(Kind kind) {
         return switch (kind) {
-            case LEFT_OVER, OTHER_STOCK -> Long.MAX_VALUE;
+            case LEFT_OVER, OTHER_STOCK, EMPTY -> Long.MAX_VALUE;
             case SIDEWAYS -> PATIENCE_SIDEWAYS;
             case MOVE_OVER, BITE -> PATIENCE * LubySequence.at(failures.getOrDefault(kind, 0) + 1);
         };
@@ -111,7 +113,8 @@ final class HideHand {
         var stock = trials.used(from);
         if (isBehind(Kind.OTHER_STOCK, onOtherStock(stock))) return Kind.OTHER_STOCK;
         var canMoveOver = stock.isSeveral() && trials.canMoveOver(from);
-        if (canMoveOver && (movedOver(from) < 0 || !isFirst && stock.isLikelyToClose())) return Kind.MOVE_OVER;
+        if (canMoveOver && !isFirst && stock.isLikelyToClose()) return Kind.EMPTY;
+        if (canMoveOver && movedOver(from) < 0) return Kind.MOVE_OVER;
         return SHARES.keySet().stream()
                 .filter(kind -> canMoveOver || kind != Kind.MOVE_OVER)
                 .min(Comparator.comparingDouble(kind ->
@@ -121,7 +124,8 @@ final class HideHand {
 
     /** Since the start. */
     private long movedOver(Layout from) {
-        return work.getOrDefault(Kind.MOVE_OVER, 0L) - (long) START * from.items.size();
+        var moved = work.getOrDefault(Kind.EMPTY, 0L) + work.getOrDefault(Kind.MOVE_OVER, 0L);
+        return moved - (long) START * from.items.size();
     }
 
     private double onOtherStock(UsedStock stock) {
@@ -152,7 +156,7 @@ final class HideHand {
         return switch (kind) {
             case LEFT_OVER -> trials.leftOver(from, isFirst, failed, random);
             case OTHER_STOCK -> trials.otherStock(from, trials.used(from), !isFirst, random);
-            case MOVE_OVER -> trials.movedOver(from, failed, random);
+            case EMPTY, MOVE_OVER -> trials.movedOver(from, failed, random);
             case SIDEWAYS -> trials.sideways(from, random);
             case BITE -> trials.bitten(from, bite.share(isFirst ? 1 : SMALLER), failed, random);
         };
