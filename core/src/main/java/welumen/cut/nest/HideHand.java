@@ -30,7 +30,7 @@ final class HideHand {
     private enum Kind {
         LEFT_OVER,
         OTHER_STOCK,
-        /** Moves over what lies on a hide so that it can be closed. */
+        /** What lies on a hide moves over until it can be closed, however long that takes. */
         EMPTY,
         MOVE_OVER,
         SIDEWAYS,
@@ -67,7 +67,7 @@ final class HideHand {
      * @param most in items moved
      */
     Optional<Layout> work(Layout best, long most, StopSignal stop) {
-        var from = start(best);
+        var from = goesOnFrom(best);
         Optional<Layout> found = Optional.empty();
         for (var left = most; left > 0 && !trials.isNothingToLay() && !stop.stopRequested(); left--) {
             var kind = kind(from);
@@ -91,7 +91,7 @@ final class HideHand {
         return found;
     }
 
-    private Layout start(Layout best) {
+    private Layout goesOnFrom(Layout best) {
         return reached != null && trials.worth(reached).compareTo(trials.worth(best)) == 0 ? reached : best;
     }
 
@@ -104,8 +104,9 @@ final class HideHand {
     }
 
     /**
-     * As long as one hide fewer is to be expected, the first worker does nothing but close one, and the second moves over what lies
-     * on it; else both open cheaper ones half of their time, if there are any, and the first tries to close one now and then.
+     * As long as one hide fewer is to be expected, the first worker does nothing but close one, and the second empties it; else both
+     * open cheaper ones half of their time, if there are any, and the first tries to close one now and then. The rest of the time
+     * goes into what each hide holds.
      */
     private Kind kind(Layout from) {
         if (from.items.isEmpty()) return Kind.LEFT_OVER;

@@ -9,7 +9,8 @@ import welumen.cut.StopSignal;
 /**
  * The fewest hides: what is left over is put among the rest, then a hide is closed and its pieces are put among those on the
  * others, or on a cheaper one that is opened for it, and what overlaps is separated. Where no hide can be saved, pieces of the
- * emptiest one go over to the others one by one, and the box about what stays is made smaller bite by bite, by turns.
+ * emptiest one go over to the others one by one, the box about what stays is made smaller bite by bite, and pieces change places
+ * for nothing, so that this goes on from elsewhere.
  *
  * <p>A round is as much work for either worker, so that none waits for the other; a trial that is not done goes on in the next.
  */
