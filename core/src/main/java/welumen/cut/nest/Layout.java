@@ -217,11 +217,7 @@ final class Layout {
     void swapLarge(RandomGenerator random) {
         var large = Math.max(2, (int) (LARGE * items.size()));
         var a = random.nextInt(large);
-        exchange(a, (a + 1 + random.nextInt(large - 1)) % large);
-    }
-
-    /** Two items change places, each turned as it was. */
-    void exchange(int a, int b) {
+        var b = (a + 1 + random.nextInt(large - 1)) % large;
         var x = bodies[a].x;
         var y = bodies[a].y;
         var on = field[a];

@@ -88,17 +88,25 @@ class SidewaysTest {
     /** A piece that may not be turned the way the other sheet stretches stays. */
     @Test
     void whatMayNotLieThereStays() {
-        var bound = new CutPiece(
-                "here",
-                new Shape(Outline.rectangle(100, 100)),
-                HERE,
-                "",
-                new Turns.AsDrawn(),
-                false,
-                4,
-                new Stretch.Along(0, 10),
-                "");
-        assertStays(laid(bound, 80, new Stretch.Along(90, 10)));
+        assertStays(laid(bound(new Turns.AsDrawn()), 80, new Stretch.Along(90, 10)));
+    }
+
+    /** One that may is turned until it stretches as the other sheet does. */
+    @Test
+    void isTurnedAsTheOtherStretches() {
+        var layout = laid(bound(new Turns.Free()), 80, new Stretch.Along(90, 10));
+        Sideways.from(layout, 0, new SplittableRandom(1));
+        assertThat(on(layout, 1)).containsOnlyOnce("here");
+        for (var item = 0; item < HERE; item++) {
+            var off = Math.abs(Math.cos(layout.bodies[item].turn));
+            if (layout.field[item] == 0) assertThat(off).isEqualTo(1);
+            else assertThat(off).isLessThanOrEqualTo(Math.sin(Math.toRadians(10)) + 1e-9);
+        }
+    }
+
+    private static CutPiece bound(Turns turns) {
+        var shape = new Shape(Outline.rectangle(100, 100));
+        return new CutPiece("here", shape, HERE, "", turns, false, 4, new Stretch.Along(0, 10), "");
     }
 
     private static void assertStays(Layout layout) {
