@@ -31,6 +31,16 @@ public final class Repeat {
         return stock instanceof Stock.Roll roll && (roll.repeatX() > 0 || roll.repeatY() > 0);
     }
 
+    /** How far apart the lines across a stock are, along it; nought where nothing repeats so, as on a hide. */
+    public static double along(Stock stock) {
+        return stock instanceof Stock.Roll roll ? roll.repeatX() : 0;
+    }
+
+    /** How far apart the lines along a stock are, across it; nought where nothing repeats so, as on a hide. */
+    public static double across(Stock stock) {
+        return stock instanceof Stock.Roll roll ? roll.repeatY() : 0;
+    }
+
     /** How far a piece that lies so is off the nearest lines, along and across; nought where nothing repeats. */
     static Point off(CutPiece piece, Pose lies, Stock stock) {
         if (!(stock instanceof Stock.Roll roll)) return new Point(0, 0);

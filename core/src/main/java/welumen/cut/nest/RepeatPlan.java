@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import welumen.cut.Placement;
-import welumen.cut.Stock;
+import welumen.cut.Repeat;
 import welumen.shape.Point;
 
 /**
  * Pieces laid one after the other on a roll whose pattern repeats: each on the lines of the pattern, as near to the cut end
- * as it goes there.
+ * as it goes there. What else there is of its material, be it a hide, is laid row by row beside it.
  */
 final class RepeatPlan extends OneByOne {
     private static final double SCAN_MM = 8;
@@ -57,7 +57,7 @@ final class RepeatPlan extends OneByOne {
 
     private List<Double> rows(int item, int on, Ways.Range range, double turn) {
         var field = layout.fields.get(on);
-        var repeat = ((Stock.Roll) field.stock).repeatY();
+        var repeat = Repeat.across(field.stock);
         var off = toBody(item, on, range, turn).y();
         lie(item, range, 0, 0, turn);
         var low = field.minY - tried.minY;
@@ -72,7 +72,7 @@ final class RepeatPlan extends OneByOne {
     /** The nearest free place to the cut end in that row. */
     private @Nullable Place along(int item, int on, Ways.Range range, double turn, double y) {
         var field = layout.fields.get(on);
-        var repeat = ((Stock.Roll) field.stock).repeatX();
+        var repeat = Repeat.along(field.stock);
         lie(item, range, 0, 0, turn);
         var from = field.minX - tried.minX;
         var to = field.maxX - tried.maxX;

@@ -38,6 +38,20 @@ class RepeatTest {
                 .isEmpty();
     }
 
+    /** A hide of the same material is cut from too where the striped roll is too short. */
+    @Test
+    void whatARollHasNoRoomForLiesOnAHide() {
+        var roll = new Stock.Roll("r", "cloth", 1400, 800, 30, 0, 76);
+        var hide = new Stock.Hide(
+                "h", "cloth", new Shape(Outline.rectangle(2500, 2000)), 1, List.of(), new Stretch.Any(), 300);
+        var problem = new CutProblem(3, PANELS, List.of(roll, hide), List.of());
+        var plan = lay(problem, 3);
+        assertThat(plan.placements())
+                .hasSize(8)
+                .anyMatch(placed -> placed.stock().equals("h"));
+        assertThat(PlanCheck.faults(problem, plan.placements())).isEmpty();
+    }
+
     /** What is not used of it lies along both edges, and where it has a flaw; of striped cloth too. */
     @Test
     void nothingLiesOnASelvedgeOrAFlaw() {
