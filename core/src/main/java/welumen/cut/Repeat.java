@@ -43,9 +43,8 @@ public final class Repeat {
 
     /** How far a piece that lies so is off the nearest lines, along and across; nought where nothing repeats. */
     static Point off(CutPiece piece, Pose lies, Stock stock) {
-        if (!(stock instanceof Stock.Roll roll)) return new Point(0, 0);
         var middle = lies.apply(piece.onLine());
-        return new Point(off(middle.x(), roll.repeatX()), off(middle.y(), roll.repeatY()));
+        return new Point(off(middle.x(), along(stock)), off(middle.y(), across(stock)));
     }
 
     static boolean isOff(CutPiece piece, Pose lies, Stock stock) {

@@ -115,18 +115,18 @@ final class HideHand {
         if (isBehind(Kind.OTHER_STOCK, onOtherStock(stock))) return Kind.OTHER_STOCK;
         var canMoveOver = stock.isSeveral() && trials.canMoveOver(from);
         if (canMoveOver && !isFirst && stock.isLikelyToClose()) return Kind.EMPTY;
-        if (canMoveOver && movedOver(from) < 0) return Kind.MOVE_OVER;
         return SHARES.keySet().stream()
                 .filter(kind -> canMoveOver || kind != Kind.MOVE_OVER)
-                .min(Comparator.comparingDouble(kind ->
-                        (kind == Kind.MOVE_OVER ? movedOver(from) : work.getOrDefault(kind, 0L)) / SHARES.get(kind)))
+                .min(Comparator.comparingDouble(kind -> counted(kind, from) / SHARES.get(kind)))
                 .orElseThrow();
     }
 
-    /** Since the start. */
-    private long movedOver(Layout from) {
-        var moved = work.getOrDefault(Kind.EMPTY, 0L) + work.getOrDefault(Kind.MOVE_OVER, 0L);
-        return moved - (long) START * from.items.size();
+    /** What counts toward its share; of moving over only what is done since the start, which is less than nought before. */
+    private long counted(Kind kind, Layout from) {
+        var done = work.getOrDefault(kind, 0L);
+        return kind == Kind.MOVE_OVER
+                ? done + work.getOrDefault(Kind.EMPTY, 0L) - (long) START * from.items.size()
+                : done;
     }
 
     private double onOtherStock(UsedStock stock) {

@@ -96,31 +96,31 @@ final class HideTrials {
 
     /** Less on the emptiest hide, in the same box. */
     HideTrial movedOver(Layout from, int failures, RandomGenerator random) {
-        var layout = from.copy();
-        var box = EmptiestBox.of(layout);
-        var same = box.bite(0, random);
-        MoveOver.from(layout, box.on(), random);
-        var worth = worth(layout, same, used(layout).load(box.on()));
-        return HideTrial.of(layout, worth, random, idle(LEAST_IDLE_OVER, failures), RETURNS);
+        return boxed(from, 0, MoveOver::from, random, idle(LEAST_IDLE_OVER, failures), RETURNS);
     }
 
     /** As much on the emptiest hide, or less, in the same box, but two pieces lie where the other lay. */
     HideTrial sideways(Layout from, RandomGenerator random) {
-        var layout = from.copy();
-        var box = EmptiestBox.of(layout);
-        var same = box.bite(0, random);
-        Sideways.from(layout, box.on(), random);
-        var worth = worth(layout, same, used(layout).load(box.on()));
-        return HideTrial.of(layout, worth, random, LEAST_IDLE, 0);
+        return boxed(from, 0, Sideways::from, random, LEAST_IDLE, 0);
     }
 
     /** The box about the emptiest hide's pieces smaller by a share. */
     HideTrial bitten(Layout from, double share, int failures, RandomGenerator random) {
+        return boxed(from, share, (_, _, _) -> {}, random, idle(LEAST_IDLE, failures), RETURNS);
+    }
+
+    /** Changes a layout by chance, given the number of the emptiest hide. */
+    private interface Change {
+        void make(Layout layout, int on, RandomGenerator random);
+    }
+
+    /** Something else on the emptiest hide, in its box less a share. */
+    private HideTrial boxed(Layout from, double share, Change change, RandomGenerator random, int idle, int returns) {
         var layout = from.copy();
         var box = EmptiestBox.of(layout);
         var left = box.bite(share, random);
-        var worth = worth(layout, left, used(layout).load(box.on()));
-        return HideTrial.of(layout, worth, random, idle(LEAST_IDLE, failures), RETURNS);
+        change.make(layout, box.on(), random);
+        return HideTrial.of(layout, worth(layout, left, used(layout).load(box.on())), random, idle, returns);
     }
 
     /** The more trials have failed, the longer it keeps at one. */

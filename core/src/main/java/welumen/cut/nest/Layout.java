@@ -190,6 +190,11 @@ final class Layout {
         return sum;
     }
 
+    /** What lies on other fields may not come to lie on that one. */
+    void keepOthersOff(int on) {
+        for (var i = 0; i < field.length; i++) if (field[i] != on) keptOff[i] = on;
+    }
+
     boolean mayLieOn(int item, int on) {
         return isOpen[on] && keptOff[item] != on;
     }

@@ -38,7 +38,7 @@ final class MoveOver {
 
     private void exchange() {
         var gone = mayGo(layout, on).toArray();
-        items().filter(item -> layout.field[item] != on).forEach(item -> layout.keptOff[item] = on);
+        layout.keepOthersOff(on);
         var one = any(gone);
         var back = random.nextDouble() < EXCHANGED ? smallerThan(one) : new int[0];
         if (back.length == 0) one = smaller(one, any(gone));

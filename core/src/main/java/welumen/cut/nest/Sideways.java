@@ -29,7 +29,7 @@ final class Sideways {
 
     private void exchange() {
         var count = layout.items.size();
-        for (var item = 0; item < count; item++) layout.keptOff[item] = layout.field[item] == on ? Layout.NONE : on;
+        layout.keepOthersOff(on);
         for (var tried = 0; tried < TRIED; tried++) {
             var one = random.nextInt(count);
             var other = random.nextInt(count);

@@ -2,60 +2,22 @@ package welumen.cut.nest;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static welumen.cut.nest.TwoSheets.HERE;
+import static welumen.cut.nest.TwoSheets.THERE;
+import static welumen.cut.nest.TwoSheets.bound;
+import static welumen.cut.nest.TwoSheets.laid;
+import static welumen.cut.nest.TwoSheets.on;
 
-import java.util.List;
 import java.util.SplittableRandom;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import welumen.cut.Cases;
-import welumen.cut.CutPiece;
-import welumen.cut.CutProblem;
-import welumen.cut.Stock;
 import welumen.cut.StopSignal;
-import welumen.cut.Stretch;
 import welumen.cut.Turns;
-import welumen.shape.Outline;
-import welumen.shape.Shape;
 
-/** Six pieces of 100 by 100 on the first of two sheets, and on the second twenty others. */
+/** Pieces of the first of two sheets go over to the second. */
 class MoveOverTest {
-    private static final int HERE = 6;
-    private static final int THERE = 20;
     private static final StopSignal NEVER = () -> false;
-
-    private static Stock sheet(String id, Stretch stretch) {
-        return new Stock.Hide(id, "", new Shape(Outline.rectangle(1000, 1000)), 1, List.of(), stretch, 300);
-    }
-
-    private static Layout laid(CutPiece here, double otherSide, Stock... stock) {
-        var there = Cases.rectangle("there", 100, otherSide, THERE);
-        var problem = new CutProblem(0, List.of(here, there), List.of(stock), List.of());
-        var fields = problem.stock().stream()
-                .map(one -> new Field(problem, one, Fineness.FINE))
-                .toList();
-        var layout = new Layout(Items.of(problem, problem.stock(), Fineness.FINE), fields);
-        var count = new int[stock.length];
-        for (var i = 0; i < layout.items.size(); i++) {
-            var on = layout.items.get(i).piece().id().equals("there") ? 1 : 0;
-            layout.isOpen[on] = true;
-            layout.lay(i, on, 100 + 110 * (count[on] % 7), 100 + 110 * (count[on]++ / 7), 0, false);
-        }
-        return layout;
-    }
-
-    private static Layout laid(double otherSide) {
-        var any = new Stretch.Any();
-        return laid(Cases.rectangle("here", 100, 100, HERE), otherSide, sheet("a", any), sheet("b", any));
-    }
-
-    private static List<String> on(Layout layout, int field) {
-        return IntStream.range(0, layout.items.size())
-                .filter(item -> layout.field[item] == field)
-                .mapToObj(item -> layout.items.get(item).piece().id())
-                .toList();
-    }
 
     /** Where nothing of the others is a little smaller, one goes and nothing comes back. */
     @ParameterizedTest
@@ -91,10 +53,7 @@ class MoveOverTest {
     /** A piece that may not be turned the way the other sheet stretches stays. */
     @Test
     void whatMayLieNowhereElseStays() {
-        var along = new Stretch.Along(0, 10);
-        var bound = new CutPiece(
-                "here", new Shape(Outline.rectangle(100, 100)), HERE, "", new Turns.AsDrawn(), false, 4, along, "");
-        var layout = laid(bound, 80, sheet("a", new Stretch.Along(0, 10)), sheet("b", new Stretch.Along(90, 10)));
+        var layout = bound(new Turns.AsDrawn(), 80);
         assertThat(MoveOver.mayGo(layout, 0)).isEmpty();
         assertThat(new HideTrials(layout.fields, layout.items).canMoveOver(layout))
                 .isFalse();

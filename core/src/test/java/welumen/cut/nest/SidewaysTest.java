@@ -2,60 +2,23 @@ package welumen.cut.nest;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static welumen.cut.nest.TwoSheets.HERE;
+import static welumen.cut.nest.TwoSheets.THERE;
+import static welumen.cut.nest.TwoSheets.bound;
+import static welumen.cut.nest.TwoSheets.laid;
+import static welumen.cut.nest.TwoSheets.on;
 
-import java.util.List;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import welumen.cut.Cases;
-import welumen.cut.CutPiece;
-import welumen.cut.CutProblem;
-import welumen.cut.Stock;
 import welumen.cut.StopSignal;
-import welumen.cut.Stretch;
 import welumen.cut.Turns;
-import welumen.shape.Outline;
-import welumen.shape.Shape;
 
-/** Six pieces of 100 by 100 on the first of two sheets, and on the second twenty others. */
+/** Pieces of two sheets change places. */
 class SidewaysTest {
-    private static final int HERE = 6;
-    private static final int THERE = 20;
     private static final StopSignal NEVER = () -> false;
-
-    private static Stock sheet(String id, Stretch stretch) {
-        return new Stock.Hide(id, "", new Shape(Outline.rectangle(1000, 1000)), 1, List.of(), stretch, 300);
-    }
-
-    private static Layout laid(CutPiece here, double otherSide, Stretch there) {
-        var others = Cases.rectangle("there", 100, otherSide, THERE);
-        var stock = List.of(sheet("a", new Stretch.Along(0, 10)), sheet("b", there));
-        var problem = new CutProblem(0, List.of(here, others), stock, List.of());
-        var fields = stock.stream()
-                .map(one -> new Field(problem, one, Fineness.FINE))
-                .toList();
-        var layout = new Layout(Items.of(problem, problem.stock(), Fineness.FINE), fields);
-        var count = new int[stock.size()];
-        for (var i = 0; i < layout.items.size(); i++) {
-            var on = layout.items.get(i).piece().id().equals("there") ? 1 : 0;
-            layout.isOpen[on] = true;
-            layout.lay(i, on, 100 + 130 * (count[on] % 7), 100 + 130 * (count[on]++ / 7), 0, false);
-        }
-        return layout;
-    }
-
-    private static Layout laid(double otherSide) {
-        return laid(Cases.rectangle("here", 100, 100, HERE), otherSide, new Stretch.Any());
-    }
-
-    private static List<String> on(Layout layout, int field) {
-        return IntStream.range(0, layout.items.size())
-                .filter(item -> layout.field[item] == field)
-                .mapToObj(item -> layout.items.get(item).piece().id())
-                .toList();
-    }
 
     /** Of one piece all are alike, so that one of the first sheet changes places with a smaller one of the second. */
     @ParameterizedTest
@@ -88,13 +51,13 @@ class SidewaysTest {
     /** A piece that may not be turned the way the other sheet stretches stays. */
     @Test
     void whatMayNotLieThereStays() {
-        assertStays(laid(bound(new Turns.AsDrawn()), 80, new Stretch.Along(90, 10)));
+        assertStays(bound(new Turns.AsDrawn(), 80));
     }
 
     /** One that may is turned until it stretches as the other sheet does. */
     @Test
     void isTurnedAsTheOtherStretches() {
-        var layout = laid(bound(new Turns.Free()), 80, new Stretch.Along(90, 10));
+        var layout = bound(new Turns.Free(), 80);
         Sideways.from(layout, 0, new SplittableRandom(1));
         assertThat(on(layout, 1)).containsOnlyOnce("here");
         for (var item = 0; item < HERE; item++) {
@@ -102,11 +65,6 @@ class SidewaysTest {
             if (layout.field[item] == 0) assertThat(off).isEqualTo(1);
             else assertThat(off).isLessThanOrEqualTo(Math.sin(Math.toRadians(10)) + 1e-9);
         }
-    }
-
-    private static CutPiece bound(Turns turns) {
-        var shape = new Shape(Outline.rectangle(100, 100));
-        return new CutPiece("here", shape, HERE, "", turns, false, 4, new Stretch.Along(0, 10), "");
     }
 
     private static void assertStays(Layout layout) {
