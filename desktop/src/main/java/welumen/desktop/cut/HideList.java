@@ -73,18 +73,18 @@ final class HideList extends VBox {
             }
     }
 
-    /** What has no place, and what helps. */
+    /** What has no place; what helps comes first, since the list of the rest may be long. */
     private void sayUnplaced(Laid laid, Patterns patterns) {
         var problem = laid.problem();
         var plan = laid.plan();
+        for (var piece : patterns.pieces())
+            if (plan.unplaced().stream().anyMatch(missing -> FromPattern.isOf(missing.piece(), piece.id())))
+                offer(piece, TooWide.offers(patterns, piece, problem.stock(), problem.gap()));
         for (var missing : plan.unplaced())
             getChildren()
                     .add(Nodes.label(
                             "%s: %s".formatted(Words.capital(missing.piece()).replace('-', ' '), missing.reason()),
                             Styles.DANGER));
-        for (var piece : patterns.pieces())
-            if (plan.unplaced().stream().anyMatch(missing -> FromPattern.isOf(missing.piece(), piece.id())))
-                offer(piece, TooWide.offers(patterns, piece, problem.stock(), problem.gap()));
     }
 
     private void offer(Piece piece, List<TooWide.Offer> offers) {
