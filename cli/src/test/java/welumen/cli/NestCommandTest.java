@@ -76,7 +76,7 @@ class NestCommandTest {
     void piecesLeftOverAreNoFailure() throws IOException {
         assertThat(run("nest", problem(PROBLEM.replace("\"quantity\": 3", "\"quantity\": 4")), "--rounds", "1"))
                 .isZero();
-        assertThat(out.toString()).contains("no room is left on the stock");
+        assertThat(out.toString()).contains("no room was found beside the others");
     }
 
     /** On a striped roll every piece has the stripe in its middle; on a plain one it lies as near to the end as it goes. */

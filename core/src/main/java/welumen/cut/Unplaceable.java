@@ -54,7 +54,7 @@ public final class Unplaceable {
                     : "there is no stock of “%s”".formatted(piece.material());
         if (right.stream().noneMatch(ground -> mayLieSomehow(piece, ground.stock)))
             return "none of its turns agrees with the stretch of the stock";
-        if (fitsAlone(piece, right)) return "no room is left on the stock";
+        if (fitsAlone(piece, right)) return "no room was found beside the others";
         var anyGrade = piece.times(1).graded(4);
         if (fitsAlone(anyGrade, right))
             return "no place of grade %d or better is large enough".formatted(piece.grade());

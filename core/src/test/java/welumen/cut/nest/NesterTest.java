@@ -54,7 +54,7 @@ class NesterTest {
         assertThat(plan.placements()).hasSize(1);
         assertThat(plan.unplaced())
                 .hasSize(3)
-                .allSatisfy(one -> assertThat(one.reason()).isEqualTo("no room is left on the stock"));
+                .allSatisfy(one -> assertThat(one.reason()).isEqualTo("no room was found beside the others"));
     }
 
     @Test
