@@ -52,24 +52,19 @@ final class EmptiestBox {
         return PlanScore.covered(layout.fields.get(on).stock, box);
     }
 
-    /**
-     * Pieces may lie on that field in this box alone, less a share of it on any one of its sides.
-     *
-     * @return what that covers of the field
-     */
-    double bite(double share, RandomGenerator random) {
+    /** In a layout of the same items pieces may lie on that field in this box alone, less a share of it on any one of its sides. */
+    void bite(Layout of, double share, RandomGenerator random) {
         var across = share * (maxX - minX);
         var up = share * (maxY - minY);
-        var box = switch (random.nextInt(4)) {
-            case 0 -> new Box(minX + across, minY, maxX, maxY);
-            case 1 -> new Box(minX, minY, maxX - across, maxY);
-            case 2 -> new Box(minX, minY + up, maxX, maxY);
-            default -> new Box(minX, minY, maxX, maxY - up);
-        };
-        layout.minX[on] = box.minX();
-        layout.minY[on] = box.minY();
-        layout.maxX[on] = box.maxX();
-        layout.maxY[on] = box.maxY();
-        return covered(box);
+        var side = random.nextInt(4);
+        of.minX[on] = side == 0 ? minX + across : minX;
+        of.maxX[on] = side == 1 ? maxX - across : maxX;
+        of.minY[on] = side == 2 ? minY + up : minY;
+        of.maxY[on] = side == 3 ? maxY - up : maxY;
+    }
+
+    /** What the box of a layout on that field, in which pieces may lie, covers of it. */
+    double left(Layout of) {
+        return covered(new Box(of.minX[on], of.minY[on], of.maxX[on], of.maxY[on]));
     }
 }

@@ -69,15 +69,15 @@ final class HideHand {
     Optional<Layout> work(Layout best, long most, StopSignal stop) {
         var from = goesOnFrom(best);
         Optional<Layout> found = Optional.empty();
-        for (var left = most; left > 0 && !trials.isNothingToLay() && !stop.stopRequested(); left--) {
+        var end = done() + most;
+        while (done() < end && !trials.isNothingToLay() && !stop.stopRequested()) {
             var kind = kind(from);
             var trial = trial(kind, from);
             var before = trial.separation().moves();
             var patience = patience(kind);
-            var outcome = trial.separation().run(Math.min(left, patience - before), stop);
+            var outcome = trial.separation().run(Math.min(end - done(), patience - before), stop);
             var moves = trial.separation().moves() - before;
             work.merge(kind, 1 + moves, Long::sum);
-            left -= moves;
             if (outcome == Separation.Outcome.UNDER_WAY && before + moves < patience) continue;
             begun.remove(kind);
             var isApart = outcome == Separation.Outcome.APART;
@@ -138,8 +138,12 @@ final class HideHand {
 
     /** Whether a kind of work has not had its share yet. */
     private boolean isBehind(Kind kind, double share) {
-        var all = work.values().stream().mapToLong(moves -> moves).sum();
-        return share > 0 && work.getOrDefault(kind, 0L) <= share * all;
+        return share > 0 && work.getOrDefault(kind, 0L) <= share * done();
+    }
+
+    /** In items moved, since it began. */
+    private long done() {
+        return work.values().stream().mapToLong(moves -> moves).sum();
     }
 
     /** One that was begun goes on as long as what it would be worth is better than what there is, or sideways as good. */
@@ -148,6 +152,7 @@ final class HideHand {
         if (known != null && known.worth().compareTo(trials.worth(from)) < (kind == Kind.SIDEWAYS ? 1 : 0))
             return known;
         var trial = begin(kind, from);
+        work.merge(kind, trial.prepared(), Long::sum);
         begun.put(kind, trial);
         return trial;
     }

@@ -18,6 +18,8 @@ final class HideTrials {
 
     private static final int TRIAL_IDLE = 60;
     private static final int PATIENCE = 11;
+    /** So many ways to begin a trial are looked at. */
+    private static final int LOOKED_AT = 8;
 
     private final List<Field> fields;
     private final List<Item> items;
@@ -114,13 +116,16 @@ final class HideTrials {
         void make(Layout layout, int on, RandomGenerator random);
     }
 
-    /** Something else on the emptiest hide, in its box less a share. */
+    /** Something else on the emptiest hide, in its box less a share: of several such what has most chance. */
     private HideTrial boxed(Layout from, double share, Change change, RandomGenerator random, int idle, int returns) {
-        var layout = from.copy();
-        var box = EmptiestBox.of(layout);
-        var left = box.bite(share, random);
-        change.make(layout, box.on(), random);
-        return HideTrial.of(layout, worth(layout, left, used(layout).load(box.on())), random, idle, returns);
+        var box = EmptiestBox.of(from);
+        var likeliest = new Likeliest(from, random);
+        var layout = likeliest.of(LOOKED_AT, copy -> {
+            box.bite(copy, share, random);
+            change.make(copy, box.on(), random);
+        });
+        var worth = worth(layout, box.left(layout), used(layout).load(box.on()));
+        return HideTrial.of(layout, worth, random, idle, returns).after(likeliest.moves());
     }
 
     /** The more trials have failed, the longer it keeps at one. */

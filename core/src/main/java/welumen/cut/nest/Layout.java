@@ -180,12 +180,13 @@ final class Layout {
         return false;
     }
 
-    /** Of all pairs once. */
+    /** How much is in the way, of all pairs once; an item outside its field's box counts with its whole area. */
     double total() {
         var sum = 0.0;
         for (var i = 0; i < depth.length; i++) {
             for (var j = i + 1; j < depth.length; j++) sum += depth[i][j];
             for (var deep : groundDepth[i]) sum += deep;
+            if (!isWithin(i)) sum += bodies[i].form().area;
         }
         return sum;
     }

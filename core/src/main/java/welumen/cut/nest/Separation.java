@@ -55,7 +55,7 @@ final class Separation {
         if (best == null) {
             layout.measureAll(collider);
             best = layout.copy();
-            least = total();
+            least = layout.total();
         }
         for (var from = moves; least > 0; ) {
             while (still < idle) {
@@ -73,7 +73,7 @@ final class Separation {
     }
 
     private void note(Layout soFar) {
-        var total = total();
+        var total = layout.total();
         still = total < PROGRESS * least ? 0 : still + 1;
         if (total >= least) return;
         least = total;
@@ -83,13 +83,6 @@ final class Separation {
     /** How many items were looked for a better place, which is what takes time. */
     long moves() {
         return moves;
-    }
-
-    /** An item outside its field's box counts as a collision too. */
-    private double total() {
-        var total = layout.total();
-        for (var i = 0; i < layout.items.size(); i++) if (!layout.isWithin(i)) total += layout.bodies[i].form().area;
-        return total;
     }
 
     /** Every item that collides, in any order, once. */

@@ -88,7 +88,9 @@ class UsedStockTest {
     void aBiteTakesItsShareFromOneSide() {
         for (var seed = 0; seed < 20; seed++) {
             var layout = laid(18, _ -> 0, sheet("a", 1000, 1000, 300));
-            var left = EmptiestBox.of(layout).bite(0.1, new SplittableRandom(seed));
+            var box = EmptiestBox.of(layout);
+            box.bite(layout, 0.1, new SplittableRandom(seed));
+            var left = box.left(layout);
             assertThat(left).isCloseTo(0.9 * 0.18, within(1e-5));
             var width = layout.maxX[0] - layout.minX[0];
             var height = layout.maxY[0] - layout.minY[0];
