@@ -200,12 +200,12 @@ final class Workbench implements AutoCloseable {
         return text("answer");
     }
 
-    /** Waits until the window says so, thirty seconds at the most. */
+    /** Waits until the window says so, two minutes at the most: how quick this machine is fails no walk. */
     void until(Callable<Boolean> condition) {
         try {
-            WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> ask(condition));
+            WaitForAsyncUtils.waitFor(120, TimeUnit.SECONDS, () -> ask(condition));
         } catch (java.util.concurrent.TimeoutException never) {
-            throw new AssertionError("It did not come about within 30 s.", never);
+            throw new AssertionError("It did not come about within 120 s.", never);
         }
         settle();
     }
