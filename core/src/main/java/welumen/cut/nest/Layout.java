@@ -173,8 +173,9 @@ final class Layout {
         return sum;
     }
 
-    /** Whether an item lies in something; the box of its field is kept by all that lays it. */
-    boolean collides(int item) {
+    /** Whether an item lies in something, or where it may not. */
+    boolean isInTheWay(int item) {
+        if (!isWithin(item)) return true;
         for (var j = 0; j < depth.length; j++) if (depth[item][j] > 0) return true;
         for (var deep : groundDepth[item]) if (deep > 0) return true;
         return false;

@@ -47,7 +47,7 @@ final class Likeliest {
         for (var item : changed) layout.measure(item, collider);
         var search = new PlaceSearch(layout, random, collider);
         for (var item : changed) {
-            if (layout.isWithin(item) && !layout.collides(item)) continue;
+            if (!layout.isInTheWay(item)) continue;
             search.move(item);
             moves++;
         }

@@ -96,7 +96,7 @@ final class Separation {
         }
         for (var item : order) {
             if (stop.stopRequested()) return;
-            if (layout.collides(item) || !layout.isWithin(item)) {
+            if (layout.isInTheWay(item)) {
                 search.move(item);
                 moves++;
             }

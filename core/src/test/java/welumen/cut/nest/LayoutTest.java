@@ -28,7 +28,7 @@ class LayoutTest {
         var taken = new Layout(layout.items, fields);
         taken.take(layout);
         for (var one : List.of(layout, taken, layout.copy())) {
-            assertThat(one.collides(0)).isTrue();
+            assertThat(one.isInTheWay(0)).isTrue();
             assertThat(one.weighed(0)).isEqualTo(one.total());
             assertThat(one.groundWeight[0]).hasSizeGreaterThanOrEqualTo(45).containsOnly(1);
         }
