@@ -1,0 +1,93 @@
+package welumen.cut.nest;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static welumen.cut.Cases.piece;
+
+import java.util.List;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import welumen.cut.CutProblem;
+import welumen.cut.Stock;
+import welumen.cut.Stretch;
+import welumen.shape.Outline;
+import welumen.shape.Shape;
+
+/** What one worker makes of pieces that lie in one row on a roll as wide as they are. */
+class RollHandTest {
+    private static final double WIDE = 200;
+    private static final List<Double> LENGTHS = List.of(150.0, 90.0, 120.0, 100.0, 140.0, 110.0);
+    private static final double LEAST = 710;
+
+    /** With so much between one piece and the next. */
+    private static Layout row(double apart) {
+        var pieces = IntStream.range(0, LENGTHS.size())
+                .mapToObj(i ->
+                        piece("p" + i, new Shape(Outline.rectangle(LENGTHS.get(i), WIDE)), 1, 4, new Stretch.Any()))
+                .toList();
+        var roll = new Stock.Roll("r", "", WIDE, 5_000, 10, 0, 0);
+        var problem = new CutProblem(0, pieces, List.of(roll), List.of());
+        var layout = new Layout(
+                Items.of(problem, problem.stock(), Fineness.FINE), List.of(new Field(problem, roll, Fineness.FINE)));
+        layout.isOpen[0] = true;
+        var end = 0.0;
+        for (var i = 0; i < layout.items.size(); i++) {
+            layout.lay(i, 0, 0, 0, 0, false);
+            var body = layout.bodies[i];
+            layout.lay(i, 0, end - body.minX, -body.minY, 0, false);
+            end = layout.bodies[i].maxX + apart;
+        }
+        layout.measureAll(new Collider());
+        assertThat(layout.total()).isZero();
+        return layout;
+    }
+
+    private static double length(Layout layout) {
+        return IntStream.range(0, layout.bodies.length)
+                .mapToDouble(i -> layout.bodies[i].maxX)
+                .max()
+                .orElseThrow();
+    }
+
+    @ParameterizedTest
+    @ValueSource(booleans = {false, true})
+    void whatIsLooseGetsShorterAndNothingIsInTheWay(boolean goesFar) {
+        var best = row(20);
+        var before = length(best);
+        var found = new RollHand(new SplittableRandom(5), goesFar)
+                .work(best, 0.02, 1500, () -> false)
+                .orElseThrow();
+        assertThat(length(found)).isLessThan(before - 20).isGreaterThan(LEAST - 0.1);
+        found.measureAll(new Collider());
+        assertThat(found.total()).isZero();
+        assertThat(length(best)).as("the best stays as it was").isEqualTo(before);
+    }
+
+    /** Pieces change places, but none is laid over another for that. */
+    @Test
+    void whatFillsItsLengthIsNotMadeShorter() {
+        var best = row(0);
+        assertThat(length(best)).isEqualTo(LEAST, within(0.1));
+        var found = new RollHand(new SplittableRandom(5), false).work(best, 0.02, 1500, () -> false);
+        assertThat(found.map(RollHandTest::length).orElse(LEAST)).isEqualTo(LEAST, within(0.1));
+    }
+
+    @Test
+    void theSameSeedFindsTheSame() {
+        var lengths = IntStream.range(0, 2)
+                .mapToDouble(_ -> length(new RollHand(new SplittableRandom(8), false)
+                        .work(row(20), 0.02, 600, () -> false)
+                        .orElseThrow()))
+                .toArray();
+        assertThat(lengths[0]).isEqualTo(lengths[1]);
+    }
+
+    @Test
+    void whoIsStoppedFindsNothing() {
+        assertThat(new RollHand(new SplittableRandom(5), false).work(row(20), 0.02, 1500, () -> true))
+                .isEmpty();
+    }
+}
