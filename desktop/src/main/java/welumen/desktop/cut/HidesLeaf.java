@@ -166,7 +166,7 @@ final class HidesLeaf extends Leaf {
                         .formatted(
                                 Words.capital(hide.id()),
                                 hide.kind().word(),
-                                Words.squareMetres(hide.shape().outline().area()),
+                                Words.squareMetres(Planar.areaLeft(hide.shape())),
                                 Words.many(hide.shape().holes().size(), "flaw"),
                                 lot(hide),
                                 hide.lot().thicknessMm() == 0
