@@ -71,8 +71,8 @@ final class RollHand {
         while (done < end && !stop.stopRequested()) {
             var isSideways = !goesFar && doneSideways < SHARE_SIDEWAYS * done;
             var apart = isSideways
-                    ? sideways(from, end - done, stop)
-                    : shorter(from, goesFar ? FAR * nearBite : bite.share(), end - done, stop);
+                    ? sideways(from, end, stop)
+                    : shorter(from, goesFar ? FAR * nearBite : bite.share(), end, stop);
             if (apart.isEmpty()) continue;
             from = apart.get();
             from.maxX[0] = length(from);
@@ -82,10 +82,10 @@ final class RollHand {
         return found;
     }
 
-    private Optional<Layout> shorter(Layout from, double share, long most, StopSignal stop) {
+    private Optional<Layout> shorter(Layout from, double share, long end, StopSignal stop) {
         if (shorter == null || shorter.layout.maxX[0] >= length(from)) shorter = trial(bitten(from, share), 0);
         var trial = shorter;
-        return switch (run(trial, most, stop)) {
+        return switch (run(trial, end - done, stop)) {
             case UNDER_WAY -> Optional.empty();
             case STUCK -> {
                 shorter = afterStuck(trial);
@@ -99,12 +99,13 @@ final class RollHand {
         };
     }
 
-    private Optional<Layout> sideways(Layout from, long most, StopSignal stop) {
+    /** Another layout no longer than that, if one has come to rest. @param end how much is done, in items moved, when the round is over */
+    Optional<Layout> sideways(Layout from, long end, StopSignal stop) {
         var before = done;
         if (sideways == null || sideways.layout.maxX[0] > length(from)) sideways = trial(exchanged(from), 0);
         var trial = sideways;
         var patience = PATIENCE_SIDEWAYS - trial.separation.moves();
-        var outcome = run(trial, Math.min(Math.max(1, most - (done - before)), patience), stop);
+        var outcome = run(trial, Math.min(Math.max(1, end - done), patience), stop);
         doneSideways += done - before;
         if (outcome == Separation.Outcome.UNDER_WAY && trial.separation.moves() < PATIENCE_SIDEWAYS)
             return Optional.empty();
@@ -135,7 +136,7 @@ final class RollHand {
     }
 
     /** Shorter by a share, taken out where least is in the way of what moves up. */
-    private Layout bitten(Layout from, double share) {
+    Layout bitten(Layout from, double share) {
         return Stream.generate(() -> shortened(from, share * length(from)))
                 .limit(LOOKED_AT)
                 .min(Comparator.comparingDouble(Layout::total))

@@ -4,9 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static welumen.cut.Cases.piece;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -24,6 +28,11 @@ class RollHandTest {
 
     /** With so much between one piece and the next. */
     private static Layout row(double apart) {
+        return row(DoubleStream.generate(() -> apart).limit(LENGTHS.size()).toArray());
+    }
+
+    /** @param behind how much lies behind each */
+    private static Layout row(double[] behind) {
         var pieces = IntStream.range(0, LENGTHS.size())
                 .mapToObj(i ->
                         piece("p" + i, new Shape(Outline.rectangle(LENGTHS.get(i), WIDE)), 1, 4, new Stretch.Any()))
@@ -38,7 +47,7 @@ class RollHandTest {
             layout.lay(i, 0, 0, 0, 0, false);
             var body = layout.bodies[i];
             layout.lay(i, 0, end - body.minX, -body.minY, 0, false);
-            end = layout.bodies[i].maxX + apart;
+            end = layout.bodies[i].maxX + behind[i];
         }
         layout.measureAll(new Collider());
         assertThat(layout.total()).isZero();
@@ -73,6 +82,43 @@ class RollHandTest {
         assertThat(length(best)).isEqualTo(LEAST, within(0.1));
         var found = new RollHand(new SplittableRandom(5), false).work(best, 0.02, 1500, () -> false);
         assertThat(found.map(RollHandTest::length).orElse(LEAST)).isEqualTo(LEAST, within(0.1));
+    }
+
+    /** Two pieces end up elsewhere in no more length, though nothing is won. */
+    @Test
+    void sidewaysTwoPiecesChangePlaces() {
+        var best = row(0);
+        var hand = new RollHand(new SplittableRandom(5), false);
+        var other = Stream.generate(() -> hand.sideways(best, 1500, () -> false))
+                .limit(50)
+                .flatMap(Optional::stream)
+                .findFirst()
+                .orElseThrow();
+        assertThat(order(other)).isNotEqualTo(order(best)).containsExactlyInAnyOrderElementsOf(order(best));
+        assertThat(length(other)).isLessThanOrEqualTo(length(best) + 1e-6);
+        other.measureAll(new Collider());
+        assertThat(other.total()).isZero();
+    }
+
+    private static List<String> order(Layout layout) {
+        return IntStream.range(0, layout.bodies.length)
+                .boxed()
+                .sorted(Comparator.comparingDouble(i -> layout.bodies[i].minX))
+                .map(i -> layout.items.get(i).piece().id())
+                .toList();
+    }
+
+    /** Room is behind the third piece alone: a cut at any one place finds it one time in four or so. */
+    @Test
+    void aBiteIsTakenOutWhereThereIsRoom() {
+        var best = row(new double[] {1, 1, 50, 1, 1, 1});
+        var free = IntStream.range(0, 20)
+                .filter(seed -> new RollHand(new SplittableRandom(seed), false)
+                                .bitten(best, 0.02)
+                                .total()
+                        == 0)
+                .count();
+        assertThat(free).isGreaterThan(10);
     }
 
     @Test
