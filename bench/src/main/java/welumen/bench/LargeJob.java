@@ -20,13 +20,13 @@ import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.Together;
 import welumen.job.StepLogging;
-import welumen.job.WorkshopChange.JobOpened;
-import welumen.job.WorkshopChange.WorkshopNamed;
 import welumen.journal.Journal;
 import welumen.standins.camera.CameraStandin;
 import welumen.strip.Shorthand;
 import welumen.strip.StripChange.StripRuleNoted;
 import welumen.strip.UsualRules;
+import welumen.yard.YardChange.JobOpened;
+import welumen.yard.YardChange.WorkshopNamed;
 
 /** A job of 5,000 entries and 600 photos, of which opening it is measured: {@code scripts/bench large [RUNS]}. */
 final class LargeJob {
@@ -47,7 +47,7 @@ final class LargeJob {
         var clock = Clock.systemDefaultZone();
         try (var workshop = WorkshopFolder.open(folder)) {
             var job = UUID.randomUUID();
-            var own = workshop.workshop(clock);
+            var own = workshop.yard(clock);
             own.make(new WorkshopNamed("Large"), "bench");
             own.make(new JobOpened(job, "A large job", ""), "bench");
             fill(workshop, workshop.job(job, clock));

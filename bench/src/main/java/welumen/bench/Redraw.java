@@ -13,11 +13,11 @@ import welumen.files.workshop.WorkshopFolder;
 import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.InCabin;
 import welumen.job.WorkStage;
-import welumen.job.WorkshopChange.JobOpened;
-import welumen.job.WorkshopChange.WorkshopNamed;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.Piece;
+import welumen.yard.YardChange.JobOpened;
+import welumen.yard.YardChange.WorkshopNamed;
 
 /**
  * An edit on a piece of 560 corners at the Pattern stage, from the change to a laid-out frame, and to a painted one:
@@ -36,7 +36,7 @@ final class Redraw {
         try (var workshop = WorkshopFolder.open(folder)) {
             var clock = Clock.systemDefaultZone();
             var job = UUID.randomUUID();
-            var own = workshop.workshop(clock);
+            var own = workshop.yard(clock);
             own.make(new WorkshopNamed("Redraw"), "bench");
             own.make(new JobOpened(job, "A job", ""), "bench");
             var journal = workshop.job(job, clock);

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import welumen.cut.CutChange.PieceLeftDry;
 import welumen.cut.CutChange.PieceSpoilt;
@@ -104,17 +105,20 @@ public record CutLog(
     }
 
     /**
-     * What can be cut from now: what the workshop has and what was brought for this job, but what was cut from in this job or
-     * another; and what those cuts left over.
+     * What can be cut from now: what the yard has, and what an earlier Welumen kept with this job, but what was cut from in
+     * this job or another; and what those cuts left over.
+     *
+     * @param yard each by a name of its own
      */
-    public List<Stock> toCutFrom(List<Stock> workshop, List<CutLog> others) {
+    public List<Stock> toCutFrom(List<Stock> yard, List<CutLog> others) {
         var logs = Stream.concat(Stream.of(this), others.stream()).toList();
+        var names = yard.stream().map(Stock::id).collect(Collectors.toSet());
         return Stream.of(
-                        workshop.stream().map(stock -> own(stock.id()).orElse(stock)),
-                        brought.stream()
-                                .filter(own -> workshop.stream()
-                                        .noneMatch(stock -> stock.id().equals(own.id()))),
-                        logs.stream().flatMap(log -> log.offcuts().stream()))
+                        yard.stream().map(stock -> own(stock.id()).orElse(stock)),
+                        brought.stream().filter(own -> !names.contains(own.id())),
+                        logs.stream()
+                                .flatMap(log -> log.offcuts().stream())
+                                .filter(offcut -> !names.contains(offcut.id())))
                 .flatMap(stocks -> stocks)
                 .filter(stock -> logs.stream().noneMatch(log -> log.isCut(stock.id())))
                 .toList();

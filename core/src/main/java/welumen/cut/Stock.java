@@ -34,6 +34,9 @@ public sealed interface Stock {
     /** The whole of it, its holes being flaws. */
     Shape shape();
 
+    /** The same under another name. */
+    Stock called(String other);
+
     /** The same with other flaws. */
     Stock flawed(List<Outline> flaws);
 
@@ -84,6 +87,11 @@ public sealed interface Stock {
         public Hide(
                 String id, String material, Shape shape, int grade, List<Zone> zones, Stretch stretch, double cost) {
             this(id, material, Kind.HIDE, Lot.UNKNOWN, shape, grade, zones, stretch, cost);
+        }
+
+        @Override
+        public Hide called(String other) {
+            return new Hide(other, material, kind, lot, shape, grade, zones, stretch, cost);
         }
 
         @Override
@@ -158,6 +166,11 @@ public sealed interface Stock {
                 double repeatX,
                 double repeatY) {
             this(id, material, Lot.UNKNOWN, width, length, costPerMetre, repeatX, repeatY, 0);
+        }
+
+        @Override
+        public Roll called(String other) {
+            return new Roll(other, material, lot, width, length, costPerMetre, repeatX, repeatY, selvedge, flaws);
         }
 
         @Override

@@ -1,11 +1,13 @@
 package welumen.job;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.UUID;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
 import welumen.cabin.PartState;
@@ -17,6 +19,7 @@ import welumen.custody.Custody;
 import welumen.cut.CutLog;
 import welumen.cut.CuttingTable;
 import welumen.diary.WhatNext;
+import welumen.doubt.Doubts;
 import welumen.evidence.Album;
 import welumen.handover.GoingHome;
 import welumen.handover.HandoverLog;
@@ -42,6 +45,7 @@ import welumen.treatment.Weighing;
 import welumen.treatment.whole.ApprovalSheet;
 import welumen.treatment.whole.JobAsWhole;
 import welumen.treatment.whole.WholeJob;
+import welumen.yard.Yard;
 
 /** One customer's car and all that is known of the work on it: the fold of the job's changes. */
 public record Job(
@@ -60,7 +64,8 @@ public record Job(
         WorkLog work,
         CareLog care,
         Custody custody,
-        HandoverLog handover) {
+        HandoverLog handover,
+        Doubts doubts) {
     public static final Job EMPTY = new Job(
             new Intake.Awaited(),
             Brief.EMPTY,
@@ -77,13 +82,44 @@ public record Job(
             WorkLog.EMPTY,
             CareLog.EMPTY,
             Custody.EMPTY,
-            HandoverLog.EMPTY);
+            HandoverLog.EMPTY,
+            Doubts.NONE);
 
     /** The job after a change; runs no engine. */
     public Job after(JobChange change) {
         var next = new JobDraft(this);
         next.take(change);
         return next.job();
+    }
+
+    /**
+     * As it is in the yard: where nothing was said of this car, the house ways and prices hold, and the clocks that run on it
+     * are the yard's.
+     *
+     * @param car the stream of this job's log
+     */
+    public Job in(Yard yard, UUID car) {
+        var house = yard.house();
+        var running = new ArrayList<>(clocks.running());
+        running.addAll(yard.clocks().on(car));
+        return new Job(
+                intake,
+                brief.within(house.ways(), house.schools()),
+                cabin,
+                strip,
+                album,
+                survey,
+                house.hasPrices() ? choices.within(house.prices()) : choices,
+                patterns,
+                table,
+                cutLog,
+                refit,
+                new Clocks(running),
+                work,
+                care,
+                custody,
+                handover,
+                doubts);
     }
 
     /** Where a part is on its way out of the car and back. What is built into an assembly goes where that goes. */

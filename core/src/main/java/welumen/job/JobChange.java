@@ -7,6 +7,7 @@ import welumen.clock.ClockChange;
 import welumen.clock.WorkChange;
 import welumen.custody.CustodyChange;
 import welumen.cut.CutChange;
+import welumen.doubt.DoubtChange;
 import welumen.evidence.EvidenceChange;
 import welumen.handover.HandoverChange;
 import welumen.intake.IntakeChange;
@@ -45,6 +46,8 @@ public sealed interface JobChange {
     record WithCare(CareChange change) implements JobChange {}
 
     record AtHandover(HandoverChange change) implements JobChange {}
+
+    record InDoubt(DoubtChange change) implements JobChange {}
 
     /** Several things that are one action of the user, taken back together. */
     record Together(List<JobChange> changes) implements JobChange {

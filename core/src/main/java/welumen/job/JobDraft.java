@@ -7,6 +7,8 @@ import welumen.clock.WorkLog;
 import welumen.custody.Custody;
 import welumen.cut.CutLog;
 import welumen.cut.CuttingTable;
+import welumen.doubt.Doubts;
+import welumen.doubt.Guess;
 import welumen.evidence.Album;
 import welumen.handover.HandoverLog;
 import welumen.intake.Brief;
@@ -23,11 +25,20 @@ import welumen.job.JobChange.AtWork;
 import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.InCustody;
+import welumen.job.JobChange.InDoubt;
 import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WithCare;
+import welumen.pattern.PatternChange;
+import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.PatternChange.PieceDropped;
 import welumen.pattern.Patterns;
 import welumen.refit.RefitLog;
+import welumen.strip.Outcome;
+import welumen.strip.StripChange;
+import welumen.strip.StripChange.LapNoted;
+import welumen.strip.StripChange.PlacesNoted;
+import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripLog;
 import welumen.survey.Survey;
 import welumen.survey.SurveyChange.FindingMade;
@@ -51,6 +62,7 @@ final class JobDraft {
     private CareLog care;
     private Custody custody;
     private HandoverLog handover;
+    private Doubts doubts;
 
     JobDraft(Job job) {
         intake = job.intake();
@@ -69,6 +81,7 @@ final class JobDraft {
         care = job.care();
         custody = job.custody();
         handover = job.handover();
+        doubts = job.doubts();
     }
 
     void take(JobChange change) {
@@ -78,7 +91,10 @@ final class JobDraft {
                 brief = brief.after(inner);
             }
             case InCabin(var inner) -> cabin = cabin.after(inner);
-            case AtStrip(var inner) -> strip = strip.after(inner);
+            case AtStrip(var inner) -> {
+                strip = strip.after(inner);
+                seen(inner);
+            }
             case InAlbum(var inner) -> album = album.after(inner);
             case InCustody(var inner) -> custody = custody.after(inner);
             case AtSurvey(var inner) -> {
@@ -86,7 +102,11 @@ final class JobDraft {
                 if (inner instanceof FindingMade(var finding)) choices = choices.reopened(finding.part());
             }
             case AtTreatment(var inner) -> choices = choices.after(inner);
-            case AtPattern(var inner) -> patterns = patterns.after(inner);
+            case AtPattern(var inner) -> {
+                patterns = patterns.after(inner);
+                seen(inner);
+            }
+            case InDoubt(var inner) -> doubts = doubts.after(inner);
             case AtCut(var inner) -> {
                 table = table.after(inner);
                 cutLog = cutLog.after(inner);
@@ -100,9 +120,32 @@ final class JobDraft {
         }
     }
 
+    /** What comes off, or is said anew, has been seen on this very car. */
+    private void seen(StripChange change) {
+        switch (change) {
+            case StepLogged(var step) -> {
+                if (step.outcome() != Outcome.OFF) return;
+                doubts = doubts.seen(Guess.Kind.PLACES, step.part().value())
+                        .seen(Guess.Kind.HOLDERS, step.part().value());
+            }
+            case PlacesNoted(var part, var _) -> doubts = doubts.seen(Guess.Kind.PLACES, part.value());
+            case LapNoted(var lap) ->
+                doubts = doubts.seen(Guess.Kind.LAPS, lap.over().value());
+            default -> {}
+        }
+    }
+
+    private void seen(PatternChange change) {
+        switch (change) {
+            case PieceDrawn(var piece) -> doubts = doubts.seen(Guess.Kind.PIECE, piece.id());
+            case PieceDropped(var piece) -> doubts = doubts.seen(Guess.Kind.PIECE, piece);
+            default -> {}
+        }
+    }
+
     Job job() {
         return new Job(
                 intake, brief, cabin, strip, album, survey, choices, patterns, table, cutLog, refit, clocks, work, care,
-                custody, handover);
+                custody, handover, doubts);
     }
 }

@@ -25,6 +25,8 @@ import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CutChange.StockSentBack;
 import welumen.cut.CutChange.StripTested;
 import welumen.cut.CutChange.TermsSaid;
+import welumen.doubt.DoubtChange.Confirmed;
+import welumen.doubt.DoubtChange.Guessed;
 import welumen.evidence.EvidenceChange.Concluded;
 import welumen.evidence.EvidenceChange.EvidenceLogged;
 import welumen.evidence.EvidenceChange.PhotoKept;
@@ -34,14 +36,21 @@ import welumen.handover.HandoverChange.SignedFor;
 import welumen.intake.IntakeChange.AgreementChanged;
 import welumen.intake.IntakeChange.ApprovalAnswered;
 import welumen.intake.IntakeChange.ApprovalAsked;
+import welumen.intake.IntakeChange.ApprovalReworded;
+import welumen.intake.IntakeChange.ApprovalWithdrawn;
+import welumen.intake.IntakeChange.CarBrought;
+import welumen.intake.IntakeChange.CarDescribed;
 import welumen.intake.IntakeChange.CarTakenIn;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.IntakeChange.HouseWayChosen;
+import welumen.intake.IntakeChange.HouseWayLeftToYard;
 import welumen.intake.IntakeChange.PartMissing;
 import welumen.intake.IntakeChange.QuestionLeftOpen;
 import welumen.intake.IntakeChange.SchoolChosen;
 import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.ThingHandedBack;
+import welumen.intake.IntakeChange.ThingStruck;
+import welumen.intake.IntakeChange.WishDropped;
 import welumen.intake.IntakeChange.WishNoted;
 import welumen.job.JobChange.AtCut;
 import welumen.job.JobChange.AtHandover;
@@ -55,6 +64,7 @@ import welumen.job.JobChange.AtWork;
 import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.InCustody;
+import welumen.job.JobChange.InDoubt;
 import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WithCare;
@@ -78,6 +88,7 @@ import welumen.refit.RefitChange.PartPutBack;
 import welumen.strip.Outcome;
 import welumen.strip.Step;
 import welumen.strip.StripChange.LapNoted;
+import welumen.strip.StripChange.LapStruck;
 import welumen.strip.StripChange.LooseGroupNoted;
 import welumen.strip.StripChange.PlacesNoted;
 import welumen.strip.StripChange.RefitLinkNoted;
@@ -85,14 +96,18 @@ import welumen.strip.StripChange.SideFirst;
 import welumen.strip.StripChange.StepCorrected;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
+import welumen.strip.StripChange.StripRuleStruck;
 import welumen.survey.SurveyChange.CauseCured;
+import welumen.survey.SurveyChange.FindingCorrected;
 import welumen.survey.SurveyChange.FindingMade;
+import welumen.survey.SurveyChange.FindingStruck;
 import welumen.survey.SurveyChange.FitMeasured;
 import welumen.survey.SurveyChange.HoldLifted;
 import welumen.survey.SurveyChange.HoldPut;
 import welumen.survey.SurveyChange.LookedAt;
 import welumen.survey.SurveyChange.PatinaGrouped;
 import welumen.treatment.TreatmentChange.PartStandardSaid;
+import welumen.treatment.TreatmentChange.PricesLeftToYard;
 import welumen.treatment.TreatmentChange.PricesSaid;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
@@ -104,12 +119,19 @@ public final class Said {
     public static String of(JobChange change, Cabin cabin) {
         return switch (change) {
             case AtIntake(CarTakenIn(var car, var customer, var agreement)) -> "Taken in: " + car.name();
+            case AtIntake(CarBrought(var car, var customer)) -> "Came in: " + car.name();
+            case AtIntake(CarDescribed(var car, var customer)) -> "Described anew: " + car.name();
             case AtIntake(AgreementChanged(var agreement)) ->
                 "Agreed: " + agreement.standard().word();
             case AtIntake(WishNoted(var wish)) -> "Wish: " + wish;
             case AtIntake(HouseWayChosen(var way, var taken)) -> (taken ? "House way: " : "No longer: ") + way.word();
             case AtIntake(SchoolChosen(var school)) ->
                 "%s: %s".formatted(school.question().word(), school.word());
+            case AtIntake(HouseWayLeftToYard(var way)) -> "As in the yard: " + way.word();
+            case AtIntake(WishDropped(var wish)) -> "No wish any more: " + wish;
+            case AtIntake(ApprovalReworded(var approval)) -> "Asked otherwise: " + approval.question();
+            case AtIntake(ApprovalWithdrawn(var number)) -> "Asked no more: question " + number;
+            case AtIntake(ThingStruck(var number)) -> "Struck out: find " + number;
             case AtIntake(QuestionLeftOpen(var question)) -> "%s: left open".formatted(question.word());
             case AtIntake(FeatureLookedAt(var look)) ->
                 "%s: %s".formatted(capital(look.feature()), look.present() ? "there" : "not there");
@@ -146,6 +168,9 @@ public final class Said {
                                 cabin.one(lap.over()).title(),
                                 cabin.one(lap.under()).name(),
                                 lap.byMm());
+            case AtStrip(LapStruck(var over, var under)) ->
+                "%s does not lap the %s"
+                        .formatted(cabin.one(over).title(), cabin.one(under).name());
             case AtStrip(LooseGroupNoted(var group)) ->
                 "Loose together: the " + names(group.parts(), " and the ", cabin);
             case AtStrip(SideFirst(var side)) ->
@@ -165,6 +190,12 @@ public final class Said {
                 "Measured: %s, %d places".formatted(cabin.one(part).name(), stations.size());
             case AtTreatment(PartStandardSaid(var part, var standard)) ->
                 "%s: %s".formatted(cabin.one(part).title(), standard.word());
+            case AtSurvey(FindingCorrected(var finding)) ->
+                "Put right: %s on the %s"
+                        .formatted(
+                                finding.kind().word(), cabin.one(finding.part()).name());
+            case AtSurvey(FindingStruck(var number)) -> "Struck out: finding " + number;
+            case AtTreatment(PricesLeftToYard()) -> "Prices as in the yard";
             case AtTreatment(PricesSaid(var prices)) -> "Prices: %.2f an hour".formatted(prices.hour());
             case AtTreatment(TreatmentDone(var part)) ->
                 "Ready: " + cabin.one(part).title();
@@ -241,6 +272,16 @@ public final class Said {
                 "%s is at the %s".formatted(person, on.replace('-', ' '));
             case AtWork(WorkEnded(var person, var at, var idle)) -> person + " has stopped";
             case WithCare(CautionSeen(var caution, var at)) -> "Caution seen: " + at;
+            case InDoubt(Guessed(var guesses)) -> "Guessed: " + guesses.size();
+            case InDoubt(Confirmed(var guesses)) ->
+                guesses.size() == 1
+                        ? "Confirmed: %s, %s"
+                                .formatted(
+                                        guesses.getFirst().about().replace('-', ' '),
+                                        guesses.getFirst().kind().word())
+                        : "Confirmed: %d guesses".formatted(guesses.size());
+            case AtStrip(StripRuleStruck(var rule)) ->
+                "No longer held so: " + cabin.one(rule.part()).name();
             case AtHandover(Checked(var check, var by)) ->
                 "Checked by %s: %s".formatted(by, cabin.one(check.part()).name());
             case AtHandover(SignedFor(var by)) -> "Signed for by " + by;

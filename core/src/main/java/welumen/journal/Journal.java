@@ -12,7 +12,6 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.BiFunction;
-import welumen.journal.EntryStore.Addition;
 import welumen.journal.Note.Made;
 import welumen.journal.Note.PutBack;
 import welumen.journal.Note.TakenBack;
@@ -21,6 +20,10 @@ import welumen.journal.Note.TakenBack;
  * One stream of entries and the state that they fold into. Each change is appended to the store before the state
  * moves, so what is shown is on disk. Taking back is an entry too, and works across a restart; putting back is
  * possible until the next change.
+ *
+ * <p>A log that is taken back in itself loses its newest change. What is one action with a change of another log goes
+ * with that one, though it may not be the newest here: then all that came later is folded again without it, and where
+ * something of that cannot stand by itself, nothing is taken back.
  *
  * <p>Not safe for use by several threads at once.
  *
@@ -46,21 +49,39 @@ public final class Journal<C, S> {
 
     private record Standing<C>(Entry<C> entry, C change) {}
 
+    private final Class<C> kind;
+
     /** Opens a stream: reads its entries and folds them. */
     public static <C, S> Journal<C, S> open(
             EntryStore store, UUID stream, Class<C> kind, Clock clock, S start, BiFunction<S, C, S> after) {
-        var journal = new Journal<C, S>(store, stream, clock, start, after);
-        store.entries(stream, kind).forEach(journal::fold);
+        var journal = new Journal<C, S>(store, stream, kind, clock, start, after);
+        journal.catchUp();
         return journal;
     }
 
-    private Journal(EntryStore store, UUID stream, Clock clock, S start, BiFunction<S, C, S> after) {
+    private Journal(EntryStore store, UUID stream, Class<C> kind, Clock clock, S start, BiFunction<S, C, S> after) {
         this.store = store;
         this.stream = stream;
+        this.kind = kind;
         this.clock = clock;
         this.start = start;
         this.after = after;
         states.put(0, start);
+    }
+
+    public UUID stream() {
+        return stream;
+    }
+
+    EntryStore store() {
+        return store;
+    }
+
+    /** Folds what others have appended meanwhile; says whether there was any. */
+    public boolean catchUp() {
+        var more = store.entriesAfter(stream, entries.size(), kind);
+        more.forEach(this::fold);
+        return !more.isEmpty();
     }
 
     public S state() {
@@ -76,7 +97,27 @@ public final class Journal<C, S> {
         return state;
     }
 
+    /** Where an entry stands, or below nought, as a search says it, where it would. */
+    private int index(long sequence) {
+        var low = 0;
+        var high = standing.size() - 1;
+        while (low <= high) {
+            var middle = (low + high) >>> 1;
+            var there = standing.get(middle).entry().sequence();
+            if (there == sequence) return middle;
+            if (there < sequence) low = middle + 1;
+            else high = middle - 1;
+        }
+        return -low - 1;
+    }
+
     private void stand(Entry<C> entry, C change) {
+        var at = -index(entry.sequence()) - 1;
+        if (at < standing.size()) {
+            standing.add(at, new Standing<>(entry, change));
+            states.tailMap(at, false).clear();
+            return;
+        }
         var state = after.apply(state(), change);
         standing.add(new Standing<>(entry, change));
         states.put(standing.size(), state);
@@ -84,9 +125,9 @@ public final class Journal<C, S> {
         if (old % CHECKPOINT != 0) states.remove(old);
     }
 
-    private Standing<C> unstand() {
-        states.tailMap(standing.size()).clear();
-        return standing.removeLast();
+    private Entry<C> unstand(int at) {
+        states.tailMap(at, false).clear();
+        return standing.remove(at).entry();
     }
 
     /** Every entry, those of taking back included. */
@@ -106,9 +147,21 @@ public final class Journal<C, S> {
                 : Optional.of(standing.getLast().change());
     }
 
+    /** The entry of the newest change that stands. */
+    Optional<Entry<C>> standingEntry() {
+        return standing.isEmpty()
+                ? Optional.empty()
+                : Optional.of(standing.getLast().entry());
+    }
+
+    /** The entry that {@link #putBack} would put back. */
+    Optional<Entry<C>> lastTakenBack() {
+        return Optional.ofNullable(takenBack.peekLast());
+    }
+
     /** The state of an earlier day: folded to that moment, without what was taken back only later. */
     public S asItStood(Instant at) {
-        var then = new Journal<C, S>(store, stream, clock, start, after);
+        var then = new Journal<C, S>(store, stream, kind, clock, start, after);
         entries.stream().takeWhile(entry -> !entry.at().isAfter(at)).forEach(then::fold);
         return then.state();
     }
@@ -119,31 +172,74 @@ public final class Journal<C, S> {
      * @throws RuntimeException what the fold throws for a change that cannot follow; nothing is written then
      */
     public Entry<C> make(C change, String author) {
-        after.apply(state(), change);
-        return write(new Made<>(change), author);
+        Action.by(author).make(this, change).done();
+        return entries.getLast();
     }
 
-    /** Takes back the newest change that stands; empty where none does. */
+    /**
+     * Takes back the newest change that stands; empty where none does.
+     *
+     * @throws IllegalStateException if other logs hold of the same action: {@link Action#takeBack} takes that back too
+     */
     public Optional<Entry<C>> takeBack(String author) {
-        if (standing.isEmpty()) return Optional.empty();
-        return Optional.of(write(new TakenBack<>(standing.getLast().entry().sequence()), author));
+        return Action.by(author).takeBack(this, this::onlyThis).done()
+                ? Optional.of(entries.getLast())
+                : Optional.empty();
     }
 
     /** Puts back what was taken back last; empty where nothing was since the newest change. */
     public Optional<Entry<C>> putBack(String author) {
-        if (takenBack.isEmpty()) return Optional.empty();
-        return Optional.of(write(new PutBack<>(takenBack.getLast().sequence()), author));
+        return Action.by(author).putBack(this, this::onlyThis).done()
+                ? Optional.of(entries.getLast())
+                : Optional.empty();
+    }
+
+    private Journal<?, ?> onlyThis(UUID other) {
+        throw new IllegalStateException("This touched log [%s] too. Take it back in both.".formatted(other));
     }
 
     public boolean canPutBack() {
         return !takenBack.isEmpty();
     }
 
-    private Entry<C> write(Note<C> note, String author) {
-        var entry = new Entry<>(entries.size() + 1L, clock.instant(), author, note);
-        store.append(List.of(new Addition<>(stream, entry)));
+    long nextSequence() {
+        return entries.size() + 1L;
+    }
+
+    /** The next entry of this log, tried on the state as it is. */
+    Entry<C> next(Note<C> note, String author, List<Entry.Place> beside) {
+        switch (note) {
+            case Made<C>(var change) -> after.apply(state(), change);
+            case TakenBack<C>(var sequence) -> tryWithout(sequence);
+            case PutBack<C>(var sequence) -> tryWith(sequence);
+        }
+        return new Entry<>(nextSequence(), clock.instant(), author, note, beside);
+    }
+
+    private void tryWithout(long sequence) {
+        var at = index(sequence);
+        if (at < 0) throw new IllegalStateException("That has been taken back already.");
+        var state = stateAfter(at);
+        for (var later : standing.subList(at + 1, standing.size())) state = after.apply(state, later.change());
+    }
+
+    private void tryWith(long sequence) {
+        var at = -index(sequence) - 1;
+        if (at < 0) throw new IllegalStateException("That stands already.");
+        var state = after.apply(stateAfter(at), made(sequence));
+        for (var later : standing.subList(at, standing.size())) state = after.apply(state, later.change());
+    }
+
+    /** What was once made at this place; read from disk, so nobody knows before. */
+    private C made(long sequence) {
+        if (sequence >= 1
+                && sequence <= entries.size()
+                && entries.get((int) sequence - 1).note() instanceof Made<C>(var change)) return change;
+        throw new IllegalStateException("Entry %d of log %s is none that was made.".formatted(sequence, stream));
+    }
+
+    void accept(Entry<C> entry) {
         fold(entry);
-        return entry;
     }
 
     private void fold(Entry<C> entry) {
@@ -156,25 +252,28 @@ public final class Journal<C, S> {
                 takenBack.clear();
             }
             case TakenBack<C>(var sequence) -> takenBack.addLast(takenBack(sequence, entry));
-            case PutBack<C>(var sequence) -> putBack(takenBack.pollLast(), sequence, entry);
+            case PutBack<C>(var sequence) -> putBack(sequence, entry);
         }
         entries.add(entry);
     }
 
     private Entry<C> takenBack(long sequence, Entry<C> entry) {
-        if (standing.isEmpty() || standing.getLast().entry().sequence() != sequence) throw crossed(entry, sequence);
-        return unstand().entry();
+        var at = index(sequence);
+        if (at < 0) throw crossed(entry, sequence);
+        return unstand(at);
     }
 
-    private void putBack(@org.jspecify.annotations.Nullable Entry<C> last, long sequence, Entry<C> entry) {
-        if (last == null || last.sequence() != sequence || !(last.note() instanceof Made<C>(var change)))
-            throw crossed(entry, sequence);
-        stand(last, change);
+    private void putBack(long sequence, Entry<C> entry) {
+        if (index(sequence) >= 0 || sequence < 1 || sequence > entries.size()) throw crossed(entry, sequence);
+        var again = entries.get((int) sequence - 1);
+        if (!(again.note() instanceof Made<C>(var change))) throw crossed(entry, sequence);
+        takenBack.remove(again);
+        stand(again, change);
     }
 
     private StoreException crossed(Entry<C> entry, long sequence) {
         return new StoreException(
-                "Entry %d of log %s takes back or puts back entry %d, which is not the newest. Restore the last backup."
+                "Entry %d of log %s takes back or puts back entry %d, which does not stand so. Restore the last backup."
                         .formatted(entry.sequence(), stream, sequence));
     }
 }

@@ -2,6 +2,7 @@ package welumen.strip;
 
 import java.util.List;
 import java.util.stream.Stream;
+import welumen.cabin.PartId;
 import welumen.cabin.Side;
 
 /**
@@ -24,16 +25,24 @@ public record Bonds(
         return rules.contains(rule) ? this : new Bonds(and(rules, rule), refitNotes, laps, groups, firstSide);
     }
 
+    public Bonds without(StripRule rule) {
+        return new Bonds(rules.stream().filter(one -> !one.equals(rule)).toList(), refitNotes, laps, groups, firstSide);
+    }
+
     public Bonds with(RefitLink link) {
         return new Bonds(rules, and(refitNotes, link), laps, groups, firstSide);
     }
 
     /** The newest word on two parts is the one that counts. */
     public Bonds with(Lap lap) {
+        return new Bonds(rules, refitNotes, and(withoutLap(lap.over(), lap.under()).laps, lap), groups, firstSide);
+    }
+
+    public Bonds withoutLap(PartId over, PartId under) {
         var others = laps.stream()
-                .filter(one -> !one.over().equals(lap.over()) || !one.under().equals(lap.under()))
+                .filter(one -> !one.over().equals(over) || !one.under().equals(under))
                 .toList();
-        return new Bonds(rules, refitNotes, and(others, lap), groups, firstSide);
+        return new Bonds(rules, refitNotes, others, groups, firstSide);
     }
 
     public Bonds with(LooseGroup group) {

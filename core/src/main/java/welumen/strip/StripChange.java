@@ -13,6 +13,9 @@ public sealed interface StripChange {
 
     record StripRuleNoted(StripRule rule) implements StripChange {}
 
+    /** It turned out that this does not hold it. */
+    record StripRuleStruck(StripRule rule) implements StripChange {}
+
     /** One part must go in before another, whatever the strip would say. */
     record RefitLinkNoted(RefitLink link) implements StripChange {}
 
@@ -24,6 +27,9 @@ public sealed interface StripChange {
     }
 
     record LapNoted(Lap lap) implements StripChange {}
+
+    /** It turned out that the one does not lap the other. */
+    record LapStruck(PartId over, PartId under) implements StripChange {}
 
     record LooseGroupNoted(LooseGroup group) implements StripChange {}
 

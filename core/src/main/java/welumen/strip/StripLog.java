@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import welumen.cabin.PartId;
 import welumen.journal.Growing;
 import welumen.strip.StripChange.LapNoted;
+import welumen.strip.StripChange.LapStruck;
 import welumen.strip.StripChange.LooseGroupNoted;
 import welumen.strip.StripChange.PlacesNoted;
 import welumen.strip.StripChange.RefitLinkNoted;
@@ -16,6 +17,7 @@ import welumen.strip.StripChange.SideFirst;
 import welumen.strip.StripChange.StepCorrected;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
+import welumen.strip.StripChange.StripRuleStruck;
 
 /** All that is known of how a car came apart: its steps, and what was noted of how its parts hold each other. */
 public record StripLog(List<Step> steps, Bonds bonds, Map<PartId, List<FixingPlaces>> places) {
@@ -31,8 +33,10 @@ public record StripLog(List<Step> steps, Bonds bonds, Map<PartId, List<FixingPla
             case StepLogged(var step) -> new StripLog(Growing.copyOf(steps).with(step), bonds, places);
             case StepCorrected(var step) -> new StripLog(corrected(step), bonds, places);
             case StripRuleNoted(var rule) -> with(bonds.with(rule));
+            case StripRuleStruck(var rule) -> with(bonds.without(rule));
             case RefitLinkNoted(var link) -> with(bonds.with(link));
             case LapNoted(var lap) -> with(bonds.with(lap));
+            case LapStruck(var over, var under) -> with(bonds.withoutLap(over, under));
             case LooseGroupNoted(var group) -> with(bonds.with(group));
             case SideFirst(var side) -> with(bonds.with(side));
             case PlacesNoted(var part, var known) -> {

@@ -1,5 +1,6 @@
 package welumen.survey;
 
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -9,7 +10,9 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 import welumen.cabin.PartId;
 import welumen.survey.SurveyChange.CauseCured;
+import welumen.survey.SurveyChange.FindingCorrected;
 import welumen.survey.SurveyChange.FindingMade;
+import welumen.survey.SurveyChange.FindingStruck;
 import welumen.survey.SurveyChange.FitMeasured;
 import welumen.survey.SurveyChange.HoldLifted;
 import welumen.survey.SurveyChange.HoldPut;
@@ -45,6 +48,12 @@ public record Survey(
     public Survey after(SurveyChange change) {
         return switch (change) {
             case FindingMade(var finding) -> found(finding);
+            case FindingCorrected(var finding) -> {
+                var rest = struck(finding.number());
+                var now = rest.found(finding);
+                yield new Survey(inOrder(now.findings), now.looked, now.holds, patina, now.causes, measured);
+            }
+            case FindingStruck(var number) -> struck(number);
             case LookedAt(var part) -> new Survey(findings, and(looked, part), holds, patina, causes, measured);
             case FitMeasured(var part, var stations) -> {
                 var more = new TreeMap<>(measured);
@@ -107,6 +116,31 @@ public record Survey(
         return finding.kind().stopsWork()
                 ? with.held(finding.part(), finding.kind().word())
                 : with;
+    }
+
+    /** Without a finding, and without the hold that it put by itself, unless another finding of the part stops work too. */
+    private Survey struck(int number) {
+        var gone = findings.stream()
+                .filter(finding -> finding.number() == number)
+                .findFirst()
+                .orElseThrow(
+                        () -> new IllegalStateException("There is no finding %d here any more.".formatted(number)));
+        var left = findings.stream().filter(finding -> finding != gone).toList();
+        var held = new TreeMap<>(holds);
+        if (gone.kind().word().equals(held.get(gone.part()))) {
+            held.remove(gone.part());
+            left.stream()
+                    .filter(finding ->
+                            finding.part().equals(gone.part()) && finding.kind().stopsWork())
+                    .forEach(finding -> held.put(finding.part(), finding.kind().word()));
+        }
+        return new Survey(left, looked, held, patina, causes, measured);
+    }
+
+    private static List<Finding> inOrder(List<Finding> findings) {
+        return findings.stream()
+                .sorted(Comparator.comparingInt(Finding::number))
+                .toList();
     }
 
     private Survey held(PartId part, String because) {

@@ -7,6 +7,12 @@ import welumen.cabin.PartId;
 public sealed interface SurveyChange {
     record FindingMade(Finding finding) implements SurveyChange {}
 
+    /** A finding as it should have been noted; it stands in place of the one with its number. */
+    record FindingCorrected(Finding finding) implements SurveyChange {}
+
+    /** It was noted by mistake. What it held by itself is let go. */
+    record FindingStruck(int number) implements SurveyChange {}
+
     /** Somebody has looked at the part and found nothing, or nothing more. */
     record LookedAt(PartId part) implements SurveyChange {}
 

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import welumen.cabin.PartId;
 import welumen.intake.Standard;
 import welumen.treatment.TreatmentChange.PartStandardSaid;
+import welumen.treatment.TreatmentChange.PricesLeftToYard;
 import welumen.treatment.TreatmentChange.PricesSaid;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
@@ -47,12 +48,18 @@ public record Choices(
                 yield new Choices(chosen, done, more, prices);
             }
             case PricesSaid(var said) -> new Choices(chosen, done, standards, Optional.of(said));
+            case PricesLeftToYard() -> new Choices(chosen, done, standards, Optional.empty());
             case TreatmentDone(var part) -> {
                 var more = new HashSet<>(done);
                 more.add(part);
                 yield new Choices(chosen, more, standards, prices);
             }
         };
+    }
+
+    /** As they are in a yard: where this job has said no prices, the yard's hold. */
+    public Choices within(PriceList yardPrices) {
+        return prices.isPresent() ? this : new Choices(chosen, done, standards, Optional.of(yardPrices));
     }
 
     /** Something was found on a part, so its work is not done. */

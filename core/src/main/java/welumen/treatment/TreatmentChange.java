@@ -31,8 +31,11 @@ public sealed interface TreatmentChange {
      */
     record PartStandardSaid(PartId part, Standard standard) implements TreatmentChange {}
 
-    /** What the workshop charges and pays, for this job and those after it. */
+    /** What is charged and paid for this job, whatever the yard does otherwise. */
     record PricesSaid(PriceList prices) implements TreatmentChange {}
+
+    /** The yard's prices hold for this job. */
+    record PricesLeftToYard() implements TreatmentChange {}
 
     /** All that was chosen has been done. */
     record TreatmentDone(PartId part) implements TreatmentChange {}

@@ -6,7 +6,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -81,10 +80,6 @@ import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.InCustody;
 import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.WithCare;
-import welumen.job.WorkshopChange.JobOpened;
-import welumen.job.WorkshopChange.PersonJoined;
-import welumen.job.WorkshopChange.StockTakenIn;
-import welumen.job.WorkshopChange.WorkshopNamed;
 import welumen.pattern.Clearance;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Lesson;
@@ -253,19 +248,6 @@ class SaidAndProgressTest {
         assertThat(Progress.of(job, WorkStage.STORES).attention()).isEqualTo(1);
         assertThat(Progress.of(job, WorkStage.DIARY).attention()).isEqualTo(1);
         assertThat(job.stateOf(Saloon.CARPET)).isEqualTo(PartState.HELD);
-    }
-
-    @Test
-    void theWorkshopGathersItsPeopleJobsAndStock() {
-        var workshop = Workshop.EMPTY
-                .after(new WorkshopNamed("Thimble Yard"))
-                .after(new PersonJoined("Ada"))
-                .after(new JobOpened(new UUID(1, 2), "A car", ""))
-                .after(new StockTakenIn(new Stock.Roll("r", "wool", 1400, 9000, 42, 0, 0)));
-        assertThat(workshop.name()).isEqualTo("Thimble Yard");
-        assertThat(workshop.people()).containsExactly("Ada");
-        assertThat(workshop.jobs()).hasSize(1);
-        assertThat(workshop.stock()).hasSize(1);
     }
 
     @Test

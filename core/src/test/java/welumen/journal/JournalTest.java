@@ -3,6 +3,7 @@ package welumen.journal;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
@@ -20,31 +21,13 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
-import welumen.journal.EntryStore.Addition;
 import welumen.journal.Note.Made;
 import welumen.journal.Note.TakenBack;
 
 class JournalTest {
     private static final UUID STREAM = new UUID(1, 2);
     private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-04-14T13:53:00Z"), ZoneOffset.UTC);
-    private final Kept store = new Kept();
-
-    /** A store in memory. */
-    private static final class Kept implements EntryStore {
-        final List<Entry<String>> kept = new ArrayList<>();
-
-        @Override
-        @SuppressWarnings("unchecked")
-        public <C> List<Entry<C>> entries(UUID stream, Class<C> kind) {
-            return (List<Entry<C>>) (List<?>) List.copyOf(kept);
-        }
-
-        @Override
-        @SuppressWarnings("unchecked")
-        public void append(List<Addition<?>> additions) {
-            additions.forEach(addition -> kept.add((Entry<String>) addition.entry()));
-        }
-    }
+    private final KeptEntries store = new KeptEntries();
 
     private static Journal<String, String> open(EntryStore store) {
         return Journal.open(store, STREAM, String.class, CLOCK, "", String::concat);
@@ -61,7 +44,7 @@ class JournalTest {
         assertThat(again.canPutBack()).isTrue();
         again.putBack("Ada");
         assertThat(open(store).state()).isEqualTo("ab");
-        assertThat(store.kept).hasSize(4);
+        assertThat(store.kept(STREAM)).hasSize(4);
     }
 
     @Test
@@ -77,7 +60,7 @@ class JournalTest {
     @Test
     void nothingMovesWhenTheStoreRefuses() {
         var broken = mock(EntryStore.class);
-        when(broken.entries(any(), any())).thenReturn(List.of());
+        when(broken.entriesAfter(any(), anyLong(), any())).thenReturn(List.of());
         doThrow(new StoreException("The disk is full.")).when(broken).append(any());
         var journal = open(broken);
         assertThatThrownBy(() -> journal.make("a", "Ada")).isInstanceOf(StoreException.class);
@@ -88,7 +71,7 @@ class JournalTest {
     @Test
     void aChangeThatCannotFollowIsNotWritten() {
         var unused = mock(EntryStore.class);
-        when(unused.entries(any(), any())).thenReturn(List.of());
+        when(unused.entriesAfter(any(), anyLong(), any())).thenReturn(List.of());
         var journal = Journal.<String, String>open(unused, STREAM, String.class, CLOCK, "", (state, change) -> {
             throw new IllegalStateException("cannot follow");
         });
@@ -100,8 +83,8 @@ class JournalTest {
     void anEarlierDayIsSeenWithoutLaterTakingsBack() {
         var morning = Instant.parse("2026-04-13T08:00:00Z");
         var evening = Instant.parse("2026-04-14T18:00:00Z");
-        store.kept.add(new Entry<>(1, morning, "Ada", new Made<>("a")));
-        store.kept.add(new Entry<>(2, evening, "Ada", new TakenBack<>(1)));
+        store.put(STREAM, new Entry<>(1, morning, "Ada", new Made<>("a")));
+        store.put(STREAM, new Entry<>(2, evening, "Ada", new TakenBack<>(1)));
         var journal = open(store);
         assertThat(journal.state()).isEmpty();
         assertThat(journal.asItStood(morning)).isEqualTo("a");
@@ -109,7 +92,7 @@ class JournalTest {
 
     @Test
     void aGapInTheLogIsCalledOut() {
-        store.kept.add(new Entry<>(2, Instant.EPOCH, "Ada", new Made<>("a")));
+        store.put(STREAM, new Entry<>(2, Instant.EPOCH, "Ada", new Made<>("a")));
         assertThatThrownBy(() -> open(store))
                 .hasMessageContaining("entry 1 should")
                 .hasMessageContaining("backup");
@@ -118,7 +101,7 @@ class JournalTest {
     /** Against a plain list that is changed by hand. */
     @Property
     void behavesAsTwoStacks(@ForAll @Size(max = 40) List<@IntRange(max = 5) Integer> moves) {
-        store.kept.clear();
+        store.streams.clear();
         var journal = open(store);
         var done = new ArrayList<String>();
         var undone = new ArrayList<String>();
@@ -145,7 +128,7 @@ class JournalTest {
     @Property(tries = 30)
     void aLongLogTakesBackAsFarAsItIsAsked(@ForAll long seed) {
         var random = new java.util.Random(seed);
-        var journal = open(new Kept());
+        var journal = open(new KeptEntries());
         var stands = new java.util.ArrayDeque<String>();
         var gone = new java.util.ArrayDeque<String>();
         for (var i = 0; i < 900; i++) {

@@ -70,7 +70,7 @@ public final class Shots {
 
     private static int leaves(WorkStage stage) {
         return switch (stage) {
-            case INTAKE -> 8;
+            case INTAKE -> 7;
             case STRIP -> 4;
             case SURVEY -> 5;
             case REFIT -> 2;

@@ -1,5 +1,6 @@
 package welumen.desktop;
 
+import welumen.desktop.cars.CarsView;
 import welumen.desktop.cut.CutView;
 import welumen.desktop.diary.DiaryView;
 import welumen.desktop.handover.HandoverView;
@@ -11,13 +12,23 @@ import welumen.desktop.stage.StagePane;
 import welumen.desktop.stores.StoresView;
 import welumen.desktop.strip.StripView;
 import welumen.desktop.survey.SurveyView;
+import welumen.desktop.yard.YardView;
 import welumen.job.WorkStage;
 
-/** The view of each stage; made when its stage is opened, so that starting waits for none but the first. */
+/** The views; each is made when it is opened, so that starting waits for none but the first. */
 final class Stages {
     private Stages() {}
 
-    static StagePane of(WorkStage stage, JobModel model) {
+    /** What fills the middle of the window now. */
+    static StagePane of(JobModel model) {
+        return switch (model.screenProperty().get()) {
+            case STAGE -> of(model.stageProperty().get(), model);
+            case CARS -> new CarsView(model);
+            case YARD -> new YardView(model);
+        };
+    }
+
+    private static StagePane of(WorkStage stage, JobModel model) {
         return switch (stage) {
             case INTAKE -> new IntakeView(model);
             case STRIP -> new StripView(model);

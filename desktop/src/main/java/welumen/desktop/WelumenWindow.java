@@ -1,8 +1,10 @@
 package welumen.desktop;
 
+import java.util.concurrent.Executors;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
+import javafx.application.Platform;
 import javafx.geometry.Dimension2D;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
@@ -54,7 +56,7 @@ public final class WelumenWindow {
 
     /** The workshop's jobs in their order; nothing happens where there are fewer. */
     void openJob(int number) {
-        var jobs = model.workshop().jobs();
+        var jobs = model.yard().state().garage().all();
         if (number < jobs.size()
                 && !jobs.get(number).equals(model.openedProperty().get())) model.open(jobs.get(number));
     }
@@ -75,19 +77,28 @@ public final class WelumenWindow {
 
     /** Shows it, and tells how far its painting is. */
     public void showOn(Stage stage, Painted painted) {
-        stage.setTitle("Welumen · " + model.workshop().name());
+        stage.setTitle("Welumen · " + model.workshopName());
         stage.setMinWidth(1024);
         stage.setMinHeight(700);
         stage.setScene(scene);
         var ticking = new Timeline(new KeyFrame(Duration.seconds(1), _ -> model.tick()));
         ticking.setCycleCount(Animation.INDEFINITE);
         ticking.play();
-        stage.setOnHidden(_ -> ticking.stop());
+        var beside = Executors.newSingleThreadExecutor(
+                Thread.ofPlatform().daemon().name("reading the other cars").factory());
+        stage.setOnHidden(_ -> {
+            ticking.stop();
+            beside.shutdownNow();
+            model.close();
+        });
         stage.show();
         FirstFrame.then(frame::prepare, () -> {
             painted.answer();
             frame.fillIn();
-            FirstFrame.then(painted::whole);
+            FirstFrame.then(() -> {
+                model.listen(beside, Platform::runLater);
+                painted.whole();
+            });
         });
     }
 }

@@ -7,9 +7,9 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.UUID;
 import welumen.files.workshop.WorkshopFolder;
-import welumen.job.WorkshopChange.JobOpened;
 import welumen.standins.demo.DemoDay;
 import welumen.standins.demo.DemoWorkshop;
+import welumen.yard.YardChange.JobOpened;
 
 /** A demo workshop of its own for every test, written once and copied; with a fourth job, of which nothing is known yet. */
 public final class DemoCopy {
@@ -36,7 +36,7 @@ public final class DemoCopy {
             var folder = Files.createTempDirectory("welumen-demo").resolve("demo");
             DemoWorkshop.fillIfNew(folder, DemoDay.USUAL);
             try (var workshop = WorkshopFolder.open(folder)) {
-                workshop.workshop(Clock.systemUTC())
+                workshop.yard(Clock.systemUTC())
                         .make(new JobOpened(new UUID(0, 4), "A car not taken in yet", ""), "Ada");
             }
             return folder;

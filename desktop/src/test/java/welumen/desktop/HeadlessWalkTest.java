@@ -146,7 +146,7 @@ class HeadlessWalkTest {
     @Test
     void anotherJobSaysWhatItLacks() {
         bench.ask(() -> {
-            bench.model().open(bench.model().workshop().jobs().get(DemoCopy.EMPTY_JOB));
+            bench.model().open(bench.model().yard().state().garage().all().get(DemoCopy.EMPTY_JOB));
             return null;
         });
         for (var stage : WorkStage.values()) {

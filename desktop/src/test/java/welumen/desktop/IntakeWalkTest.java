@@ -97,7 +97,7 @@ class IntakeWalkTest {
         assertThat(bench.text("prices-said")).contains("above nought");
         assertThat(bench.ask(() -> bench.model().terms().prices())).isEqualTo(prices);
         bench.ask(() -> {
-            bench.model().open(bench.model().workshop().jobs().get(1));
+            bench.model().open(bench.model().yard().state().garage().all().get(1));
             return null;
         });
         bench.settle();
@@ -118,7 +118,7 @@ class IntakeWalkTest {
                 .doesNotContainKey(Question.HOLES);
         assertThat(bench.text("ways-answered")).startsWith("2 of 21 answered");
         bench.ask(() -> {
-            bench.model().open(bench.model().workshop().jobs().get(1));
+            bench.model().open(bench.model().yard().state().garage().all().get(1));
             return null;
         });
         bench.settle();
@@ -174,7 +174,7 @@ class IntakeWalkTest {
     @Test
     void theNextCarOfAModelKnowsWhatTheLastOneTaught() {
         bench.ask(() -> {
-            bench.model().open(bench.model().workshop().jobs().get(DemoCopy.EMPTY_JOB));
+            bench.model().open(bench.model().yard().state().garage().all().get(DemoCopy.EMPTY_JOB));
             return null;
         });
         for (var typed : List.of("car:Varrow Selkie", "year:1964", "budget:£4000", "due:2026-09-01"))

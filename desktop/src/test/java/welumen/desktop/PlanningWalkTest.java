@@ -31,7 +31,7 @@ class PlanningWalkTest {
     void openThePlans() {
         bench = Workbench.open(home);
         bench.ask(() -> {
-            bench.model().open(bench.model().workshop().jobs().get(2));
+            bench.model().open(bench.model().yard().state().garage().all().get(2));
             return null;
         });
         bench.go(WorkStage.PATTERN);

@@ -57,7 +57,7 @@ class StripAndRefitWalkTest {
 
     private void openTheEstate() {
         bench.ask(() -> {
-            bench.model().open(bench.model().workshop().jobs().get(DemoCopy.EMPTY_JOB));
+            bench.model().open(bench.model().yard().state().garage().all().get(DemoCopy.EMPTY_JOB));
             return null;
         });
         bench.settle();

@@ -38,7 +38,7 @@ class SurveyWalkTest {
     void openTheSecondJob() {
         bench = Workbench.open(home);
         bench.ask(() -> {
-            bench.model().open(bench.model().workshop().jobs().get(1));
+            bench.model().open(bench.model().yard().state().garage().all().get(1));
             return null;
         });
         bench.pick("right-front-seat");

@@ -12,8 +12,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
-import welumen.cut.CutChange.StockBrought;
-import welumen.cut.CutChange.StockSentBack;
 import welumen.cut.Stock;
 import welumen.cut.hide.Flaws;
 import welumen.cut.hide.MarkText;
@@ -29,12 +27,10 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
 import welumen.files.json.BadFile;
 import welumen.files.pattern.HideDrawing;
-import welumen.job.JobChange.AtCut;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.Piece;
-import welumen.shape.Planar;
 import welumen.shape.Point;
 import welumen.shape.Shape;
 import welumen.trace.TraceOptions;
@@ -55,7 +51,8 @@ final class HidesLeaf extends Leaf {
     private final Button scan =
             Nodes.button("Photograph", "Take its outline and its chalked flaws from a photo", this::scan);
     private final Button open = Nodes.button("Drawing", "Take its outline and its flaws from DXF or SVG", this::choose);
-    private final Button sendBack = Nodes.button("Send back", "It is not used for this job", this::sendBack);
+    private final Button sendBack =
+            Nodes.button("It is gone", "It is here no more: sent back, sold or thrown away", this::sendBack);
     private int asked;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -134,71 +131,30 @@ final class HidesLeaf extends Leaf {
                 .isPresent();
         scan.setDisable(!isHide);
         open.setDisable(!isHide);
-        sendBack.setDisable(model.job().cutLog().brought().stream()
-                .noneMatch(brought -> brought.id().equals(shown.getValue())));
+        sendBack.setDisable(one.isEmpty());
         mark.setPromptText(
                 one.orElse(null) instanceof Stock.Roll
                         ? "flaw 60 x 1300 at 1200, 700"
                         : "flaw 40 at -120, 300 · stretches 20");
-        answer.setText(one.map(HidesLeaf::said).orElse("Type what came in, and it lies here."));
-        for (var each : model.toCutFrom()) facts.getChildren().add(Nodes.label(line(each), Styles.NOTE));
-    }
-
-    private static String said(Stock stock) {
-        return switch (stock) {
-            case Stock.Roll roll ->
-                "%s: %.0f mm wide%s, %.1f m long%s%s%s."
-                        .formatted(
-                                Words.capital(roll.id()),
-                                roll.width(),
-                                roll.selvedge() > 0 ? ", %.0f between the selvedges".formatted(roll.usableWidth()) : "",
-                                roll.length() / 1000,
-                                roll.repeatY() > 0 || roll.repeatX() > 0
-                                        ? ", repeat %.0f along and %.0f across"
-                                                .formatted(roll.repeatX(), roll.repeatY())
-                                        : "",
-                                roll.flaws().isEmpty()
-                                        ? ""
-                                        : ", " + Words.many(roll.flaws().size(), "flaw"),
-                                lot(roll));
-            case Stock.Hide hide ->
-                "%s: %s, %s, %s%s%s."
-                        .formatted(
-                                Words.capital(hide.id()),
-                                hide.kind().word(),
-                                Words.squareMetres(Planar.areaLeft(hide.shape())),
-                                Words.many(hide.shape().holes().size(), "flaw"),
-                                lot(hide),
-                                hide.lot().thicknessMm() == 0
-                                        ? ""
-                                        : ", %.1f mm thick".formatted(hide.lot().thicknessMm()));
-        };
-    }
-
-    private static String lot(Stock stock) {
-        return stock.lot().dye().isEmpty() ? "" : ", lot " + stock.lot().dye();
-    }
-
-    private static String line(Stock stock) {
-        return stock instanceof Stock.Hide hide
-                ? "%s · %s · %s"
-                        .formatted(hide.id(), hide.material(), Words.squareMetres(Planar.areaLeft(hide.shape())))
-                : "%s · %s".formatted(stock.id(), stock.material());
+        answer.setText(one.map(StockWords::said).orElse("Type what came in, and it lies here."));
+        for (var each : model.toCutFrom())
+            facts.getChildren().add(Nodes.label("%s · %s".formatted(each.id(), StockWords.line(each)), Styles.NOTE));
     }
 
     private void bring() {
         switch (StockText.read(typed.getText(), String.valueOf(material.getValue()))) {
             case Refused<Stock>(var why) -> answer.setText(why);
             case Understood<Stock>(var stock) -> {
-                if (!model.make(new AtCut(new StockBrought(stock)))) return;
+                var taken = model.stock().boughtForCar(stock);
+                if (taken.isEmpty()) return;
                 typed.clear();
-                shown.setValue(stock.id());
+                shown.setValue(taken.get().id());
             }
         }
     }
 
     private void sendBack() {
-        if (shown.getValue() != null) model.make(new AtCut(new StockSentBack(shown.getValue())));
+        if (shown.getValue() != null) model.stock().gone(shown.getValue(), "sent back");
     }
 
     private void mark() {
@@ -218,7 +174,7 @@ final class HidesLeaf extends Leaf {
                 answer.setText(why);
                 yield false;
             }
-            case Understood<Stock>(var marked) -> model.make(new AtCut(new StockBrought(marked)));
+            case Understood<Stock>(var marked) -> model.stock().found(marked);
         };
     }
 
@@ -244,10 +200,10 @@ final class HidesLeaf extends Leaf {
 
     /** The hide with another rim and other flaws, stood upright. */
     private void taken(Stock.Hide hide, Shape shape, String warnings) {
-        model.make(new AtCut(new StockBrought(Upright.found(hide, shape))));
+        model.stock().found(Upright.found(hide, shape));
         answer.setText("%s, its backbone upright%s."
                 .formatted(
-                        said(stock().orElse(hide)).replaceFirst("\\.$", ""),
+                        StockWords.said(stock().orElse(hide)).replaceFirst("\\.$", ""),
                         warnings.isEmpty() ? "" : ". " + warnings));
     }
 

@@ -53,7 +53,7 @@ record LeatherSupply(JobModel model, String material, List<CutPiece> pieces) {
     }
 
     Population population() {
-        var own = Stream.concat(model.workshop().stock().stream(), model.job().cutLog().brought().stream())
+        var own = Stream.concat(model.yard().state().stock().here().stream(), model.job().cutLog().brought().stream())
                 .filter(stock -> stock.material().equals(material))
                 .toList();
         return Population.of(terms().sold()).learnt(own);

@@ -2,7 +2,6 @@ package welumen.desktop.cut;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -13,8 +12,6 @@ import javafx.scene.layout.VBox;
 import welumen.cut.CutAgain;
 import welumen.cut.CutChange.PieceSpoilt;
 import welumen.cut.CutChange.PlanAccepted;
-import welumen.cut.CutChange.SheetCut;
-import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CutLog;
 import welumen.cut.CutPlan;
 import welumen.cut.CuttingTable.Laid;
@@ -36,7 +33,6 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Beside;
 import welumen.desktop.stage.Leaf;
 import welumen.files.full.Paper;
-import welumen.job.JobChange;
 import welumen.job.JobChange.AtCut;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -290,12 +286,11 @@ final class TableLeaf extends Leaf {
     }
 
     private void accept() {
-        effectOfChange.ifPresent(found -> model.makeTogether(Stream.concat(
-                        Stream.of(new PlanAccepted(
-                                found.after().problem(), found.after().plan())),
-                        found.holed().stream().map(StockBrought::new))
-                .<JobChange>map(AtCut::new)
-                .toList()));
+        effectOfChange.ifPresent(found -> model.stock()
+                .found(
+                        List.of(new AtCut(new PlanAccepted(
+                                found.after().problem(), found.after().plan()))),
+                        List.copyOf(found.holed())));
     }
 
     /** Which pieces could not be cut once more; reckoned beside. */
@@ -335,7 +330,7 @@ final class TableLeaf extends Leaf {
     }
 
     private void cut(Stock stock, List<? extends Stock> kept) {
-        if (!isCut(stock.id())) model.make(new AtCut(new SheetCut(stock.id(), List.copyOf(kept), model.today())));
+        if (!isCut(stock.id())) model.stock().cut(stock, List.copyOf(kept));
     }
 
     /** Laid again beside; where the plan has changed meanwhile, nothing happens. */

@@ -1,6 +1,6 @@
 package welumen.desktop.frame;
 
-import java.util.function.BiFunction;
+import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -19,13 +19,14 @@ import org.jspecify.annotations.Nullable;
 import welumen.desktop.look.Look;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.model.Screen;
 import welumen.desktop.stage.StagePane;
 import welumen.job.WorkStage;
 
 /** The whole window: tape, cabin, rail, and the stage that is open. Keys that work everywhere are taken here. */
 public final class Frame extends BorderPane {
     private final JobModel model;
-    private final BiFunction<WorkStage, JobModel, StagePane> stages;
+    private final Function<JobModel, StagePane> views;
     private final IdleQuestion idle;
     private final StackPane middle = new StackPane();
     private @Nullable LargeCabin largeCabin;
@@ -36,9 +37,10 @@ public final class Frame extends BorderPane {
     private boolean evening;
     private int percent = 100;
 
-    public Frame(JobModel model, BiFunction<WorkStage, JobModel, StagePane> stages) {
+    /** @param views what fills the middle, as the model says */
+    public Frame(JobModel model, Function<JobModel, StagePane> views) {
         this.model = model;
-        this.stages = stages;
+        this.views = views;
         this.idle = new IdleQuestion(model);
         setTop(new Tape(model));
         var centre = new VBox(trouble(), idle, middle);
@@ -52,7 +54,7 @@ public final class Frame extends BorderPane {
                 idle.touch();
         });
         sceneProperty().subscribe(this::keepFocus);
-        model.stageProperty().subscribe(this::showStage);
+        model.placeProperty().subscribe(_ -> showMiddle());
     }
 
     /** Where a view draws itself anew under the keyboard, what had it gets it again, not whatever comes first in the window. */
@@ -106,13 +108,13 @@ public final class Frame extends BorderPane {
         return row;
     }
 
-    private void showStage(WorkStage stage) {
+    private void showMiddle() {
         if (open != null) open.close();
-        open = stages.apply(stage, model);
+        open = views.apply(model);
         open.setMinHeight(0);
         middle.getChildren().setAll(open);
         largeCabin = null;
-        setLeft(cabin);
+        setLeft(model.screenProperty().get() == Screen.STAGE ? cabin : null);
         if (filled) open.open();
         else open.openWithAnswer();
         open.first().requestFocus();
@@ -152,6 +154,15 @@ public final class Frame extends BorderPane {
         var typing = isTyping(getScene());
         if (digit > 0 && (key.isAltDown() || !typing && !key.isShortcutDown())) {
             model.stageProperty().set(WorkStage.values()[digit - 1]);
+            model.screenProperty().set(Screen.STAGE);
+            return true;
+        }
+        if (key.getCode() == KeyCode.DIGIT0 && (key.isAltDown() || !typing && !key.isShortcutDown())) {
+            turn(Screen.YARD);
+            return true;
+        }
+        if (key.getCode() == KeyCode.F3) {
+            turn(Screen.CARS);
             return true;
         }
         if (key.isShortcutDown() && key.getCode() == KeyCode.Z && !key.isShiftDown() && !hasTyped(getScene())) {
@@ -175,12 +186,23 @@ public final class Frame extends BorderPane {
             turnEvening();
             return true;
         }
-        if (key.getCode() == KeyCode.C && (key.isAltDown() || !typing && !key.isShortcutDown())) {
+        if (key.getCode() == KeyCode.ESCAPE && model.screenProperty().get() != Screen.STAGE) {
+            model.screenProperty().set(Screen.STAGE);
+            return true;
+        }
+        if (key.getCode() == KeyCode.C
+                && model.screenProperty().get() == Screen.STAGE
+                && (key.isAltDown() || !typing && !key.isShortcutDown())) {
             if (largeCabin != null) closeLarge();
             else openLarge();
             return true;
         }
         return false;
+    }
+
+    /** There, or back to the stage where one is there already. */
+    private void turn(Screen screen) {
+        model.screenProperty().set(model.screenProperty().get() == screen ? Screen.STAGE : screen);
     }
 
     /** Larger or smaller text, in steps of a tenth from 100 to 200 %. */

@@ -5,10 +5,8 @@ import java.util.Locale;
 import java.util.Map;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -20,20 +18,25 @@ import javafx.scene.shape.LineTo;
 import javafx.scene.shape.MoveTo;
 import javafx.scene.shape.Path;
 import javafx.scene.shape.Rectangle;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.model.Screen;
 import welumen.job.Progress;
 import welumen.job.WorkStage;
-import welumen.job.WorkshopChange.JobOpened;
 
 /** The tape measure along the top: its graduations are the stages, stitched as they get done. */
 final class Tape extends HBox {
     private static final double HEIGHT = 66;
-    private static final double LEFT = 228;
+    private static final double LEFT = 292;
     private static final double LONGEST_STITCH = 86;
 
     private final JobModel model;
+    private final Label name = Nodes.whole("", "brand");
+    private final Button car = new Button();
+    private final Button yard = new Button("Yard");
     private final Map<WorkStage, Mark> marks = new EnumMap<>(WorkStage.class);
 
     Tape(JobModel model) {
@@ -50,43 +53,55 @@ final class Tape extends HBox {
             HBox.setHgrow(mark, Priority.ALWAYS);
             getChildren().add(mark);
         }
-        model.jobProperty().subscribe(this::refresh);
-        model.stageProperty().subscribe(this::refresh);
+        model.versionProperty().subscribe((_, _) -> refresh());
+        model.stageProperty().subscribe((_, _) -> refresh());
+        model.screenProperty().subscribe((_, _) -> refresh());
         refresh();
     }
 
-    private VBox brand() {
-        var jobs = new ComboBox<JobOpened>();
-        jobs.getStyleClass().add("job-pick");
-        jobs.getItems().setAll(model.workshop().jobs());
-        jobs.setCellFactory(_ -> new JobCell());
-        jobs.setButtonCell(new JobCell());
-        jobs.setValue(model.openedProperty().get());
-        jobs.setAccessibleText("The job");
-        jobs.setTooltip(new Tooltip("Turn to another job"));
-        jobs.valueProperty().subscribe(job -> {
-            if (job != null && job != model.openedProperty().get()) model.open(job);
-        });
-        model.openedProperty().subscribe(jobs::setValue);
-        jobs.setMaxWidth(LEFT - 24);
-        var brand = new VBox(0, Nodes.whole("Welumen", "brand"), jobs);
+    /** The yard's name and the open car's: each is pressed for what belongs to it. */
+    private HBox brand() {
+        car.getStyleClass().add("car-pick");
+        car.setId("cars");
+        car.setMaxWidth(Double.MAX_VALUE);
+        car.setAlignment(Pos.CENTER_LEFT);
+        car.setGraphic(new FontIcon(Feather.CHEVRON_DOWN));
+        car.setContentDisplay(ContentDisplay.RIGHT);
+        car.setTooltip(new Tooltip("The cars, and another one coming in (F3)"));
+        car.setOnAction(_ -> turn(Screen.CARS));
+        yard.getStyleClass().add("yard-pick");
+        yard.setId("yard");
+        yard.setGraphic(new FontIcon(Feather.HOME));
+        yard.setContentDisplay(ContentDisplay.TOP);
+        yard.setMinWidth(USE_PREF_SIZE);
+        yard.setTooltip(new Tooltip("People, places, stock, prices and ways of the yard (Alt+0)"));
+        yard.setOnAction(_ -> turn(Screen.YARD));
+        var named = new VBox(0, name, car);
+        named.setAlignment(Pos.CENTER_LEFT);
+        named.setMinWidth(0);
+        HBox.setHgrow(named, Priority.ALWAYS);
+        var brand = new HBox(4, yard, named);
         brand.setAlignment(Pos.CENTER_LEFT);
         brand.setMinWidth(LEFT);
+        brand.setMaxWidth(LEFT);
         brand.getStyleClass().add("brand-box");
         return brand;
     }
 
-    private void refresh() {
-        marks.forEach((stage, mark) -> mark.show(
-                Progress.of(model.job(), stage), stage == model.stageProperty().get()));
+    private void turn(Screen screen) {
+        model.screenProperty().set(model.screenProperty().get() == screen ? Screen.STAGE : screen);
     }
 
-    private static final class JobCell extends ListCell<JobOpened> {
-        @Override
-        protected void updateItem(JobOpened job, boolean empty) {
-            super.updateItem(job, empty);
-            setText(empty || job == null ? "" : job.title());
-        }
+    private void refresh() {
+        name.setText(model.workshopName().isBlank() ? "Welumen" : model.workshopName());
+        car.setText(model.openedProperty().get().title());
+        car.setAccessibleText("The car: " + model.openedProperty().get().title());
+        var screen = model.screenProperty().get();
+        car.pseudoClassStateChanged(Styles.PICKED, screen == Screen.CARS);
+        yard.pseudoClassStateChanged(Styles.PICKED, screen == Screen.YARD);
+        marks.forEach((stage, mark) -> mark.show(
+                Progress.of(model.job(), stage),
+                screen == Screen.STAGE && stage == model.stageProperty().get()));
     }
 
     /** One stage on the tape. */
@@ -125,7 +140,10 @@ final class Tape extends HBox {
             button.setAlignment(Pos.CENTER_LEFT);
             button.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
             button.setTooltip(new Tooltip("%s (Alt+%d)".formatted(stage.word(), stage.number())));
-            button.setOnAction(_ -> model.stageProperty().set(stage));
+            button.setOnAction(_ -> {
+                model.stageProperty().set(stage);
+                model.screenProperty().set(Screen.STAGE);
+            });
             graduations.setMouseTransparent(true);
             StackPane.setAlignment(button, Pos.BOTTOM_CENTER);
             StackPane.setAlignment(underline, Pos.BOTTOM_LEFT);

@@ -2,8 +2,10 @@ package welumen.desktop.intake;
 
 import java.time.DateTimeException;
 import java.time.LocalDate;
-import java.util.Currency;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -18,17 +20,22 @@ import welumen.intake.Car;
 import welumen.intake.Customer;
 import welumen.intake.Intake;
 import welumen.intake.IntakeChange.AgreementChanged;
-import welumen.intake.IntakeChange.CarTakenIn;
+import welumen.intake.IntakeChange.CarBrought;
+import welumen.intake.IntakeChange.CarDescribed;
 import welumen.intake.Standard;
+import welumen.job.JobChange;
 import welumen.job.JobChange.AtIntake;
 import welumen.measure.Money;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
+import welumen.yard.CarsChange.CarTitled;
+import welumen.yard.YardChange.OfCars;
 
-/** The car, its owner, and the standard, budget and date that were agreed. */
+/**
+ * The standard, budget and date that were agreed, and below them the car and its owner. Agreeing changes what is agreed of
+ * this very car; another car is taken in from the name at the upper left.
+ */
 final class CarSection extends Leaf {
-    private static final Currency USUAL = Currency.getInstance("GBP");
-
     private final TextField car = new TextField();
     private final TextField year = new TextField();
     private final TextField body = new TextField();
@@ -48,41 +55,61 @@ final class CarSection extends Leaf {
         due.setId("due");
         car.setId("car");
         year.setId("year");
-        due.setPromptText("2026-06-12");
+        due.setPromptText("2026-06-12, or 9 weeks");
+        budget.setOnAction(_ -> agree(standard));
+        due.setOnAction(_ -> agree(standard));
+        wrong.setId("wrong");
+        var keep = Nodes.chief("Agree", "Log what is agreed about this car", () -> agree(standard));
+        keep.setId("agree");
+        var contract = Nodes.row(16, Nodes.field("Budget", budget), Nodes.field("Due", due), Nodes.level(keep));
         var fields = new GridPane(16, 12);
         fields.addRow(0, Nodes.field("Car", car), Nodes.field("Year", year), Nodes.field("Body", body));
-        fields.addRow(1, Nodes.field("Customer", customer), Nodes.field("Budget", budget), Nodes.field("Due", due));
-        fields.addRow(2, Nodes.field("How to reach them", reach), Nodes.field("Registration", registration));
+        fields.addRow(
+                1,
+                Nodes.field("Customer", customer),
+                Nodes.field("How to reach them", reach),
+                Nodes.field("Registration", registration));
         car.setPrefWidth(320);
-        wrong.setId("wrong");
-        var keep = Nodes.chief("Agree", "Log the car and what is agreed", () -> agree(standard));
-        keep.setId("agree");
-        getChildren().addAll(standards, fields, Nodes.row(16, keep, wrong));
+        var describe = Nodes.button("Put right", "Describe this very car and its owner so", this::describe);
+        describe.setId("describe-car");
+        getChildren()
+                .addAll(
+                        Nodes.whole("What is agreed", Styles.HEADING),
+                        standards,
+                        contract,
+                        wrong,
+                        Nodes.whole("This car, and whose it is", Styles.HEADING),
+                        fields,
+                        Nodes.row(16, describe));
     }
 
     @Override
     protected Node first() {
-        return budget;
+        return model.job().intake() instanceof Intake.Awaited ? car : budget;
     }
 
     @Override
     protected void refresh() {
         wrong.setText("");
-        if (model.job().intake() instanceof Intake.TakenIn taken) show(taken);
+        var intake = model.job().intake();
+        intake.known().ifPresent(this::show);
+        intake.owner().ifPresent(owner -> {
+            customer.setText(owner.name());
+            reach.setText(owner.reach());
+        });
+        intake.agreed().ifPresent(agreement -> {
+            standard = agreement.standard();
+            budget.setText(agreement.budget().print());
+            due.setText(agreement.due().toString());
+        });
         showStandards();
     }
 
-    private void show(Intake.TakenIn taken) {
-        var agreement = taken.agreement();
-        standard = agreement.standard();
-        car.setText(taken.car().name());
-        year.setText(Integer.toString(taken.car().year()));
-        body.setText(taken.car().body());
-        registration.setText(taken.car().registration());
-        customer.setText(taken.customer().name());
-        reach.setText(taken.customer().reach());
-        budget.setText(agreement.budget().print());
-        due.setText(agreement.due().toString());
+    private void show(Car known) {
+        car.setText(known.name());
+        year.setText(Integer.toString(known.year()));
+        body.setText(known.body());
+        registration.setText(known.registration());
     }
 
     private void showStandards() {
@@ -90,7 +117,7 @@ final class CarSection extends Leaf {
         for (var one : Standard.values()) {
             var button = Nodes.button(one.word(), one.meaning(), () -> {
                 standard = one;
-                if (model.job().intake() instanceof Intake.TakenIn) agree(one);
+                if (model.job().intake().agreed().isPresent()) agree(one);
                 else showStandards();
             });
             button.setId("standard-" + one.name().toLowerCase(Locale.ROOT));
@@ -100,35 +127,73 @@ final class CarSection extends Leaf {
     }
 
     private void agree(Standard chosen) {
-        var before = model.job().intake();
-        switch (Money.parse(budget.getText(), USUAL)) {
+        var currency = model.yard().state().counting().currency();
+        switch (Money.parse(budget.getText(), currency)) {
             case Refused<Money>(var why) -> refuse(why, budget);
-            case Understood<Money>(var money) -> agree(before, chosen, money);
+            case Understood<Money>(var money) -> agree(chosen, money);
         }
     }
 
-    private void agree(Intake before, Standard chosen, Money money) {
+    private void agree(Standard chosen, Money money) {
+        var day = day();
+        if (day.isEmpty()) {
+            refuse("“%s” is no date. Type it as 2026-06-12, or as 9 weeks.".formatted(due.getText()), due);
+            return;
+        }
+        var agreement = new Agreement(chosen, money, day.get());
+        if (model.job().intake().agreed().filter(agreement::equals).isPresent()) return;
+        if (model.job().intake() instanceof Intake.Awaited)
+            described().ifPresent(brought -> make(brought, new AtIntake(new AgreementChanged(agreement))));
+        else model.make(new AtIntake(new AgreementChanged(agreement)));
+    }
+
+    /** A day, or so many weeks from today. */
+    private Optional<LocalDate> day() {
+        var typed = due.getText().strip();
+        var weeks = typed.replaceFirst("(?i)^(?:in )?(\\d{1,3}) weeks?$", "$1");
+        if (!weeks.equals(typed)) return Optional.of(model.today().plusWeeks(Integer.parseInt(weeks)));
         try {
-            var agreement =
-                    new Agreement(chosen, money, LocalDate.parse(due.getText().strip()));
-            var newCar = new Car(
+            return Optional.of(LocalDate.parse(typed));
+        } catch (DateTimeException noDate) {
+            return Optional.empty();
+        }
+    }
+
+    private void describe() {
+        described().ifPresent(this::make);
+    }
+
+    /** The car as it stands in the fields; empty, with what is wrong said, where they say none. */
+    private Optional<Described> described() {
+        try {
+            var known = new Car(
                     car.getText().strip(),
                     Integer.parseInt(year.getText().strip()),
-                    body.getText(),
+                    body.getText().strip(),
                     registration.getText().strip());
-            var newCustomer = new Customer(customer.getText(), reach.getText());
-            if (before instanceof Intake.TakenIn taken
-                    && taken.car().equals(newCar)
-                    && taken.customer().equals(newCustomer)) {
-                if (!taken.agreement().equals(agreement)) model.make(new AtIntake(new AgreementChanged(agreement)));
-            } else model.make(new AtIntake(new CarTakenIn(newCar, newCustomer, agreement)));
-        } catch (DateTimeException noDate) {
-            refuse("“%s” is no date. Type it as 2026-06-12.".formatted(due.getText()), due);
+            return Optional.of(new Described(known, new Customer(customer.getText(), reach.getText())));
         } catch (NumberFormatException noYear) {
             refuse("“%s” is no year. Type it as 1963.".formatted(year.getText()), year);
         } catch (IllegalArgumentException unnamed) {
             refuse(unnamed.getMessage(), car);
         }
+        return Optional.empty();
+    }
+
+    private record Described(Car car, Customer customer) {}
+
+    /** The yard calls it so too, as one action. */
+    private void make(Described now, JobChange... more) {
+        var first = model.job().intake() instanceof Intake.Awaited
+                ? new CarBrought(now.car(), now.customer())
+                : new CarDescribed(now.car(), now.customer());
+        var changes = new ArrayList<JobChange>();
+        changes.add(new AtIntake(first));
+        changes.addAll(List.of(more));
+        var title = now.car().title();
+        var file = model.openedProperty().get();
+        if (title.equals(file.title())) model.makeTogether(changes);
+        else model.make(JobChange.Together.of(changes), new OfCars(new CarTitled(file.job(), title)));
     }
 
     private void refuse(String why, TextField field) {

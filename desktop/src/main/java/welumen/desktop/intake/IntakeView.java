@@ -9,7 +9,7 @@ import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
 import welumen.intake.Intake;
 
-/** What is known before anything comes off: the car and what is agreed, its parts, wishes, ways, prices, evidence, finds, questions. */
+/** What is known before anything comes off: the car and what is agreed, its parts, wishes, ways, evidence, finds, questions. */
 public final class IntakeView extends StagePane {
     private final Leaves leaves;
 
@@ -20,10 +20,10 @@ public final class IntakeView extends StagePane {
                 new PartsSection(model),
                 new WishesSection(model),
                 new WaysSection(model),
-                new PricesSection(model),
                 new EvidenceSection(model),
                 new FoundSection(model),
-                new QuestionsSection(model)));
+                new QuestionsSection(model),
+                new GuessesSection(model)));
         getChildren().add(leaves);
     }
 
@@ -40,12 +40,32 @@ public final class IntakeView extends StagePane {
 
     @Override
     protected void answer() {
-        if (model.job().intake() instanceof Intake.TakenIn taken) say(taken);
-        else
-            headline.say(
-                    model.openedProperty().get().title(),
-                    "This car has not been taken in yet.",
-                    model.openedProperty().get().note() + " Type what is agreed, then “Agree”.");
+        var file = model.openedProperty().get();
+        switch (model.job().intake()) {
+            case Intake.TakenIn taken -> say(taken);
+            case Intake.Brought _ ->
+                headline.say(file.title(), "It is here; nothing is agreed yet.", parts() + " " + guesses());
+            case Intake.Awaited _ ->
+                headline.say(
+                        file.title(),
+                        "This car has not been taken in yet.",
+                        file.note() + " Type what it is and what is agreed, then “Agree”.");
+        }
+    }
+
+    private String parts() {
+        var parts = model.job().cabin().parts().size();
+        return parts == 0
+                ? "Its parts are not listed yet: turn to “Its parts”."
+                : "%d parts are listed, as its body usually has them.".formatted(parts);
+    }
+
+    private String guesses() {
+        var open = model.job().doubts().open();
+        return open.isEmpty()
+                ? "Type the budget and the date, then Enter."
+                : "%d things are guessed from the %s: see “From before”."
+                        .formatted(open.size(), open.getFirst().from());
     }
 
     private void say(Intake.TakenIn taken) {

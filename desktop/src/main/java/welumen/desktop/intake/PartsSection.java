@@ -12,7 +12,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
-import welumen.cabin.Cabin;
 import welumen.cabin.CabinChange.PartStruckOff;
 import welumen.cabin.CabinChange.PartsListed;
 import welumen.cabin.Part;
@@ -23,25 +22,17 @@ import welumen.cabin.Spot;
 import welumen.cabin.Supply;
 import welumen.cabin.Within;
 import welumen.cabin.body.Body;
-import welumen.cabin.body.BodyParts;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
-import welumen.intake.Intake;
 import welumen.intake.IntakeChange.PartMissing;
-import welumen.job.Job;
-import welumen.job.JobChange;
 import welumen.job.JobChange.AtIntake;
-import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.InCabin;
-import welumen.job.JobChange.Together;
-import welumen.strip.EarlierCar;
+import welumen.job.TakingIn;
 import welumen.strip.RefitLinks;
-import welumen.strip.StripChange.StripRuleNoted;
-import welumen.strip.UsualRules;
 
 /** The car's parts: filled in one step by its body, then put right one by one. The picked part is the one described. */
 final class PartsSection extends Leaf {
@@ -111,7 +102,7 @@ final class PartsSection extends Leaf {
         told.setText(
                 empty
                         ? "What body is it? All its usual parts are listed in one step, with what usually holds them"
-                                + (earlierCars().isEmpty() ? "." : ", and with what the last car of this name taught.")
+                                + (earlierCars("").isEmpty() ? "." : ", and with what earlier cars taught.")
                         : "%s are listed. Pick one in the cabin (C) to describe it, or type a new name."
                                         .formatted(Words.many(parts.size(), "part"))
                                 + shortage());
@@ -146,21 +137,16 @@ final class PartsSection extends Leaf {
 
     /** The body's usual parts and rules, then what earlier cars of this name taught. */
     private void fill(Body body) {
-        var parts = BodyParts.of(body, wheel);
-        var cabin = new Cabin(parts);
-        var changes = new ArrayList<JobChange>();
-        changes.add(new InCabin(new PartsListed(parts)));
-        for (var rule : UsualRules.of(cabin)) changes.add(new AtStrip(new StripRuleNoted(rule)));
-        for (var earlier : earlierCars())
-            for (var lesson : EarlierCar.lessons(earlier.strip(), cabin)) changes.add(new AtStrip(lesson));
-        if (model.make(new Together(changes)))
-            model.pickedProperty().set(parts.getFirst().id());
+        if (model.makeTogether(TakingIn.known(body, wheel, earlierCars(body.word()))))
+            model.pickedProperty().set(model.job().cabin().parts().getFirst().id());
     }
 
-    private List<Job> earlierCars() {
-        return model.job().intake() instanceof Intake.TakenIn taken
-                ? model.others().onCar(taken.car().name())
-                : List.of();
+    private List<TakingIn.Earlier> earlierCars(String body) {
+        return model.job()
+                .intake()
+                .known()
+                .map(car -> model.others().teaching(car.name(), body))
+                .orElse(List.of());
     }
 
     private void show(Part part) {

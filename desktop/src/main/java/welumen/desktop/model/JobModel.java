@@ -1,5 +1,6 @@
 package welumen.desktop.model;
 
+import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
@@ -8,7 +9,12 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.Executor;
+import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyLongProperty;
+import javafx.beans.property.ReadOnlyLongWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -24,81 +30,207 @@ import welumen.intake.Intake;
 import welumen.job.Job;
 import welumen.job.JobChange;
 import welumen.job.JobChange.Together;
+import welumen.job.RailClocks;
 import welumen.job.Said;
 import welumen.job.WorkStage;
-import welumen.job.Workshop;
-import welumen.job.WorkshopChange;
-import welumen.job.WorkshopChange.JobOpened;
+import welumen.journal.Action;
 import welumen.journal.Entry;
 import welumen.journal.Journal;
 import welumen.journal.StoreException;
+import welumen.measure.Money;
 import welumen.treatment.Terms;
+import welumen.yard.CarFile;
+import welumen.yard.Yard;
+import welumen.yard.YardChange;
+import welumen.yard.YardChange.JobOpened;
+import welumen.yard.YardChange.OnTheRail;
+import welumen.yard.YardSaid;
 
 /**
- * The open workshop and one open job, as every view sees them. A view asks for changes here and never makes one itself;
+ * The open workshop and one open car, as every view sees them. A view asks for changes here and never makes one itself;
  * what is shown is on disk. JavaFX thread only.
  */
 public final class JobModel {
+    /** What fills the middle of the window: which screen, at which stage of which car. */
+    public record Place(Screen screen, WorkStage stage, UUID car) {}
+
+    /** In place of a car where the yard has none yet. */
+    public static final CarFile NO_CAR =
+            new CarFile(new UUID(0, 0), "No car yet", "Take in a car first.", new CarFile.Standing.InWork());
+
     private final WorkshopFolder folder;
     private final Clock clock;
-    private final String author;
     private final PhotoDesk photos;
     private final LabelDesk labels;
     private final WorkTime workTime;
     private final PaperDesk papers;
     private final TraceDesk traces;
-    private final OtherJobs others;
-    private final Journal<WorkshopChange, Workshop> workshop;
+    private final StockDesk stock;
+    private final Logs logs;
+    private final YardModel yard;
+    private final OtherCars others;
+    private final Standpoints standpoints;
     private Journal<JobChange, Job> journal;
+    private Runnable deaf = () -> {};
+    private volatile @Nullable Thread acting;
+    private boolean turning;
 
+    private Job ownShown = Job.EMPTY;
+    private Yard yardShown = Yard.EMPTY;
     private Map<PartId, PartState> states = Map.of();
     private Job statesOf = Job.EMPTY;
 
-    private final ReadOnlyObjectWrapper<JobOpened> opened = new ReadOnlyObjectWrapper<>(this, "opened");
+    private final ReadOnlyObjectWrapper<CarFile> opened = new ReadOnlyObjectWrapper<>(this, "opened", NO_CAR);
     private final ReadOnlyObjectWrapper<Job> job = new ReadOnlyObjectWrapper<>(this, "job", Job.EMPTY);
     private final ReadOnlyObjectWrapper<Instant> now = new ReadOnlyObjectWrapper<>(this, "now");
     private final ReadOnlyStringWrapper said = new ReadOnlyStringWrapper(this, "said", "");
     private final ReadOnlyStringWrapper trouble = new ReadOnlyStringWrapper(this, "trouble", "");
+    private final ReadOnlyStringWrapper person = new ReadOnlyStringWrapper(this, "person", "");
     private final ObjectProperty<WorkStage> stage = new SimpleObjectProperty<>(this, "stage", WorkStage.STRIP);
     private final ObjectProperty<PartId> picked = new SimpleObjectProperty<>(this, "picked");
+    private final ObjectProperty<Screen> screen = new SimpleObjectProperty<>(this, "screen", Screen.STAGE);
+    private final ReadOnlyObjectWrapper<Place> place = new ReadOnlyObjectWrapper<>(this, "place");
+    private final ReadOnlyLongWrapper version = new ReadOnlyLongWrapper(this, "version");
 
     @SuppressWarnings("this-escape") // the desks only keep it
-    public JobModel(OpenedWorkshop start, String author, Devices devices) {
+    public JobModel(OpenedWorkshop start, String person, Devices devices) {
         this.folder = start.folder();
         this.clock = start.clock();
-        this.author = author;
         this.photos = new PhotoDesk(this, folder, devices.camera());
         this.labels = new LabelDesk(this, devices.printer(), devices.labelCamera());
         this.workTime = new WorkTime(this);
         this.papers = new PaperDesk(this);
         this.traces = new TraceDesk(devices.floorCamera());
-        this.others = new OtherJobs(this, folder, clock);
-        this.workshop = start.workshop();
-        this.journal = start.firstJob();
-        var jobs = workshop.state().jobs();
+        this.stock = new StockDesk(this);
+        this.logs = new Logs(folder, clock, start.yard());
+        this.yard = new YardModel(this, logs);
+        this.others = new OtherCars(this, logs);
+        this.standpoints = start.standpoints();
+        this.person.set(person);
+        this.journal = start.first().map(OpenedWorkshop.FirstCar::log).orElseGet(() -> folder.job(NO_CAR.job(), clock));
+        start.first().ifPresent(first -> logs.keep(first.file().job(), first.log()));
         if (folder.isReadOnly())
             trouble.set("This workshop was written by a newer Welumen, so it is open for reading only.");
-        show(jobs.getFirst());
+        show(start.first().map(OpenedWorkshop.FirstCar::file).orElse(NO_CAR));
+        stage.subscribe(_ -> {
+            standpoints.stoodAt(opened.get().job(), stage.get());
+            settle();
+        });
+        picked.subscribe(() -> {
+            if (picked.get() != null) standpoints.picked(opened.get().job(), picked.get());
+        });
+        screen.subscribe(_ -> {
+            settle();
+            sayNewest();
+        });
         tick();
     }
 
-    /** Turns to another job of the workshop. */
-    public void open(JobOpened other) {
-        journal = folder.job(other.job(), clock);
+    /** Reads the other cars beside, and hears from now on what other benches append. */
+    public void listen(Executor beside, Executor window) {
+        others.readBeside(beside, window);
+        deaf.run();
+        deaf = folder.hear(stream -> {
+            // what this window appends it folds itself
+            if (acting != Thread.currentThread()) window.execute(() -> heard(stream));
+        });
+    }
+
+    /** Ends listening, and keeps where one stood. */
+    public void close() {
+        deaf.run();
+        keepStandpoints();
+    }
+
+    private void heard(UUID stream) {
+        if (logs.catchUp(stream)) moved();
+    }
+
+    private void keepStandpoints() {
+        if (folder.isReadOnly()) return;
+        try {
+            folder.keepViewSettings(standpoints.settings());
+        } catch (StoreException fault) {
+            trouble.set(fault.getMessage());
+        }
+    }
+
+    /** Turns to another car of the yard; where it cannot be read, that is said and one stays where one was. */
+    public boolean open(CarFile other) {
+        try {
+            journal = logs.car(other.job());
+        } catch (StoreException fault) {
+            trouble.set("The %s cannot be read, so you are still at the %s. %s"
+                    .formatted(other.title(), opened.get().title(), fault.getMessage()));
+            return false;
+        }
         show(other);
+        keepStandpoints();
+        return true;
     }
 
-    private void show(JobOpened other) {
-        others.forget();
+    /** A new car, with what is known of it from the first moment, as one action of two logs; and turns to it. */
+    public boolean takeIn(String title, List<JobChange> known) {
+        var car = UUID.randomUUID();
+        if (!act(action -> {
+            action.make(logs.yard(), new JobOpened(car, title, ""));
+            if (!known.isEmpty()) action.make(logs.car(car), Together.of(known));
+        })) return false;
+        return open(yard.state().garage().one(car));
+    }
+
+    private void settle() {
+        if (!turning)
+            place.set(new Place(screen.get(), stage.get(), opened.get().job()));
+    }
+
+    private void show(CarFile other) {
+        turning = true;
+        var stoodAt = standpoints.stage(other.job());
+        var picks = standpoints.part(other.job());
+        standpoints.turnedTo(other.job());
         opened.set(other);
-        job.set(journal.state());
-        picked.set(likelyPart());
+        job.set(state());
+        picked.set(picks.filter(part -> job.get().cabin().findOne(part).isPresent())
+                .orElseGet(this::likelyPart));
+        stoodAt.ifPresent(stage::set);
+        turning = false;
+        settle();
         sayNewest();
+        changed();
     }
 
-    /** Makes a change; false if the store refused it, which is said as trouble and changes nothing. */
+    private Job state() {
+        ownShown = journal.state();
+        yardShown = yard.state();
+        return ownShown.in(yardShown, opened.get().job());
+    }
+
+    /** Makes a change; false if it was refused, which is said as trouble and changes nothing. */
     public boolean make(JobChange change) {
-        return attempt(() -> journal.make(change, author));
+        if (hasNoCar()) return false;
+        return act(action -> {
+            var parted = RailClocks.parted(change, yard.state().clocks());
+            parted.car().ifPresent(inCar -> action.make(journal, inCar));
+            if (!parted.yard().isEmpty())
+                action.make(
+                        logs.yard(),
+                        YardChange.AllOf.of(parted.yard().stream()
+                                .map(clock -> new OnTheRail(clock, opened.get().job()))
+                                .toList()));
+        });
+    }
+
+    /** Makes a change of the car and one of the yard as one action, taken back together. */
+    public boolean make(JobChange inCar, YardChange inYard) {
+        if (hasNoCar()) return false;
+        return act(action -> action.make(journal, inCar).make(logs.yard(), inYard));
+    }
+
+    private boolean hasNoCar() {
+        if (opened.get() != NO_CAR) return false;
+        trouble.set("There is no car yet. Take one in: F3, or the name at the upper left.");
+        return true;
     }
 
     /** Makes several as one action, taken back together; nothing happens where there are none. */
@@ -106,18 +238,50 @@ public final class JobModel {
         return !changes.isEmpty() && make(Together.of(changes));
     }
 
-    /** Takes back the newest action; nothing happens where there is none. */
+    /**
+     * Takes back the newest action of the log that one looks at: the yard's where its screen is open, else the car's. What
+     * touched both is taken back in both; where something since stands on that, nothing is, and it is said what.
+     */
     public void takeBack() {
-        attempt(() -> journal.takeBack(author));
+        act(action -> {
+            if (screen.get().isYards()) action.takeBack(logs.yard(), logs::find);
+            else action.takeBack(journal, logs::find);
+        });
     }
 
-    /** Puts back what was taken back last. */
+    /** Puts back what was taken back last in the log that one looks at. */
     public void putBack() {
-        attempt(() -> journal.putBack(author));
+        act(action -> {
+            if (screen.get().isYards()) action.putBack(logs.yard(), logs::find);
+            else action.putBack(journal, logs::find);
+        });
     }
 
     public boolean canPutBack() {
-        return journal.canPutBack();
+        return screen.get().isYards() ? logs.yard().canPutBack() : journal.canPutBack();
+    }
+
+    /** What fills the middle of the window; taking back is about that. */
+    public ObjectProperty<Screen> screenProperty() {
+        return screen;
+    }
+
+    /** What fills the middle; changes once, when one has turned to another car, stage or screen. */
+    public ReadOnlyObjectProperty<Place> placeProperty() {
+        return place.getReadOnlyProperty();
+    }
+
+    /** Counts what has changed of the car, of the yard, or of what is known of other cars. */
+    public ReadOnlyLongProperty versionProperty() {
+        return version.getReadOnlyProperty();
+    }
+
+    void changed() {
+        version.set(version.get() + 1);
+    }
+
+    public YardModel yard() {
+        return yard;
     }
 
     public PhotoDesk photos() {
@@ -132,6 +296,10 @@ public final class JobModel {
         return traces;
     }
 
+    public StockDesk stock() {
+        return stock;
+    }
+
     public PaperDesk papers() {
         return papers;
     }
@@ -144,30 +312,53 @@ public final class JobModel {
         return workTime;
     }
 
-    public OtherJobs others() {
+    public OtherCars others() {
         return others;
     }
 
-    /** On what terms the open job is done; prices and how long treatments take come from all jobs of the workshop. */
+    /** On what terms the open job is done: its own prices, else the yard's, else what was said last in another job. */
     public Terms terms() {
-        var taught = others.taught();
-        return job.get().terms(taught.hours(), taught.prices());
+        return job.get().terms(others.hours(), others.lastPrices());
     }
 
-    /** What can be cut from now: the workshop's, what came in for this job, and offcuts of any. */
+    /** What can be cut from now: the yard's, what an earlier Welumen kept with this job, and offcuts of any. */
     public List<Stock> toCutFrom() {
-        return job.get().cutLog().toCutFrom(workshop.state().stock(), others.cuts());
+        return job.get().cutLog().toCutFrom(yard.state().stock().here(), others.cuts());
     }
 
     /** Who works at this window. */
     public String person() {
-        return author;
+        return person.get();
+    }
+
+    public ReadOnlyStringProperty personProperty() {
+        return person.getReadOnlyProperty();
+    }
+
+    /** Somebody else works at this window now. */
+    public void personIs(String name) {
+        person.set(name);
+    }
+
+    /** What was said of this car itself, without what holds in the yard. */
+    public Job own() {
+        return journal.state();
+    }
+
+    /** The leaf of a stage at which one stood in this car; empty where one never turned one. */
+    public Optional<String> leaf(WorkStage stage) {
+        return standpoints.leaf(opened.get().job(), stage);
+    }
+
+    public void turnedLeaf(WorkStage stage, String leaf) {
+        standpoints.turnedLeaf(opened.get().job(), stage, leaf);
     }
 
     /** The job as it stood at the end of a day. */
     public Job asItStood(LocalDate day) {
         return journal.asItStood(
-                day.plusDays(1).atStartOfDay(zone()).toInstant().minusNanos(1));
+                        day.plusDays(1).atStartOfDay(zone()).toInstant().minusNanos(1))
+                .in(yard.state(), opened.get().job());
     }
 
     /** The entries that stand, oldest first. */
@@ -189,8 +380,9 @@ public final class JobModel {
         trouble.set("");
     }
 
-    public Workshop workshop() {
-        return workshop.state();
+    /** The name of the workshop. */
+    public String workshopName() {
+        return yard.state().name();
     }
 
     public Job job() {
@@ -211,7 +403,7 @@ public final class JobModel {
         return job.getReadOnlyProperty();
     }
 
-    public ReadOnlyObjectProperty<JobOpened> openedProperty() {
+    public ReadOnlyObjectProperty<CarFile> openedProperty() {
         return opened.getReadOnlyProperty();
     }
 
@@ -244,7 +436,7 @@ public final class JobModel {
     public String currencySign() {
         return job.get().intake() instanceof Intake.TakenIn taken
                 ? taken.agreement().budget().sign()
-                : "";
+                : new Money(BigDecimal.ZERO, yard.state().counting().currency()).sign();
     }
 
     public ZoneId zone() {
@@ -255,23 +447,49 @@ public final class JobModel {
         return now.get().atZone(zone()).toLocalDate();
     }
 
-    private boolean attempt(Runnable work) {
+    /** Does something as one action; false if it was refused, which is said as trouble and changes nothing. */
+    boolean act(Consumer<Action> what) {
+        acting = Thread.currentThread();
         try {
-            work.run();
-            job.set(journal.state());
+            var action = Action.by(person.get());
+            what.accept(action);
+            action.done();
+            moved();
             trouble.set("");
-            sayNewest();
             return true;
         } catch (StoreException | IllegalArgumentException | IllegalStateException fault) {
             trouble.set(fault.getMessage());
             return false;
+        } finally {
+            acting = null;
         }
     }
 
+    /** Shows what the logs hold now. */
+    private void moved() {
+        yard.moved();
+        yard.state()
+                .garage()
+                .findOne(opened.get().job())
+                .filter(file -> !file.equals(opened.get()))
+                .ifPresent(opened::set);
+        if (journal.state() != ownShown
+                || yard.state().house() != yardShown.house()
+                || yard.state().clocks() != yardShown.clocks()) job.set(state());
+        sayNewest();
+        changed();
+    }
+
     private void sayNewest() {
-        said.set(journal.newest()
-                .map(change -> Said.of(change, job.get().cabin()))
-                .orElse(""));
+        said.set(
+                screen.get().isYards()
+                        ? logs.yard()
+                                .newest()
+                                .map(change -> YardSaid.of(change, yard.state()))
+                                .orElse("")
+                        : journal.newest()
+                                .map(change -> Said.of(change, job.get().cabin()))
+                                .orElse(""));
     }
 
     /** The part of the newest step, since that is where the hands are; else the first. */

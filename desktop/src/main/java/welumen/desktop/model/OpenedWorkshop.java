@@ -2,36 +2,53 @@ package welumen.desktop.model;
 
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.Optional;
+import java.util.stream.Stream;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.job.Job;
 import welumen.job.JobChange;
-import welumen.job.Workshop;
-import welumen.job.WorkshopChange;
 import welumen.journal.Journal;
 import welumen.journal.StoreException;
+import welumen.yard.CarFile;
+import welumen.yard.Garage;
+import welumen.yard.Yard;
+import welumen.yard.YardChange;
 
 /**
- * A workshop that has been opened and read, with its first job. Reading takes a while, so it is done beside the starting
- * toolkit, on any thread.
+ * A workshop that has been opened and read, with the car that was looked at last; there may be none. Reading takes a while,
+ * so it is done beside the starting toolkit, on any thread.
  */
 public record OpenedWorkshop(
         WorkshopFolder folder,
         Clock clock,
-        Journal<WorkshopChange, Workshop> workshop,
-        Journal<JobChange, Job> firstJob) {
+        Journal<YardChange, Yard> yard,
+        Optional<FirstCar> first,
+        Standpoints standpoints) {
+    /** The car that is shown first. */
+    record FirstCar(CarFile file, Journal<JobChange, Job> log) {}
 
-    /** @throws StoreException if the workshop cannot be read, or has no job */
+    /** @throws StoreException if the workshop cannot be read */
     public static OpenedWorkshop open(Path path, Clock clock) {
         var folder = WorkshopFolder.open(path);
         try {
-            var workshop = folder.workshop(clock);
-            var jobs = workshop.state().jobs();
-            if (jobs.isEmpty()) throw new StoreException("This workshop has no job yet. Begin with: welumen demo.");
-            return new OpenedWorkshop(
-                    folder, clock, workshop, folder.job(jobs.getFirst().job(), clock));
+            var yard = folder.yard(clock);
+            var standpoints = Standpoints.read(folder.viewSettings());
+            var first = first(yard.state().garage(), standpoints)
+                    .map(file -> new FirstCar(file, folder.job(file.job(), clock)));
+            return new OpenedWorkshop(folder, clock, yard, first, standpoints);
         } catch (StoreException fault) {
             folder.close();
             throw fault;
         }
+    }
+
+    /** The one looked at last, else the first that is worked on, else the first. */
+    private static Optional<CarFile> first(Garage garage, Standpoints standpoints) {
+        return Stream.of(
+                        standpoints.last().flatMap(garage::findOne).stream(),
+                        garage.inWork().stream(),
+                        garage.all().stream())
+                .flatMap(cars -> cars)
+                .findFirst();
     }
 }

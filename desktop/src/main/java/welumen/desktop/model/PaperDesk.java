@@ -38,27 +38,23 @@ public final class PaperDesk {
 
     /** Each gives the file; empty, with trouble said, where it cannot be written. */
     public Optional<Path> log() {
-        return keep(
-                "", JobLogPdf.write(model.job(), model.log(), model.workshop().name(), model.zone()));
+        return keep("", JobLogPdf.write(model.job(), model.log(), model.workshopName(), model.zone()));
     }
 
     /** What came off, what became of it, and room for a signature. */
     public Optional<Path> removed() {
-        return keep(
-                "what came off ", RemovedPdf.write(model.job(), model.workshop().name(), model.today()));
+        return keep("what came off ", RemovedPdf.write(model.job(), model.workshopName(), model.today()));
     }
 
     /** The note for the next trimmer. */
     public Optional<Path> note() {
-        return keep(
-                "note in the car ", NotePdf.write(model.job(), model.workshop().name(), model.today()));
+        return keep("note in the car ", NotePdf.write(model.job(), model.workshopName(), model.today()));
     }
 
     /** What the customer is to agree to. */
     public Optional<Path> approvals() {
         return keep(
-                "for your word ",
-                ApprovalPdf.write(model.job(), model.terms(), model.workshop().name(), model.today()));
+                "for your word ", ApprovalPdf.write(model.job(), model.terms(), model.workshopName(), model.today()));
     }
 
     /** Targets to lay round a piece. */

@@ -194,7 +194,7 @@ final class PiecesLeaf extends Leaf {
     private String material() {
         var pieces = pieces();
         if (!pieces.isEmpty()) return pieces.getLast().material();
-        var stock = model.workshop().stock();
+        var stock = model.yard().state().stock().here();
         return stock.isEmpty() ? "leather" : stock.getFirst().material();
     }
 

@@ -99,8 +99,8 @@ final class StripsLeaf extends Leaf {
     @Override
     protected void refresh() {
         var before = stock.getValue();
-        stock.getItems().setAll(model.workshop().stock());
-        stock.setValue(before != null && model.workshop().stock().contains(before) ? before : null);
+        stock.getItems().setAll(model.yard().state().stock().here());
+        stock.setValue(before != null && model.yard().state().stock().here().contains(before) ? before : null);
         reckon();
     }
 

@@ -23,6 +23,11 @@ public abstract class Leaf extends VBox {
         return word;
     }
 
+    /** Whether it is of use for what is open now; else its tab is left out. */
+    protected boolean suits() {
+        return true;
+    }
+
     /** How many things here want an answer; said on the tab. */
     protected int wanting() {
         return 0;

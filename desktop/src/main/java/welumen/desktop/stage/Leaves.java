@@ -2,6 +2,7 @@ package welumen.desktop.stage;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
@@ -10,19 +11,26 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.model.Screen;
+import welumen.job.WorkStage;
 
 /** The leaves of a stage, one of them open, with a tab for each. Only the open one is kept up to date. */
 public final class Leaves extends VBox {
-    private final List<Leaf> leaves;
+    private final List<? extends Leaf> leaves;
     private final FlowPane tabs = new FlowPane(6, 6);
     private final StackPane middle = new StackPane();
+    private final JobModel model;
+    private final WorkStage stage;
     private Leaf open;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     public Leaves(List<? extends Leaf> leaves) {
         super(12);
         this.leaves = List.copyOf(leaves);
-        this.open = leaves.getFirst();
+        this.model = leaves.getFirst().model;
+        this.stage = model.stageProperty().get();
+        this.open = remembered().isPresent() ? remembered().get() : leaves.getFirst();
         middle.setAlignment(Pos.TOP_LEFT);
         middle.setMinHeight(0);
         middle.getChildren().setAll(open);
@@ -35,7 +43,11 @@ public final class Leaves extends VBox {
     }
 
     public void refresh() {
-        tabs.getChildren().setAll(leaves.stream().map(this::tab).toList());
+        if (!open.suits()) {
+            open = suiting().getFirst();
+            middle.getChildren().setAll(open);
+        }
+        tabs.getChildren().setAll(suiting().stream().map(this::tab).toList());
         open.refresh();
     }
 
@@ -46,7 +58,21 @@ public final class Leaves extends VBox {
 
     /** Turns so many leaves on, or back where it is below nought. */
     public void turn(int by) {
-        turnTo(leaves.get(Math.floorMod(leaves.indexOf(open) + by, leaves.size())));
+        var suiting = suiting();
+        turnTo(suiting.get(Math.floorMod(suiting.indexOf(open) + by, suiting.size())));
+    }
+
+    private List<? extends Leaf> suiting() {
+        return leaves.stream().filter(Leaf::suits).toList();
+    }
+
+    /** The one at which one stood in this car. */
+    private Optional<? extends Leaf> remembered() {
+        if (model.screenProperty().get() != Screen.STAGE) return Optional.empty();
+        return model.leaf(stage)
+                .flatMap(word -> leaves.stream()
+                        .filter(leaf -> leaf.word().equals(word) && leaf.suits())
+                        .findFirst());
     }
 
     private Node tab(Leaf leaf) {
@@ -63,6 +89,7 @@ public final class Leaves extends VBox {
 
     private void turnTo(Leaf leaf) {
         open = leaf;
+        if (model.screenProperty().get() == Screen.STAGE) model.turnedLeaf(stage, leaf.word());
         middle.getChildren().setAll(open);
         refresh();
         if (open.first() != open) open.first().requestFocus();

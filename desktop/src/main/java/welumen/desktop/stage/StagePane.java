@@ -5,17 +5,17 @@ import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
-import org.jspecify.annotations.Nullable;
 import welumen.desktop.look.Headline;
 import welumen.desktop.model.JobModel;
-import welumen.job.Job;
 
 /** One stage: its answer first, then the rest. Listens to the model only while it is open. */
 public abstract class StagePane extends VBox {
+    private static final long UNPREPARED = -1;
+
     protected final JobModel model;
     protected final Headline headline = new Headline();
     private final List<Node> rest = new ArrayList<>();
-    private @Nullable Job prepared;
+    private long prepared = UNPREPARED;
     private Subscription listening = Subscription.EMPTY;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -51,17 +51,17 @@ public abstract class StagePane extends VBox {
     /** Shows the rest, too, while it is not to be seen yet. */
     public final void prepare() {
         refresh();
-        prepared = model.job();
+        prepared = model.versionProperty().get();
     }
 
     public final void open() {
         getChildren().addAll(rest);
         rest.clear();
-        listening = model.jobProperty()
-                .subscribe(this::refresh)
+        listening = model.versionProperty()
+                .subscribe((_, _) -> refresh())
                 .and(model.pickedProperty().subscribe(this::refresh));
-        if (prepared != model.job()) refresh();
-        prepared = null;
+        if (prepared != model.versionProperty().get()) refresh();
+        prepared = UNPREPARED;
     }
 
     /** Ends listening; what is running is stopped by those who override this. */

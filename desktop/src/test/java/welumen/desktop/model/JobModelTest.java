@@ -98,7 +98,7 @@ class JobModelTest {
 
     @Test
     void anotherJobHasItsOwnLog() {
-        model.open(model.workshop().jobs().get(DemoCopy.EMPTY_JOB));
+        model.open(model.yard().state().garage().all().get(DemoCopy.EMPTY_JOB));
         assertThat(model.job().cabin().parts()).isEmpty();
         assertThat(model.picked()).isEmpty();
         assertThat(model.log()).isEqualTo(List.of());

@@ -45,7 +45,7 @@ class FitLeafTest {
     private FitLeaf build() {
         var model = new JobModel(
                 workshop, "Ada", new Devices(_ -> new byte[0], (_, name) -> name, _ -> new byte[0], _ -> new byte[0]));
-        model.open(model.workshop().jobs().get(1));
+        model.open(model.yard().state().garage().all().get(1));
         model.pickedProperty().set(new PartId("right-front-carpet"));
         var built = new FitLeaf(model);
         var scene = new Scene(built, 900, 500);

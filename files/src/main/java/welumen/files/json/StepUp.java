@@ -6,6 +6,9 @@ import java.util.List;
 
 /** Brings entries that an older Welumen wrote to the form in which they are written now, one version after the other. */
 final class StepUp {
+    /** The newest version whose form differs from the one before; what is not older needs no step. */
+    static final int NEWEST = 10;
+
     private StepUp() {}
 
     /** @param change modified */

@@ -1,7 +1,6 @@
 package welumen.files.report;
 
 import java.io.IOException;
-import welumen.intake.Intake;
 import welumen.job.Job;
 
 /** Whose car a paper is about. */
@@ -9,11 +8,16 @@ final class Head {
     private Head() {}
 
     static void write(Paper paper, Job job) throws IOException {
-        if (!(job.intake() instanceof Intake.TakenIn taken)) return;
-        var car = taken.car();
-        paper.line("Car", "%d %s, %s".formatted(car.year(), car.name(), car.registration()));
-        paper.line("Customer", taken.customer().name());
-        paper.line("Standard", taken.agreement().standard().word());
-        paper.line("Budget", taken.agreement().budget().print());
+        var car = job.intake().known();
+        if (car.isEmpty()) return;
+        paper.line(
+                "Car",
+                "%d %s, %s"
+                        .formatted(car.get().year(), car.get().name(), car.get().registration()));
+        paper.line("Customer", job.intake().owner().orElseThrow().name());
+        var agreed = job.intake().agreed();
+        if (agreed.isEmpty()) return;
+        paper.line("Standard", agreed.get().standard().word());
+        paper.line("Budget", agreed.get().budget().print());
     }
 }

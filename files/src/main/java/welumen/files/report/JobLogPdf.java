@@ -51,13 +51,16 @@ public final class JobLogPdf {
     }
 
     private static void car(Paper paper, Job job) throws IOException {
-        if (!(job.intake() instanceof Intake.TakenIn taken)) return;
-        paper.line("Body", taken.car().body());
-        paper.line("Registration", taken.car().registration());
-        paper.line("Customer", taken.customer().name());
-        paper.line("Standard", taken.agreement().standard().word());
-        paper.line("Budget", taken.agreement().budget().print());
-        paper.line("Due", DAY.format(taken.agreement().due()));
+        var car = job.intake().known();
+        if (car.isEmpty()) return;
+        paper.line("Body", car.get().body());
+        paper.line("Registration", car.get().registration());
+        paper.line("Customer", job.intake().owner().orElseThrow().name());
+        var agreed = job.intake().agreed();
+        if (agreed.isEmpty()) return;
+        paper.line("Standard", agreed.get().standard().word());
+        paper.line("Budget", agreed.get().budget().print());
+        paper.line("Due", DAY.format(agreed.get().due()));
     }
 
     private static void strip(Paper paper, Job job) throws IOException {

@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.time.LocalDate;
 import java.util.List;
 import welumen.handover.NextTrimmer;
-import welumen.intake.Intake;
 import welumen.job.Job;
 
 /** One sheet to be left in the car for whoever takes it apart next. */
@@ -15,9 +14,9 @@ public final class NotePdf {
         var note = NextTrimmer.of(job.cabin(), job.strip(), job.choices(), job.refit());
         try (var paper = new Paper(workshop)) {
             paper.title("To whoever takes this apart next");
-            if (job.intake() instanceof Intake.TakenIn taken)
-                paper.line(
-                        "Car", "%d %s".formatted(taken.car().year(), taken.car().name()));
+            var car = job.intake().known();
+            if (car.isPresent())
+                paper.line("Car", "%d %s".formatted(car.get().year(), car.get().name()));
             paper.line("Trimmed", "%s, %s".formatted(workshop, today));
             section(paper, "What was done", note.done());
             section(paper, "Not as it was before", note.notAsBefore());

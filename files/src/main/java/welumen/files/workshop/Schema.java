@@ -9,7 +9,7 @@ import welumen.journal.StoreException;
 
 /** The schema of the journal's file: its version is read first, and the migration tool started only where it differs. */
 final class Schema {
-    static final int CURRENT = 1;
+    static final int CURRENT = 2;
 
     private Schema() {}
 

@@ -10,9 +10,11 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.Consumer;
 import welumen.files.json.ChangeJson;
 import welumen.job.JobChange;
-import welumen.job.WorkshopChange;
+import welumen.journal.AnotherCameFirst;
 import welumen.journal.Entry;
 import welumen.journal.EntryStore;
 import welumen.journal.Note;
@@ -20,6 +22,7 @@ import welumen.journal.Note.Made;
 import welumen.journal.Note.PutBack;
 import welumen.journal.Note.TakenBack;
 import welumen.journal.StoreException;
+import welumen.yard.YardChange;
 
 /**
  * The journal in one SQLite table. WAL with {@code synchronous=FULL}: an append that has returned is on disk. Safe for
@@ -30,14 +33,17 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
     private static final int LONG = 400;
 
     private static final String INSERT =
-            "INSERT INTO entry (stream, sequence, at, author, note, version, body) VALUES (?, ?, ?, ?, ?, ?, ?)";
+            "INSERT INTO entry (stream, sequence, at, author, note, version, body, beside) VALUES (?, ?, ?, ?, ?, ?, ?, ?)";
     private static final String SELECT =
-            "SELECT sequence, at, author, note, version, body FROM entry WHERE stream = ? ORDER BY sequence";
+            "SELECT sequence, at, author, note, version, body, beside FROM entry WHERE stream = ? AND sequence > ?"
+                    + " ORDER BY sequence";
+    private static final String END = "SELECT COALESCE(MAX(sequence), 0) FROM entry WHERE stream = ?";
 
     private final Path file;
     private final Connection connection;
     private final boolean readOnly;
     private final ChangeJson json = new ChangeJson();
+    private final List<Consumer<UUID>> listeners = new CopyOnWriteArrayList<>();
 
     private SqliteEntryStore(Path file, Connection connection, boolean readOnly) {
         this.file = file;
@@ -78,9 +84,10 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
     }
 
     @Override
-    public synchronized <C> List<Entry<C>> entries(UUID stream, Class<C> kind) {
+    public synchronized <C> List<Entry<C>> entriesAfter(UUID stream, long after, Class<C> kind) {
         try (var select = connection.prepareStatement(SELECT)) {
             select.setString(1, stream.toString());
+            select.setLong(2, after);
             var rows = new ArrayList<Row>();
             try (var result = select.executeQuery()) {
                 while (result.next()) rows.add(Row.of(result));
@@ -91,7 +98,7 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
         }
     }
 
-    private record Row(long sequence, String at, String author, String note, int version, String body) {
+    private record Row(long sequence, String at, String author, String note, int version, String body, String beside) {
         static Row of(ResultSet row) throws SQLException {
             return new Row(
                     row.getLong(1),
@@ -99,7 +106,8 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
                     row.getString(3),
                     row.getString(4),
                     row.getInt(5),
-                    row.getString(6));
+                    row.getString(6),
+                    row.getString(7));
         }
     }
 
@@ -121,7 +129,7 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
                 case "taken-back" -> new TakenBack<>(Long.parseLong(row.body()));
                 default -> new PutBack<>(Long.parseLong(row.body()));
             };
-            return new Entry<>(row.sequence(), Instant.parse(row.at()), row.author(), note);
+            return new Entry<>(row.sequence(), Instant.parse(row.at()), row.author(), note, Beside.read(row.beside()));
         } catch (RuntimeException fault) {
             throw new StoreException(
                     "Entry %d of log %s in [%s] cannot be read. %s Restore the last backup."
@@ -131,14 +139,29 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
     }
 
     @Override
-    public synchronized void append(List<Addition<?>> additions) {
+    public void append(List<Addition<?>> additions) {
+        write(additions);
+        for (var listener : listeners)
+            additions.stream().map(Addition::stream).distinct().forEach(listener);
+    }
+
+    @Override
+    public Runnable hear(Consumer<UUID> listener) {
+        listeners.add(listener);
+        return () -> listeners.remove(listener);
+    }
+
+    private synchronized void write(List<Addition<?>> additions) {
         if (readOnly)
             throw new StoreException("This workshop was written by a newer Welumen, so it is open for reading only."
                     + " Update this program to work on it.");
         try {
             connection.setAutoCommit(false);
             try (var insert = connection.prepareStatement(INSERT)) {
-                for (var addition : additions) insert(insert, addition);
+                for (var addition : additions) {
+                    expectEnd(addition);
+                    insert(insert, addition);
+                }
                 connection.commit();
             } catch (SQLException | RuntimeException fault) {
                 connection.rollback();
@@ -154,6 +177,18 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
         }
     }
 
+    private void expectEnd(Addition<?> addition) throws SQLException {
+        try (var select = connection.prepareStatement(END)) {
+            select.setString(1, addition.stream().toString());
+            try (var row = select.executeQuery()) {
+                var expected = addition.entry().sequence() - 1;
+                if (row.next() && row.getLong(1) == expected) return;
+                throw new AnotherCameFirst("Log %s in [%s] no longer ends at entry %d: somebody else wrote first."
+                        .formatted(addition.stream(), file, expected));
+            }
+        }
+    }
+
     private <C> void insert(PreparedStatement insert, Addition<C> addition) throws SQLException {
         var entry = addition.entry();
         insert.setString(1, addition.stream().toString());
@@ -161,6 +196,7 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
         insert.setString(3, entry.at().toString());
         insert.setString(4, entry.author());
         insert.setInt(6, ChangeJson.VERSION);
+        insert.setString(8, Beside.write(entry.beside()));
         switch (entry.note()) {
             case Made<C>(var change) -> {
                 insert.setString(5, "made");
@@ -181,7 +217,7 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
     private String body(Object change) {
         return switch (change) {
             case JobChange job -> json.write(job, JobChange.class);
-            case WorkshopChange workshop -> json.write(workshop, WorkshopChange.class);
+            case YardChange yard -> json.write(yard, YardChange.class);
             default -> throw new IllegalArgumentException("[%s] belongs to no log.".formatted(change.getClass()));
         };
     }

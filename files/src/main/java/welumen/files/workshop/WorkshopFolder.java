@@ -1,25 +1,32 @@
 package welumen.files.workshop;
 
 import java.io.IOException;
+import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Map;
+import java.util.Properties;
 import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import welumen.files.photo.DropFolder;
 import welumen.job.Job;
 import welumen.job.JobChange;
-import welumen.job.Workshop;
-import welumen.job.WorkshopChange;
 import welumen.journal.Journal;
 import welumen.journal.StoreException;
+import welumen.yard.Yard;
+import welumen.yard.YardChange;
 
 /**
  * An open workshop: a folder with the journal, the photos and the backups. Only one program can have it open; closing,
  * or the end of the program, lets it go.
  */
 public final class WorkshopFolder implements AutoCloseable {
+    private static final String VIEW = "window.properties";
+
     private final Path folder;
     private final WorkshopLock lock;
     private final SqliteEntryStore store;
@@ -59,8 +66,8 @@ public final class WorkshopFolder implements AutoCloseable {
         return Files.exists(folder.resolve("workshop.sqlite"));
     }
 
-    public Journal<WorkshopChange, Workshop> workshop(Clock clock) {
-        return Journal.open(store, Workshop.STREAM, WorkshopChange.class, clock, Workshop.EMPTY, Workshop::after);
+    public Journal<YardChange, Yard> yard(Clock clock) {
+        return Journal.open(store, Yard.STREAM, YardChange.class, clock, Yard.EMPTY, Yard::after);
     }
 
     public Journal<JobChange, Job> job(UUID job, Clock clock) {
@@ -84,6 +91,38 @@ public final class WorkshopFolder implements AutoCloseable {
                     "[%s] could not be printed: %s. See that the workshop's folder can be written."
                             .formatted(file, fault.getMessage()),
                     fault);
+        }
+    }
+
+    /** Asks to be told, on any thread, of each log to which somebody appends; the answer ends that. */
+    public Runnable hear(Consumer<UUID> listener) {
+        return store.hear(listener);
+    }
+
+    /** How the window was left, by key; empty where nobody has kept that, or it cannot be read, which harms nothing. */
+    public Map<String, String> viewSettings() {
+        var settings = new Properties();
+        try (var reader = Files.newBufferedReader(folder.resolve(VIEW))) {
+            settings.load(reader);
+        } catch (IOException | IllegalArgumentException unreadable) {
+            return Map.of();
+        }
+        return settings.stringPropertyNames().stream().collect(Collectors.toMap(key -> key, settings::getProperty));
+    }
+
+    /** @throws StoreException if it cannot be written */
+    public void keepViewSettings(Map<String, String> settings) {
+        var all = new Properties();
+        all.putAll(settings);
+        var text = new StringWriter();
+        try {
+            all.store(text, null);
+            var half = folder.resolve(VIEW + ".half");
+            Files.writeString(half, text.toString());
+            Files.move(half, folder.resolve(VIEW), StandardCopyOption.REPLACE_EXISTING);
+        } catch (IOException fault) {
+            throw new StoreException(
+                    "Where you stood could not be kept in [%s]: %s.".formatted(folder, fault.getMessage()), fault);
         }
     }
 

@@ -6,7 +6,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Currency;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -22,6 +27,7 @@ import welumen.cabin.Supply;
 import welumen.care.CareChange.CautionSeen;
 import welumen.care.Caution;
 import welumen.clock.BenchClock;
+import welumen.clock.ClockChange;
 import welumen.clock.ClockChange.ClockStarted;
 import welumen.clock.WorkChange.WorkBegun;
 import welumen.clock.WorkChange.WorkEnded;
@@ -42,6 +48,9 @@ import welumen.cut.Stock;
 import welumen.cut.Stretch;
 import welumen.cut.Turns;
 import welumen.cut.Zone;
+import welumen.doubt.DoubtChange.Confirmed;
+import welumen.doubt.DoubtChange.Guessed;
+import welumen.doubt.Guess;
 import welumen.evidence.Conclusion;
 import welumen.evidence.Evidence;
 import welumen.evidence.EvidenceChange.Concluded;
@@ -64,13 +73,20 @@ import welumen.intake.FoundThing;
 import welumen.intake.HouseWay;
 import welumen.intake.IntakeChange.ApprovalAnswered;
 import welumen.intake.IntakeChange.ApprovalAsked;
+import welumen.intake.IntakeChange.ApprovalReworded;
+import welumen.intake.IntakeChange.ApprovalWithdrawn;
+import welumen.intake.IntakeChange.CarBrought;
+import welumen.intake.IntakeChange.CarDescribed;
 import welumen.intake.IntakeChange.CarTakenIn;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.IntakeChange.HouseWayChosen;
+import welumen.intake.IntakeChange.HouseWayLeftToYard;
 import welumen.intake.IntakeChange.PartMissing;
 import welumen.intake.IntakeChange.QuestionLeftOpen;
 import welumen.intake.IntakeChange.SchoolChosen;
 import welumen.intake.IntakeChange.ThingFound;
+import welumen.intake.IntakeChange.ThingStruck;
+import welumen.intake.IntakeChange.WishDropped;
 import welumen.intake.Question;
 import welumen.intake.School;
 import welumen.intake.Standard;
@@ -87,10 +103,12 @@ import welumen.job.JobChange.AtWork;
 import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.InCustody;
+import welumen.job.JobChange.InDoubt;
 import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WithCare;
 import welumen.journal.StoreException;
+import welumen.measure.Length;
 import welumen.measure.Money;
 import welumen.pattern.Clearance;
 import welumen.pattern.Grain;
@@ -140,10 +158,12 @@ import welumen.strip.LooseGroup;
 import welumen.strip.Outcome;
 import welumen.strip.Step;
 import welumen.strip.StripChange.LapNoted;
+import welumen.strip.StripChange.LapStruck;
 import welumen.strip.StripChange.LooseGroupNoted;
 import welumen.strip.StripChange.SideFirst;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
+import welumen.strip.StripChange.StripRuleStruck;
 import welumen.strip.StripReason;
 import welumen.strip.StripRule;
 import welumen.survey.Finding;
@@ -152,15 +172,33 @@ import welumen.survey.Mark;
 import welumen.survey.Severity;
 import welumen.survey.Station;
 import welumen.survey.SurveyChange.CauseCured;
+import welumen.survey.SurveyChange.FindingCorrected;
 import welumen.survey.SurveyChange.FindingMade;
+import welumen.survey.SurveyChange.FindingStruck;
 import welumen.survey.SurveyChange.FitMeasured;
 import welumen.survey.SurveyChange.LookedAt;
 import welumen.survey.SurveyChange.PatinaGrouped;
+import welumen.treatment.Matter;
 import welumen.treatment.PriceList;
 import welumen.treatment.Treatment;
 import welumen.treatment.TreatmentChange.PartStandardSaid;
+import welumen.treatment.TreatmentChange.PricesLeftToYard;
 import welumen.treatment.TreatmentChange.PricesSaid;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
+import welumen.yard.CarsChange;
+import welumen.yard.CrewChange;
+import welumen.yard.DaysOff;
+import welumen.yard.GoodsChange;
+import welumen.yard.Hours;
+import welumen.yard.HouseChange;
+import welumen.yard.Material;
+import welumen.yard.Person;
+import welumen.yard.Place;
+import welumen.yard.Skill;
+import welumen.yard.StockChange;
+import welumen.yard.Supplier;
+import welumen.yard.Tin;
+import welumen.yard.YardChange;
 
 class ChangeJsonTest {
     private static final PartId SILL = new PartId("left-sill-cover");
@@ -355,6 +393,119 @@ class ChangeJsonTest {
                 new OnClock(new ClockStarted(new BenchClock(
                         "c", "sill", "lay", Instant.parse("2026-04-14T13:53:00.123456789Z"), Duration.ofMinutes(8)))),
                 new Together(List.of(new AtStrip(new StepLogged(step)))));
+    }
+
+    /** What came with the yard: cars without an agreement, guesses, and things put right or struck out. */
+    static Stream<JobChange> sinceTheYard() {
+        var guess = new Guess(Guess.Kind.PLACES, SILL.value(), "1959 Corriden Plover, coupé");
+        var car = new Car("Corriden Plover", 1959, "coupé", "");
+        return Stream.of(
+                new AtIntake(new CarBrought(car, new Customer("Ms Wren", ""))),
+                new AtIntake(new CarDescribed(car, new Customer("Ms Wren", "by post"))),
+                new AtIntake(new WishDropped("a hook")),
+                new AtIntake(new HouseWayLeftToYard(HouseWay.DRY_FIT_FIRST)),
+                new AtIntake(new ApprovalReworded(new Approval(
+                        1, "cloth?", List.of(SILL), LocalDate.of(2026, 4, 14), new Approval.Answer.Awaited()))),
+                new AtIntake(new ApprovalWithdrawn(1)),
+                new AtIntake(new ThingStruck(1)),
+                new AtSurvey(new FindingCorrected(
+                        new Finding(1, SILL, FindingKind.TEAR, new Point(0.1, 0.2), 30, Severity.BAD, ""))),
+                new AtSurvey(new FindingStruck(1)),
+                new AtTreatment(new PricesLeftToYard()),
+                new AtStrip(new StripRuleStruck(new StripRule(SILL, StripReason.FOULS, new PartId("seal")))),
+                new AtStrip(new LapStruck(SILL, new PartId("seal"))),
+                new InDoubt(new Guessed(List.of(guess))),
+                new InDoubt(new Confirmed(List.of(guess))));
+    }
+
+    @ParameterizedTest
+    @MethodSource("sinceTheYard")
+    void whatCameWithTheYardComesBackAsItWas(JobChange change) {
+        everyChangeComesBackAsItWas(change);
+    }
+
+    /** Every kind of change of the yard, so that none is forgotten. */
+    static Stream<YardChange> yardChanges() {
+        var car = new UUID(1, 2);
+        var roll = new Stock.Roll("roll 1", "wool", 1400, 9000, 42, 0, 75);
+        var day = LocalDate.of(2026, 5, 4);
+        var person = new Person(
+                "Ada",
+                Set.of(Skill.SEWING, Skill.CUTTING),
+                Hours.USUAL,
+                List.of(new DaysOff(day, day.plusDays(2), "")));
+        return Stream.of(
+                new YardChange.WorkshopNamed("Lantern Wharf"),
+                new YardChange.CountedIn(Currency.getInstance("CHF"), Length.Style.INCHES),
+                new YardChange.PersonJoined("Ada"),
+                new YardChange.JobOpened(car, "1959 Corriden Plover, coupé", ""),
+                new YardChange.StockTakenIn(roll),
+                new YardChange.OfCars(new CarsChange.CarTitled(car, "a car")),
+                new YardChange.OfCars(new CarsChange.CarSetAside(car, "no glass")),
+                new YardChange.OfCars(new CarsChange.CarTakenUp(car)),
+                new YardChange.OfCars(new CarsChange.CarClosed(car, day)),
+                new YardChange.OfStock(new StockChange.BoughtFor(roll, car)),
+                new YardChange.OfStock(new StockChange.FoundSo(roll)),
+                new YardChange.OfStock(new StockChange.CalledSo("roll 1", "green wool")),
+                new YardChange.OfStock(new StockChange.Gone("roll 1", "sold")),
+                new YardChange.OfStock(new StockChange.CutFor("roll 1", car, List.of(roll), day)),
+                new YardChange.OfGoods(
+                        new GoodsChange.MaterialSaid("", new Material("wool", Matter.CLOTH, 1.4, "Fell"))),
+                new YardChange.OfGoods(new GoodsChange.MaterialDropped("wool")),
+                new YardChange.OfGoods(
+                        new GoodsChange.TinCounted("glue", new Tin("glue, 500 ml", Tin.Use.ADHESIVE, 3, 0.4, "7", ""))),
+                new YardChange.OfGoods(new GoodsChange.TinDropped("glue")),
+                new YardChange.OfGoods(new GoodsChange.SupplierSaid("", new Supplier("Fell", "", "hides", 9, 14))),
+                new YardChange.OfGoods(new GoodsChange.SupplierDropped("Fell")),
+                new YardChange.OfCrew(new CrewChange.PersonSaid("", person)),
+                new YardChange.OfCrew(new CrewChange.PersonLeft("Ada")),
+                new YardChange.OfCrew(
+                        new CrewChange.PlaceSaid("", new Place("table", Place.Kind.CUTTING_TABLE, 1, 2, 3200, 1600))),
+                new YardChange.OfCrew(new CrewChange.PlaceDropped("table")),
+                new YardChange.OfHouse(new HouseChange.PricesHeld(PriceList.USUAL)),
+                new YardChange.OfHouse(new HouseChange.WayHeld(HouseWay.DRY_FIT_FIRST, true)),
+                new YardChange.OfHouse(new HouseChange.SchoolHeld(School.TEMPLATED)),
+                new YardChange.OfHouse(new HouseChange.SchoolLeftOpen(Question.SIDES)),
+                new YardChange.OnTheRail(new ClockChange.ClockPutAway("c"), car),
+                new YardChange.AllOf(List.of(new YardChange.PersonJoined("Ivo"))));
+    }
+
+    @ParameterizedTest
+    @MethodSource("yardChanges")
+    void everyChangeOfTheYardComesBackAsItWas(YardChange change) {
+        var text = json.write(change, YardChange.class);
+        assertThat(json.read(text, YardChange.class, ChangeJson.VERSION)).isEqualTo(change);
+    }
+
+    /** The kinds are taken from the sealed families themselves: one without an example here fails. */
+    @Test
+    void noKindOfChangeOfTheYardIsForgotten() {
+        var tried = yardChanges().flatMap(ChangeJsonTest::kinds).collect(Collectors.toSet());
+        assertThat(tried).containsAll(members(YardChange.class));
+    }
+
+    private static Stream<Class<?>> kinds(Object change) {
+        var inner = Stream.of(change.getClass().getRecordComponents())
+                .filter(part -> part.getType().isSealed() && part.getType() != Stock.class)
+                .map(part -> {
+                    try {
+                        return part.getAccessor().invoke(change);
+                    } catch (ReflectiveOperationException fault) {
+                        throw new AssertionError(fault);
+                    }
+                });
+        return Stream.concat(Stream.of(change.getClass()), inner.map(Object::getClass));
+    }
+
+    private static Set<Class<?>> members(Class<?> family) {
+        var all = new HashSet<Class<?>>();
+        for (var member : family.getPermittedSubclasses()) {
+            all.add(member);
+            for (var part : member.getRecordComponents())
+                if (part.getType().isSealed() && part.getType().getPackageName().equals("welumen.yard"))
+                    all.addAll(members(part.getType()));
+        }
+        return all;
     }
 
     @ParameterizedTest

@@ -39,8 +39,6 @@ import welumen.job.JobChange.AtSurvey;
 import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.Together;
-import welumen.job.WorkshopChange;
-import welumen.job.WorkshopChange.StockTakenIn;
 import welumen.pattern.Clearance;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
@@ -78,6 +76,8 @@ import welumen.survey.SurveyChange.FindingMade;
 import welumen.treatment.Treatment;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
+import welumen.yard.YardChange;
+import welumen.yard.YardChange.StockTakenIn;
 
 /** What earlier versions wrote, and what it means now: a written workshop stays readable for ever. */
 class EarlierVersionsTest {
@@ -243,7 +243,7 @@ class EarlierVersionsTest {
                 {"corners":[[0.0,0.0],[900.0,0.0],[900.0,600.0]]},"holes":[]},"grade":1,"zones":[],\
                 "stretch":{"is":"along","degrees":0.0,"within":0.0},"cost":310.0}}""";
         var shape = new Shape(new Outline(List.of(new Point(0, 0), new Point(900, 0), new Point(900, 600))));
-        assertThat(json.read(stock, WorkshopChange.class, 6))
+        assertThat(json.read(stock, YardChange.class, 6))
                 .isEqualTo(new StockTakenIn(
                         new Stock.Hide("hide 1", "sage hide", shape, 1, List.of(), new Stretch.Along(0, 0), 310)));
     }
@@ -267,7 +267,7 @@ class EarlierVersionsTest {
         var stock = """
                 {"is":"stock-taken-in","stock":{"is":"roll","id":"roll 1","material":"wool","width":1400.0,"length":9000.0,\
                 "costPerMetre":42.0,"repeatX":0.0,"repeatY":76.0}}""";
-        assertThat(json.read(stock, WorkshopChange.class, 7))
+        assertThat(json.read(stock, YardChange.class, 7))
                 .isEqualTo(new StockTakenIn(new Stock.Roll("roll 1", "wool", 1400, 9000, 42, 0, 76)));
     }
 
@@ -278,7 +278,7 @@ class EarlierVersionsTest {
                 {"is":"stock-taken-in","stock":{"is":"roll","id":"roll 1","material":"wool",\
                 "lot":{"dye":"W4","thicknessMm":0.0,"supplier":""},"width":1400.0,"length":9000.0,\
                 "costPerMetre":42.0,"repeatX":0.0,"repeatY":76.0}}""";
-        assertThat(json.read(written, WorkshopChange.class, 8))
+        assertThat(json.read(written, YardChange.class, 8))
                 .isEqualTo(new StockTakenIn(
                         new Stock.Roll("roll 1", "wool", new Lot("W4", 0, ""), 1400, 9000, 42, 0, 76, 0)));
     }
@@ -291,9 +291,9 @@ class EarlierVersionsTest {
                 "lot":{"dye":"W4","thicknessMm":0.0,"supplier":""},"width":1400.0,"length":9000.0,\
                 "costPerMetre":42.0,"repeatX":0.0,"repeatY":76.0,"selvedge":15.0}}""";
         var roll = new Stock.Roll("roll 1", "wool", new Lot("W4", 0, ""), 1400, 9000, 42, 0, 76, 15);
-        assertThat(json.read(written, WorkshopChange.class, 9)).isEqualTo(new StockTakenIn(roll));
+        assertThat(json.read(written, YardChange.class, 9)).isEqualTo(new StockTakenIn(roll));
         var stained = new StockTakenIn(roll.flawed(List.of(Outline.rectangle(40, 60))));
-        assertThat(json.read(json.write(stained, WorkshopChange.class), WorkshopChange.class, ChangeJson.VERSION))
+        assertThat(json.read(json.write(stained, YardChange.class), YardChange.class, ChangeJson.VERSION))
                 .isEqualTo(stained);
     }
 

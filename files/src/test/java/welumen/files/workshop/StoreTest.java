@@ -15,14 +15,15 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import welumen.job.JobChange;
-import welumen.job.Workshop;
-import welumen.job.WorkshopChange;
-import welumen.job.WorkshopChange.PersonJoined;
+import welumen.journal.AnotherCameFirst;
 import welumen.journal.Entry;
 import welumen.journal.EntryStore.Addition;
 import welumen.journal.Note.Made;
 import welumen.journal.Note.TakenBack;
 import welumen.journal.StoreException;
+import welumen.yard.Yard;
+import welumen.yard.YardChange;
+import welumen.yard.YardChange.PersonJoined;
 
 class StoreTest {
     private static final UUID JOB = new UUID(3, 4);
@@ -43,19 +44,18 @@ class StoreTest {
         store.close();
     }
 
-    private static Addition<WorkshopChange> joined(long sequence, String name) {
-        return new Addition<>(Workshop.STREAM, new Entry<>(sequence, NOW, "Ada", new Made<>(new PersonJoined(name))));
+    private static Addition<YardChange> joined(long sequence, String name) {
+        return new Addition<>(Yard.STREAM, new Entry<>(sequence, NOW, "Ada", new Made<>(new PersonJoined(name))));
     }
 
     @Test
     void entriesComeBackInTheirOrderToTheMicrosecond() {
         store.append(List.of(joined(1, "Ada"), joined(2, "Björn “B” Ünlü")));
-        store.append(
-                List.of(new Addition<WorkshopChange>(Workshop.STREAM, new Entry<>(3, NOW, "Ada", new TakenBack<>(2)))));
-        var entries = store.entries(Workshop.STREAM, WorkshopChange.class);
+        store.append(List.of(new Addition<YardChange>(Yard.STREAM, new Entry<>(3, NOW, "Ada", new TakenBack<>(2)))));
+        var entries = store.entries(Yard.STREAM, YardChange.class);
         assertThat(entries).extracting(Entry::sequence).containsExactly(1L, 2L, 3L);
         assertThat(entries.get(1).note()).isEqualTo(new Made<>(new PersonJoined("Björn “B” Ünlü")));
-        assertThat(entries.get(2)).isEqualTo(new Entry<WorkshopChange>(3, NOW, "Ada", new TakenBack<>(2)));
+        assertThat(entries.get(2)).isEqualTo(new Entry<YardChange>(3, NOW, "Ada", new TakenBack<>(2)));
         assertThat(store.entries(JOB, JobChange.class)).isEmpty();
     }
 
@@ -65,10 +65,32 @@ class StoreTest {
         store.append(List.of(joined(1, "Ada")));
         var job = new Addition<JobChange>(JOB, new Entry<>(1, NOW, "Ada", new TakenBack<>(1)));
         assertThatThrownBy(() -> store.append(List.of(job, joined(1, "Eve"))))
-                .isInstanceOf(StoreException.class)
-                .hasMessageContaining("Nothing was written");
+                .isInstanceOf(AnotherCameFirst.class)
+                .hasMessageContaining("somebody else wrote first");
         assertThat(store.entries(JOB, JobChange.class)).isEmpty();
-        assertThat(store.entries(Workshop.STREAM, WorkshopChange.class)).hasSize(1);
+        assertThat(store.entries(Yard.STREAM, YardChange.class)).hasSize(1);
+    }
+
+    /** What is one action with an entry of another log is named beside it; a damaged name is called out. */
+    @Test
+    void whatWasWrittenBesideIsKeptAndEverybodyHearsOfIt() throws java.sql.SQLException {
+        var heard = new java.util.ArrayList<UUID>();
+        store.hear(heard::add);
+        var beside = List.of(new Entry.Place(JOB, 7));
+        store.append(List.of(new Addition<YardChange>(
+                Yard.STREAM, new Entry<>(1, NOW, "Ada", new Made<>(new PersonJoined("Ada")), beside))));
+        assertThat(heard).containsExactly(Yard.STREAM);
+        assertThat(store.entries(Yard.STREAM, YardChange.class).getFirst().beside())
+                .isEqualTo(beside);
+        assertThat(store.entriesAfter(Yard.STREAM, 1, YardChange.class)).isEmpty();
+        try (var connection = java.sql.DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("workshop.sqlite"));
+                var statement = connection.createStatement()) {
+            statement.execute("UPDATE entry SET beside = 'nowhere'");
+        }
+        assertThatThrownBy(() -> store.entries(Yard.STREAM, YardChange.class))
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("Entry 1")
+                .hasMessageContaining("nowhere");
     }
 
     @Test
@@ -76,7 +98,7 @@ class StoreTest {
         store.append(List.of(joined(1, "Ada")));
         store.copyTo(folder.resolve("copy.sqlite"));
         try (var copy = SqliteEntryStore.open(folder.resolve("copy.sqlite"))) {
-            assertThat(copy.entries(Workshop.STREAM, WorkshopChange.class)).hasSize(1);
+            assertThat(copy.entries(Yard.STREAM, YardChange.class)).hasSize(1);
             assertThat(copy.isReadOnly()).isFalse();
         }
         assertThatThrownBy(() -> store.copyTo(folder.resolve("no").resolve("where")))
@@ -98,7 +120,7 @@ class StoreTest {
     @Test
     void aDamagedTakingBackIsCalledOut() {
         store.append(List.of(joined(1, "Ada")));
-        assertThatThrownBy(() -> store.entries(Workshop.STREAM, JobChange.class))
+        assertThatThrownBy(() -> store.entries(Yard.STREAM, JobChange.class))
                 .isInstanceOf(StoreException.class)
                 .hasMessageContaining("Entry 1")
                 .hasMessageContaining("person-joined");
@@ -110,7 +132,7 @@ class StoreTest {
         var many = new java.util.ArrayList<Addition<?>>();
         for (var i = 1; i <= 900; i++) many.add(joined(i, "person " + i));
         store.append(many);
-        var entries = store.entries(Workshop.STREAM, WorkshopChange.class);
+        var entries = store.entries(Yard.STREAM, YardChange.class);
         assertThat(entries).hasSize(900);
         for (var i = 0; i < 900; i++)
             assertThat(entries.get(i).note()).isEqualTo(new Made<>(new PersonJoined("person " + (i + 1))));
@@ -118,7 +140,7 @@ class StoreTest {
                 var statement = connection.createStatement()) {
             statement.execute("UPDATE entry SET body = '{' WHERE sequence IN (411, 880)");
         }
-        assertThatThrownBy(() -> store.entries(Workshop.STREAM, WorkshopChange.class))
+        assertThatThrownBy(() -> store.entries(Yard.STREAM, YardChange.class))
                 .isInstanceOf(StoreException.class)
                 .hasMessageContaining("Entry 411");
     }

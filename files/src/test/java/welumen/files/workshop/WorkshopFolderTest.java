@@ -17,10 +17,11 @@ import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import welumen.job.WorkshopChange.JobOpened;
-import welumen.job.WorkshopChange.PersonJoined;
-import welumen.job.WorkshopChange.WorkshopNamed;
 import welumen.journal.StoreException;
+import welumen.yard.Person;
+import welumen.yard.YardChange.JobOpened;
+import welumen.yard.YardChange.PersonJoined;
+import welumen.yard.YardChange.WorkshopNamed;
 
 class WorkshopFolderTest {
     private static final Clock CLOCK = Clock.systemUTC();
@@ -31,13 +32,13 @@ class WorkshopFolderTest {
 
     private void name(String name) {
         try (var workshop = WorkshopFolder.open(folder)) {
-            workshop.workshop(CLOCK).make(new WorkshopNamed(name), "Ada");
+            workshop.yard(CLOCK).make(new WorkshopNamed(name), "Ada");
         }
     }
 
     private String name() {
         try (var workshop = WorkshopFolder.open(folder)) {
-            return workshop.workshop(CLOCK).state().name();
+            return workshop.yard(CLOCK).state().name();
         }
     }
 
@@ -45,17 +46,19 @@ class WorkshopFolderTest {
     void whatWasDoneIsThereAfterARestartAndCanBeTakenBack() {
         name("Thimble Yard");
         try (var workshop = WorkshopFolder.open(folder)) {
-            var journal = workshop.workshop(CLOCK);
+            var journal = workshop.yard(CLOCK);
             journal.make(new PersonJoined("Ada"), "Ada");
             journal.make(new JobOpened(UUID.randomUUID(), "1963 Varrow Selkie", ""), "Ada");
             journal.takeBack("Ada");
         }
         try (var workshop = WorkshopFolder.open(folder)) {
-            var journal = workshop.workshop(CLOCK);
-            assertThat(journal.state().people()).containsExactly("Ada");
-            assertThat(journal.state().jobs()).isEmpty();
+            var journal = workshop.yard(CLOCK);
+            assertThat(journal.state().crew().people().all())
+                    .extracting(Person::name)
+                    .containsExactly("Ada");
+            assertThat(journal.state().garage().all()).isEmpty();
             assertThat(journal.putBack("Ada")).isPresent();
-            assertThat(journal.state().jobs()).hasSize(1);
+            assertThat(journal.state().garage().all()).hasSize(1);
         }
     }
 
@@ -78,7 +81,7 @@ class WorkshopFolderTest {
         }
         try (var workshop = WorkshopFolder.open(folder)) {
             assertThat(workshop.isReadOnly()).isTrue();
-            var journal = workshop.workshop(CLOCK);
+            var journal = workshop.yard(CLOCK);
             assertThat(journal.state().name()).isEqualTo("Thimble Yard");
             assertThatThrownBy(() -> journal.make(new PersonJoined("Ada"), "Ada"))
                     .hasMessageContaining("reading only");
@@ -103,7 +106,7 @@ class WorkshopFolderTest {
             statement.execute("UPDATE entry SET body = '{\"is\":\"workshop-named\"}'");
         }
         try (var workshop = WorkshopFolder.open(folder)) {
-            assertThatThrownBy(() -> workshop.workshop(CLOCK))
+            assertThatThrownBy(() -> workshop.yard(CLOCK))
                     .isInstanceOf(StoreException.class)
                     .hasMessageContaining("Entry 1");
         }

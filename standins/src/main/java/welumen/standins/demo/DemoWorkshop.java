@@ -12,12 +12,12 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import welumen.cut.hide.DrawnHide;
 import welumen.files.workshop.WorkshopFolder;
-import welumen.job.WorkshopChange;
-import welumen.job.WorkshopChange.JobOpened;
-import welumen.job.WorkshopChange.PersonJoined;
-import welumen.job.WorkshopChange.StockTakenIn;
-import welumen.job.WorkshopChange.WorkshopNamed;
 import welumen.journal.StoreException;
+import welumen.yard.YardChange;
+import welumen.yard.YardChange.JobOpened;
+import welumen.yard.YardChange.PersonJoined;
+import welumen.yard.YardChange.StockTakenIn;
+import welumen.yard.YardChange.WorkshopNamed;
 
 /** Thimble Yard: writes the demo workshop into a folder, with its first job whole, its second surveyed and its third being planned. */
 public final class DemoWorkshop {
@@ -59,16 +59,16 @@ public final class DemoWorkshop {
     private static void fill(Path folder, LocalDate day) {
         var clock = new SetClock(at(day.minusDays(20), 8, 0));
         try (var workshop = WorkshopFolder.open(folder)) {
-            var journal = workshop.workshop(clock);
+            var journal = workshop.yard(clock);
             for (var change : changes()) journal.make(change, PERSON);
-            new SelkieJob(workshop, clock, day).write();
+            new SelkieJob(workshop, journal, clock, day).write();
             new DunnockJob(workshop, clock, day).write();
             new DrumlinJob(workshop, clock, day).write();
         }
     }
 
-    private static List<WorkshopChange> changes() {
-        var rolls = FloorAndDoors.rolls().stream().<WorkshopChange>map(StockTakenIn::new);
+    private static List<YardChange> changes() {
+        var rolls = FloorAndDoors.rolls().stream().<YardChange>map(StockTakenIn::new);
         var others = Stream.of(
                 new WorkshopNamed("Thimble Yard"),
                 new PersonJoined(PERSON),

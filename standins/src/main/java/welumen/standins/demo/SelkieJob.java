@@ -52,7 +52,6 @@ import welumen.job.JobChange.AtSurvey;
 import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.InCabin;
-import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.Together;
 import welumen.journal.Journal;
 import welumen.measure.Money;
@@ -75,6 +74,9 @@ import welumen.survey.SurveyChange.FindingMade;
 import welumen.treatment.Treatment;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
+import welumen.yard.Yard;
+import welumen.yard.YardChange;
+import welumen.yard.YardChange.OnTheRail;
 
 /** The first job: the right side is back in but for its floor, where rust was found; the left is being stripped today. */
 final class SelkieJob {
@@ -84,12 +86,14 @@ final class SelkieJob {
     private final WorkshopFolder workshop;
     private final SetClock clock;
     private final LocalDate today;
+    private final Journal<YardChange, Yard> yard;
     private final Journal<JobChange, Job> journal;
 
-    SelkieJob(WorkshopFolder workshop, SetClock clock, LocalDate today) {
+    SelkieJob(WorkshopFolder workshop, Journal<YardChange, Yard> yard, SetClock clock, LocalDate today) {
         this.workshop = workshop;
         this.clock = clock;
         this.today = today;
+        this.yard = yard;
         this.journal = workshop.job(DemoWorkshop.SELKIE, clock);
     }
 
@@ -208,10 +212,7 @@ final class SelkieJob {
         on(today.minusDays(1), 16, 30);
         var pieces = FromPattern.pieces(journal.state().patterns());
         var problem = new CutProblem(
-                CutProblem.USUAL_GAP_MM,
-                pieces,
-                workshop.workshop(clock).state().stock(),
-                List.of());
+                CutProblem.USUAL_GAP_MM, pieces, yard.state().stock().here(), List.of());
         var plan = Nester.lay(
                 problem,
                 NestOptions.USUAL.withRounds(ROUNDS).withTime(Duration.ofMinutes(5)),
@@ -248,7 +249,8 @@ final class SelkieJob {
 
     private void clock(String on, String next, Duration lasts) {
         var id = on.toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-");
-        make(new OnClock(new ClockStarted(new BenchClock(id, on, next, clock.instant(), lasts))));
+        var started = new ClockStarted(new BenchClock(id, on, next, clock.instant(), lasts));
+        yard.make(new OnTheRail(started, DemoWorkshop.SELKIE), DemoWorkshop.PERSON);
     }
 
     private void step(String part, String line) {

@@ -1,0 +1,16 @@
+package welumen.yard;
+
+/** What happens to the rest of the stores: materials, tins, suppliers. Where {@code was} is empty, it is a new one. */
+public sealed interface GoodsChange {
+    record MaterialSaid(String was, Material material) implements GoodsChange {}
+
+    record MaterialDropped(String name) implements GoodsChange {}
+
+    record TinCounted(String was, Tin tin) implements GoodsChange {}
+
+    record TinDropped(String name) implements GoodsChange {}
+
+    record SupplierSaid(String was, Supplier supplier) implements GoodsChange {}
+
+    record SupplierDropped(String name) implements GoodsChange {}
+}

@@ -1,0 +1,53 @@
+package welumen.yard;
+
+/**
+ * A place or a machine at which one works.
+ *
+ * @param count how many of it there are
+ * @param holds how many one of them takes at once, of what its kind says
+ * @param lengthMm of a table, else nought
+ * @param widthMm of a table, else nought
+ */
+public record Place(String name, Kind kind, int count, int holds, double lengthMm, double widthMm) implements Named {
+    /** What kind of place it is, and what it is counted to hold. */
+    public enum Kind {
+        BENCH("bench", "people"),
+        SEWING_MACHINE("sewing machine", "people"),
+        CUTTING_TABLE("cutting table", "people"),
+        SPRAY_PLACE("spray place", "pieces a load"),
+        CAR_PLACE("room for a car", "people in one car"),
+        OTHER("other place", "pieces");
+
+        private final String word;
+        private final String counts;
+
+        Kind(String word, String counts) {
+            this.word = word;
+            this.counts = counts;
+        }
+
+        public String word() {
+            return word;
+        }
+
+        /** What {@link Place#holds} counts. */
+        public String counts() {
+            return counts;
+        }
+    }
+
+    public Place {
+        name = Named.checked(name, "place");
+        if (count < 1 || count > 99 || holds < 1 || holds > 999)
+            throw new IllegalArgumentException(
+                    "“%s”: %d of it for %d each is no count. Give at least 1.".formatted(name, count, holds));
+        if (!(lengthMm >= 0 && widthMm >= 0 && lengthMm < 1e5 && widthMm < 1e5))
+            throw new IllegalArgumentException(
+                    "“%s” is no size of a table: [%s × %s mm].".formatted(name, lengthMm, widthMm));
+    }
+
+    /** One of which only its kind is known. */
+    public Place(String name, Kind kind) {
+        this(name, kind, 1, kind == Kind.CAR_PLACE ? 2 : 1, 0, 0);
+    }
+}

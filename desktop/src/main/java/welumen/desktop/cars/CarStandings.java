@@ -1,0 +1,50 @@
+package welumen.desktop.cars;
+
+import java.util.List;
+import javafx.scene.control.Button;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.model.JobModel;
+import welumen.yard.CarFile;
+import welumen.yard.CarsChange;
+import welumen.yard.CarsChange.CarClosed;
+import welumen.yard.CarsChange.CarSetAside;
+import welumen.yard.CarsChange.CarTakenUp;
+import welumen.yard.YardChange.OfCars;
+
+/** What can become of a car: set aside, closed, taken up again. All of it is taken back by one key. */
+final class CarStandings {
+    private CarStandings() {}
+
+    static List<Button> buttons(JobModel model, CarFile car) {
+        return switch (car.standing()) {
+            case CarFile.Standing.InWork() ->
+                List.of(
+                        button(
+                                model,
+                                "Set aside",
+                                "It waits, and is taken up again",
+                                new CarSetAside(car.job(), ""),
+                                "aside-"),
+                        button(
+                                model,
+                                "It went home",
+                                "Close it: its log is kept, and taught from",
+                                new CarClosed(car.job(), model.today()),
+                                "close-"));
+            case CarFile.Standing.SetAside _, CarFile.Standing.Closed _ ->
+                List.of(button(model, "Take up again", "Work on it again", new CarTakenUp(car.job()), "take-up-"));
+        };
+    }
+
+    private static Button button(JobModel model, String word, String tip, CarsChange change, String id) {
+        var button = Nodes.button(word, tip, () -> model.yard().make(new OfCars(change)));
+        button.setId(id
+                + switch (change) {
+                    case CarSetAside(var job, var _) -> job;
+                    case CarClosed(var job, var _) -> job;
+                    case CarTakenUp(var job) -> job;
+                    case CarsChange.CarTitled(var job, var _) -> job;
+                });
+        return button;
+    }
+}

@@ -1,0 +1,147 @@
+package welumen.desktop.cars;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.model.OtherCars.Other;
+import welumen.desktop.model.Screen;
+import welumen.desktop.stage.StagePane;
+import welumen.job.CarWaits;
+import welumen.yard.CarFile;
+
+/** The cars of the yard and what each waits for; another one comes in beside them. */
+public final class CarsView extends StagePane {
+    private static final double FORM = 372;
+
+    private final VBox list = new VBox(10);
+    private final AnotherCar another;
+    private boolean showsClosed;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    public CarsView(JobModel model) {
+        super(model);
+        another = new AnotherCar(model);
+        list.setId("cars");
+        var form = Nodes.scroll(another);
+        form.setMinWidth(FORM);
+        form.setMaxWidth(FORM);
+        var both = new HBox(24, Nodes.grown(Nodes.scroll(list)), form);
+        VBox.setVgrow(both, Priority.ALWAYS);
+        both.setMinHeight(0);
+        getChildren().add(both);
+    }
+
+    @Override
+    public Node first() {
+        var open = list.lookup("#turn-to-open");
+        if (open != null) return open;
+        return another.first();
+    }
+
+    @Override
+    protected void refresh() {
+        var cars = model.yard().state().garage().all();
+        var working = cars.stream().filter(CarFile::isInWork).toList();
+        headline.say(model.workshopName(), answer(working), more(cars));
+        list.getChildren().clear();
+        for (var car : working) list.getChildren().add(card(car));
+        var aside = cars.stream()
+                .filter(car -> car.standing() instanceof CarFile.Standing.SetAside)
+                .toList();
+        if (!aside.isEmpty()) list.getChildren().add(Nodes.whole("Set aside", Styles.HEADING));
+        for (var car : aside) list.getChildren().add(card(car));
+        var closed = cars.stream().filter(CarFile::isClosed).toList();
+        if (!closed.isEmpty()) list.getChildren().add(closed(closed));
+        if (showsClosed) for (var car : closed) list.getChildren().add(card(car));
+        another.refresh();
+    }
+
+    private static String answer(List<CarFile> working) {
+        return switch (working.size()) {
+            case 0 -> "No car is being worked on.";
+            case 1 -> "One car is being worked on.";
+            default -> Words.count(working.size()) + " cars are being worked on.";
+        };
+    }
+
+    private String more(List<CarFile> cars) {
+        if (cars.isEmpty()) return "Take the first one in: its body brings its parts along.";
+        if (!model.others().readProperty().get() && cars.size() > 1) return "What each waits for is being read.";
+        var late = cars.stream()
+                .filter(CarFile::isInWork)
+                .flatMap(car -> waits(car).stream().limit(1).map(wait -> car.title() + ": " + wait))
+                .toList();
+        return late.isEmpty() ? "None of them waits for anybody." : late.getFirst() + ".";
+    }
+
+    private Button closed(List<CarFile> closed) {
+        var button = Nodes.button(
+                (showsClosed ? "Hide those that went home" : "Show those that went home") + " · " + closed.size(),
+                "Their logs are kept, and can be looked at",
+                () -> {
+                    showsClosed = !showsClosed;
+                    refresh();
+                });
+        button.setId("show-closed");
+        return button;
+    }
+
+    private List<String> waits(CarFile car) {
+        return model.others().everyCar().stream()
+                .filter(other -> other.file().job().equals(car.job()))
+                .map(Other::state)
+                .map(state -> CarWaits.of(state, model.today()))
+                .findFirst()
+                .orElse(List.of());
+    }
+
+    private Node card(CarFile car) {
+        var isOpen = car.job().equals(model.openedProperty().get().job());
+        var words = new VBox(3, Nodes.label(car.title(), Styles.STRONG));
+        words.setMinWidth(0);
+        words.getChildren().add(Nodes.label(standing(car, isOpen), Styles.NOTE));
+        var waits = waits(car);
+        for (var wait : waits.stream().limit(3).toList())
+            words.getChildren().add(Nodes.label("· " + wait, Styles.SECOND));
+        if (waits.size() > 3)
+            words.getChildren().add(Nodes.label("· and %d more".formatted(waits.size() - 3), Styles.NOTE));
+        var trouble = model.others().trouble(car.job());
+        if (!trouble.isEmpty()) words.getChildren().add(Nodes.label(trouble, Styles.DANGER));
+        var row = new HBox(16, Nodes.grown(words), buttons(car, isOpen));
+        row.getStyleClass().add(Styles.CARD);
+        row.pseudoClassStateChanged(Styles.PICKED, isOpen);
+        row.setMinHeight(USE_PREF_SIZE);
+        return row;
+    }
+
+    private String standing(CarFile car, boolean isOpen) {
+        return switch (car.standing()) {
+            case CarFile.Standing.InWork() -> isOpen ? "on your bench now" : "being worked on";
+            case CarFile.Standing.SetAside(var why) -> "set aside" + (why.isBlank() ? "" : ": " + why);
+            case CarFile.Standing.Closed(var day) -> "went home on " + Words.dayOfYear(day);
+        };
+    }
+
+    private Node buttons(CarFile car, boolean isOpen) {
+        var buttons = new ArrayList<Button>();
+        var turn = Nodes.chief(isOpen ? "Back to it" : "Turn to it", "Show this car where you left it (Enter)", () -> {
+            if (model.open(car)) model.screenProperty().set(Screen.STAGE);
+        });
+        turn.setId(isOpen ? "turn-to-open" : "turn-to-" + car.job());
+        buttons.add(turn);
+        buttons.addAll(CarStandings.buttons(model, car));
+        var column = new VBox(8);
+        column.getChildren().addAll(buttons);
+        buttons.forEach(button -> button.setMaxWidth(Double.MAX_VALUE));
+        column.setMinWidth(USE_PREF_SIZE);
+        return column;
+    }
+}

@@ -1,0 +1,104 @@
+package welumen.desktop.yard;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.yard.CrewChange.PlaceDropped;
+import welumen.yard.CrewChange.PlaceSaid;
+import welumen.yard.Place;
+import welumen.yard.YardChange;
+import welumen.yard.YardChange.OfCrew;
+
+/** Benches, machines, tables, the spray place, and the room for cars: how many of each, and how much one takes at once. */
+final class PlacesLeaf extends ShelfLeaf<Place> {
+    private final TextField name = Counts.field("place-name", 16, this::keep);
+    private final ComboBox<Place.Kind> kind = new ComboBox<>();
+    private final TextField count = Counts.field("place-count", 4, this::keep);
+    private final TextField holds = Counts.field("place-holds", 4, this::keep);
+    private final TextField length = Counts.field("place-length", 5, this::keep);
+    private final TextField width = Counts.field("place-width", 5, this::keep);
+    private final Label each = Nodes.whole("", Styles.HEADING);
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    PlacesLeaf(JobModel model) {
+        super(model, "Places", "place");
+        kind.setId("place-kind");
+        kind.getItems().setAll(Place.Kind.values());
+        WordCell.in(kind, Place.Kind::word);
+        kind.setMaxWidth(Double.MAX_VALUE);
+        kind.valueProperty().subscribe(one -> each.setText(one == null ? "" : "One takes " + one.counts()));
+        each.setLabelFor(holds);
+        fields(
+                Nodes.field("Name", name),
+                Nodes.field("What it is", kind),
+                Nodes.row(12, Nodes.field("How many", count), Nodes.column(4, each, holds)),
+                Nodes.row(12, Nodes.field("Length of a table", length), Nodes.field("and width", width)));
+    }
+
+    @Override
+    protected Node first() {
+        return name;
+    }
+
+    @Override
+    List<Place> all() {
+        return model.yard().state().crew().places().all();
+    }
+
+    @Override
+    List<String> said(Place one) {
+        var size = one.lengthMm() > 0 ? ", %s × %s".formatted(Words.mm(one.lengthMm()), Words.mm(one.widthMm())) : "";
+        return List.of(
+                "%d × %s%s".formatted(one.count(), one.kind().word(), size),
+                "%d %s".formatted(one.holds(), one.kind().counts()));
+    }
+
+    @Override
+    void show(Optional<Place> one) {
+        name.setText(one.map(Place::name).orElse(""));
+        kind.setValue(one.map(Place::kind).orElse(Place.Kind.BENCH));
+        count.setText(Integer.toString(one.map(Place::count).orElse(1)));
+        holds.setText(Integer.toString(one.map(Place::holds).orElse(1)));
+        length.setText(Counts.text(one.map(Place::lengthMm).orElse(0.0)));
+        width.setText(Counts.text(one.map(Place::widthMm).orElse(0.0)));
+    }
+
+    @Override
+    Place read() {
+        return new Place(
+                name.getText(),
+                kind.getValue(),
+                Counts.of(count, 1),
+                Counts.of(holds, 1),
+                Counts.mm(length),
+                Counts.mm(width));
+    }
+
+    @Override
+    YardChange kept(String was, Place now) {
+        return new OfCrew(new PlaceSaid(was, now));
+    }
+
+    @Override
+    YardChange dropped(Place one) {
+        return new OfCrew(new PlaceDropped(one.name()));
+    }
+
+    @Override
+    String hangs(Place one) {
+        return "";
+    }
+
+    @Override
+    String none() {
+        return "No bench, machine or place is listed yet. Type a name beside, say what it is, then Enter.";
+    }
+}

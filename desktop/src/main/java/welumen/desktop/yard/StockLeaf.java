@@ -1,0 +1,165 @@
+package welumen.desktop.yard;
+
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import welumen.cut.Stock;
+import welumen.cut.hide.StockText;
+import welumen.desktop.cut.StockWords;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
+import welumen.yard.Material;
+
+/** Hides, rolls, sheets and offcuts of the whole yard: what came in, for which car, what it is called, what is gone. */
+final class StockLeaf extends Leaf {
+    private static final double FORM = 372;
+
+    private final TextField typed = new TextField();
+    private final ComboBox<String> material = new ComboBox<>();
+    private final VBox list = new VBox(8);
+    private final TextField name = new TextField();
+    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final Label about = Nodes.label("", Styles.SECOND);
+    private final Label hangs = Nodes.label("", Styles.DANGER);
+    private final VBox form;
+    private @Nullable String picked;
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    StockLeaf(JobModel model) {
+        super(model, "Hides and rolls");
+        typed.setId("yard-stock");
+        typed.setPromptText("hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310 · roll 1, 1400 wide, 12 m long");
+        typed.setAccessibleText("What came in to cut from");
+        typed.setOnAction(_ -> takeIn());
+        material.setId("yard-stock-material");
+        material.setEditable(true);
+        material.setPrefWidth(180);
+        name.setId("stock-name");
+        name.setOnAction(_ -> call());
+        answer.setId("yard-stock-said");
+        hangs.setId("stock-hangs");
+        var called = Nodes.button("Call it so", "Under this name from now on (Enter)", this::call);
+        called.setId("stock-call");
+        var gone = Nodes.button("It is gone", "Sent back, sold, spoilt or thrown away", this::gone);
+        gone.setId("stock-gone");
+        form = Nodes.column(12, about, Nodes.field("It is called", name), Nodes.row(10, called, gone), hangs);
+        form.getStyleClass().add(Styles.CARD);
+        form.setMinWidth(FORM);
+        form.setMaxWidth(FORM);
+        var both = new HBox(24, Nodes.grown(Nodes.scroll(list)), new VBox(form));
+        VBox.setVgrow(both, Priority.ALWAYS);
+        both.setMinHeight(0);
+        getChildren()
+                .addAll(
+                        Nodes.row(
+                                12, Nodes.grown(Nodes.field("What came in", typed)), Nodes.field("Material", material)),
+                        answer,
+                        both);
+    }
+
+    @Override
+    protected Node first() {
+        return typed;
+    }
+
+    @Override
+    protected void refresh() {
+        var here = model.yard().state().stock().here();
+        if (one().isEmpty()) picked = here.isEmpty() ? null : here.getFirst().id();
+        var materials = Stream.concat(
+                        model.yard().state().goods().materials().all().stream().map(Material::name),
+                        here.stream().map(Stock::material))
+                .distinct()
+                .toList();
+        var chosen = material.getValue();
+        if (!material.getItems().equals(materials)) material.getItems().setAll(materials);
+        material.setValue(
+                chosen != null && !chosen.isBlank() ? chosen : materials.isEmpty() ? "" : materials.getFirst());
+        list.getChildren().setAll(here.stream().map(this::card).toList());
+        if (here.isEmpty())
+            list.getChildren().add(Nodes.label("Nothing is here to cut from. Type what came in.", Styles.SECOND));
+        show();
+    }
+
+    private Optional<Stock> one() {
+        return model.yard().state().stock().findOne(Objects.requireNonNullElse(picked, ""));
+    }
+
+    private void show() {
+        form.setVisible(one().isPresent());
+        one().ifPresent(stock -> {
+            about.setText(StockWords.said(stock));
+            name.setText(stock.id());
+            hangs.setText(Words.capital(model.stock().hangs(stock.id())));
+        });
+    }
+
+    private Node card(Stock stock) {
+        var words = new VBox(
+                2,
+                Nodes.label(Words.capital(stock.id()), Styles.STRONG),
+                Nodes.label(StockWords.line(stock), Styles.SECOND));
+        model.stock()
+                .boughtFor(stock.id())
+                .ifPresent(car -> words.getChildren().add(Nodes.label("bought for the " + car, Styles.NOTE)));
+        var card = new Button();
+        card.setGraphic(words);
+        card.getStyleClass().setAll("card", "list-card");
+        card.setId("stock-" + stock.id().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"));
+        card.setMaxWidth(Double.MAX_VALUE);
+        card.setAccessibleText(stock.id());
+        card.pseudoClassStateChanged(Styles.PICKED, stock.id().equals(picked));
+        card.setOnAction(_ -> {
+            picked = stock.id();
+            refresh();
+        });
+        return card;
+    }
+
+    private void takeIn() {
+        switch (StockText.read(typed.getText(), String.valueOf(material.getValue()))) {
+            case Refused<Stock>(var why) -> answer.setText(why);
+            case Understood<Stock>(var stock) ->
+                model.stock().takenIn(stock).ifPresent(taken -> {
+                    typed.clear();
+                    answer.setText(
+                            taken.id().equals(stock.id())
+                                    ? ""
+                                    : "There was a %s before, so this one is called “%s”."
+                                            .formatted(stock.id(), taken.id()));
+                    picked = taken.id();
+                    refresh();
+                });
+        }
+    }
+
+    private void call() {
+        one().filter(stock ->
+                        !name.getText().isBlank() && !name.getText().strip().equals(stock.id()))
+                .ifPresent(stock -> {
+                    var now = name.getText().strip();
+                    picked = now;
+                    if (!model.stock().called(stock.id(), now)) picked = stock.id();
+                    refresh();
+                });
+    }
+
+    private void gone() {
+        one().ifPresent(stock -> model.stock().gone(stock.id(), ""));
+    }
+}
