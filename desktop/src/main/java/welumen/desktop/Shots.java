@@ -15,6 +15,7 @@ import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import welumen.cabin.PartId;
 import welumen.desktop.look.Styles;
+import welumen.desktop.model.Screen;
 import welumen.job.WorkStage;
 import welumen.journal.StoreException;
 
@@ -26,6 +27,8 @@ public final class Shots {
      * @param percent size of the text, 100 to 200
      */
     public record Options(Path folder, Dimension2D size, boolean evening, int percent) {}
+
+    private static final int YARD_LEAVES = 7;
 
     private Shots() {}
 
@@ -48,6 +51,14 @@ public final class Shots {
                     write(window.scene(), folder.resolve("%s-%d.png".formatted(name, leaf + 1)));
                 }
             }
+            window.model().screenProperty().set(Screen.CARS);
+            write(window.scene(), folder.resolve("cars.png"));
+            window.model().screenProperty().set(Screen.YARD);
+            for (var leaf = 1; leaf <= YARD_LEAVES; leaf++) {
+                write(window.scene(), folder.resolve(leaf == 1 ? "yard.png" : "yard-%d.png".formatted(leaf)));
+                window.turnLeaf();
+            }
+            window.model().screenProperty().set(Screen.STAGE);
             window.openLargeCabin();
             write(window.scene(), folder.resolve("cabin.png"));
         } catch (IOException fault) {

@@ -2,6 +2,8 @@ package welumen.desktop.cars;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
@@ -15,6 +17,7 @@ import welumen.desktop.model.OtherCars.Other;
 import welumen.desktop.model.Screen;
 import welumen.desktop.stage.StagePane;
 import welumen.job.CarWaits;
+import welumen.job.Job;
 import welumen.yard.CarFile;
 
 /** The cars of the yard and what each waits for; another one comes in beside them. */
@@ -74,7 +77,7 @@ public final class CarsView extends StagePane {
 
     private String more(List<CarFile> cars) {
         if (cars.isEmpty()) return "Take the first one in: its body brings its parts along.";
-        if (!model.others().readProperty().get() && cars.size() > 1) return "What each waits for is being read.";
+        if (model.others().isReading()) return "What each waits for is being read.";
         var late = cars.stream()
                 .filter(CarFile::isInWork)
                 .flatMap(car -> waits(car).stream().limit(1).map(wait -> car.title() + ": " + wait))
@@ -95,19 +98,21 @@ public final class CarsView extends StagePane {
     }
 
     private List<String> waits(CarFile car) {
+        return state(car).map(state -> CarWaits.of(state, model.today())).orElse(List.of());
+    }
+
+    private Optional<Job> state(CarFile car) {
         return model.others().everyCar().stream()
                 .filter(other -> other.file().job().equals(car.job()))
                 .map(Other::state)
-                .map(state -> CarWaits.of(state, model.today()))
-                .findFirst()
-                .orElse(List.of());
+                .findFirst();
     }
 
     private Node card(CarFile car) {
         var isOpen = car.job().equals(model.openedProperty().get().job());
         var words = new VBox(3, Nodes.label(car.title(), Styles.STRONG));
         words.setMinWidth(0);
-        words.getChildren().add(Nodes.label(standing(car, isOpen), Styles.NOTE));
+        words.getChildren().add(Nodes.label(standing(car, isOpen) + agreed(car), Styles.NOTE));
         var waits = waits(car);
         for (var wait : waits.stream().limit(3).toList())
             words.getChildren().add(Nodes.label("· " + wait, Styles.SECOND));
@@ -130,18 +135,29 @@ public final class CarsView extends StagePane {
         };
     }
 
+    /** What was agreed, and how long there is for it. */
+    private String agreed(CarFile car) {
+        return state(car)
+                .flatMap(job -> job.intake().agreed())
+                .map(agreement -> "; %s, for %s, due %s"
+                        .formatted(
+                                agreement.standard().word().toLowerCase(Locale.UK),
+                                agreement.budget().print(),
+                                Words.day(agreement.due())))
+                .orElse("");
+    }
+
     private Node buttons(CarFile car, boolean isOpen) {
         var buttons = new ArrayList<Button>();
-        var turn = Nodes.chief(isOpen ? "Back to it" : "Turn to it", "Show this car where you left it (Enter)", () -> {
+        var turn = Nodes.button(isOpen ? "Back to it" : "Turn to it", "Show this car where you left it (Enter)", () -> {
             if (model.open(car)) model.screenProperty().set(Screen.STAGE);
         });
         turn.setId(isOpen ? "turn-to-open" : "turn-to-" + car.job());
         buttons.add(turn);
         buttons.addAll(CarStandings.buttons(model, car));
-        var column = new VBox(8);
-        column.getChildren().addAll(buttons);
-        buttons.forEach(button -> button.setMaxWidth(Double.MAX_VALUE));
-        column.setMinWidth(USE_PREF_SIZE);
-        return column;
+        if (isOpen) turn.getStyleClass().add(Styles.CHIEF);
+        var row = Nodes.row(8, buttons.toArray(Node[]::new));
+        row.setMinWidth(USE_PREF_SIZE);
+        return row;
     }
 }

@@ -68,6 +68,11 @@ public final class OtherCars {
         return read.getReadOnlyProperty();
     }
 
+    /** Whether they are being read beside, and not all of them are there yet. */
+    public boolean isReading() {
+        return begun && !read.get();
+    }
+
     /** Why a car cannot be read; empty where it can. */
     public String trouble(UUID car) {
         return unreadable.getOrDefault(car, "");

@@ -1,5 +1,6 @@
 package welumen.desktop.yard;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -10,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
+import welumen.desktop.look.ListCard;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
@@ -125,19 +127,16 @@ abstract class ShelfLeaf<T extends Named> extends Leaf {
     }
 
     private Node card(T one) {
-        var words = new VBox(2, Nodes.label(one.name(), Styles.STRONG));
-        for (var line : said(one)) if (!line.isBlank()) words.getChildren().add(Nodes.label(line, Styles.SECOND));
-        var card = new Button();
-        card.setGraphic(words);
-        card.getStyleClass().setAll("card", "list-card");
-        card.setMaxWidth(Double.MAX_VALUE);
-        card.setAccessibleText(one.name());
-        card.pseudoClassStateChanged(Styles.PICKED, one.name().equals(picked));
-        card.setOnAction(_ -> {
-            picked = one.name();
-            refresh();
-        });
-        return card;
+        var words = new ArrayList<Node>();
+        words.add(Nodes.label(one.name(), Styles.STRONG));
+        for (var line : said(one)) if (!line.isBlank()) words.add(Nodes.label(line, Styles.SECOND));
+        return new ListCard(one.name(), () -> pick(one.name()), words.toArray(Node[]::new))
+                .picked(one.name().equals(picked));
+    }
+
+    private void pick(String name) {
+        picked = name;
+        refresh();
     }
 
     private void another() {

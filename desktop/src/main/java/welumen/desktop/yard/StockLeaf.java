@@ -1,11 +1,11 @@
 package welumen.desktop.yard;
 
+import java.util.ArrayList;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 import welumen.cut.Stock;
 import welumen.cut.hide.StockText;
 import welumen.desktop.cut.StockWords;
+import welumen.desktop.look.ListCard;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
@@ -110,25 +111,20 @@ final class StockLeaf extends Leaf {
     }
 
     private Node card(Stock stock) {
-        var words = new VBox(
-                2,
-                Nodes.label(Words.capital(stock.id()), Styles.STRONG),
-                Nodes.label(StockWords.line(stock), Styles.SECOND));
+        var words = new ArrayList<Node>();
+        words.add(Nodes.label(Words.capital(stock.id()), Styles.STRONG));
+        words.add(Nodes.label(StockWords.line(stock), Styles.SECOND));
         model.stock()
                 .boughtFor(stock.id())
-                .ifPresent(car -> words.getChildren().add(Nodes.label("bought for the " + car, Styles.NOTE)));
-        var card = new Button();
-        card.setGraphic(words);
-        card.getStyleClass().setAll("card", "list-card");
+                .ifPresent(car -> words.add(Nodes.label("bought for the " + car, Styles.NOTE)));
+        var card = new ListCard(stock.id(), () -> pick(stock.id()), words.toArray(Node[]::new));
         card.setId("stock-" + stock.id().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"));
-        card.setMaxWidth(Double.MAX_VALUE);
-        card.setAccessibleText(stock.id());
-        card.pseudoClassStateChanged(Styles.PICKED, stock.id().equals(picked));
-        card.setOnAction(_ -> {
-            picked = stock.id();
-            refresh();
-        });
-        return card;
+        return card.picked(stock.id().equals(picked));
+    }
+
+    private void pick(String id) {
+        picked = id;
+        refresh();
     }
 
     private void takeIn() {

@@ -6,9 +6,11 @@ import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Consumer;
@@ -220,6 +222,21 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
             case YardChange yard -> json.write(yard, YardChange.class);
             default -> throw new IllegalArgumentException("[%s] belongs to no log.".formatted(change.getClass()));
         };
+    }
+
+    /** When somebody last wrote anything; empty where nobody has. */
+    synchronized Optional<Instant> lastWritten() {
+        try (var statement = connection.createStatement();
+                var rows = statement.executeQuery("SELECT at FROM entry")) {
+            var last = Optional.<Instant>empty();
+            while (rows.next()) {
+                var at = Instant.parse(rows.getString(1));
+                if (last.isEmpty() || last.get().isBefore(at)) last = Optional.of(at);
+            }
+            return last;
+        } catch (SQLException | DateTimeException fault) {
+            throw new StoreException("[%s] cannot be read: %s".formatted(file, fault.getMessage()), fault);
+        }
     }
 
     /** Writes a whole, compact copy of the file as it stands. */

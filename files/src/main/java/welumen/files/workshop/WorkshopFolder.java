@@ -6,8 +6,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Properties;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -129,6 +131,11 @@ public final class WorkshopFolder implements AutoCloseable {
     /** The folder into which phone photos are dropped. */
     public DropFolder phonePhotos() {
         return new DropFolder(folder.resolve("phone"));
+    }
+
+    /** When somebody last wrote anything here; empty where nobody has. */
+    public Optional<Instant> lastWritten() {
+        return store.lastWritten();
     }
 
     public Photos photos() {

@@ -25,7 +25,13 @@ public final class DemoDay {
 
     /** A clock that shows the demo's start now, and goes on from there. */
     public static Clock clock(LocalDate day) {
+        return clock(day, Instant.MIN);
+    }
+
+    /** One that shows no earlier moment than when somebody last worked in the demo, so that time never runs backwards. */
+    public static Clock clock(LocalDate day, Instant last) {
         var real = Clock.system(ZONE);
-        return Clock.offset(real, Duration.between(real.instant(), start(day)));
+        var start = start(day).isBefore(last) ? last : start(day);
+        return Clock.offset(real, Duration.between(real.instant(), start));
     }
 }

@@ -7,17 +7,9 @@ import java.nio.file.StandardCopyOption;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
-import java.util.List;
 import java.util.UUID;
-import java.util.stream.Stream;
-import welumen.cut.hide.DrawnHide;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.journal.StoreException;
-import welumen.yard.YardChange;
-import welumen.yard.YardChange.JobOpened;
-import welumen.yard.YardChange.PersonJoined;
-import welumen.yard.YardChange.StockTakenIn;
-import welumen.yard.YardChange.WorkshopNamed;
 
 /** Thimble Yard: writes the demo workshop into a folder, with its first job whole, its second surveyed and its third being planned. */
 public final class DemoWorkshop {
@@ -60,26 +52,11 @@ public final class DemoWorkshop {
         var clock = new SetClock(at(day.minusDays(20), 8, 0));
         try (var workshop = WorkshopFolder.open(folder)) {
             var journal = workshop.yard(clock);
-            for (var change : changes()) journal.make(change, PERSON);
-            new SelkieJob(workshop, journal, clock, day).write();
-            new DunnockJob(workshop, clock, day).write();
+            for (var change : ThimbleYard.changes(day)) journal.make(change, PERSON);
             new DrumlinJob(workshop, clock, day).write();
+            new DunnockJob(workshop, clock, day).write();
+            new SelkieJob(workshop, journal, clock, day).write();
         }
-    }
-
-    private static List<YardChange> changes() {
-        var rolls = FloorAndDoors.rolls().stream().<YardChange>map(StockTakenIn::new);
-        var others = Stream.of(
-                new WorkshopNamed("Thimble Yard"),
-                new PersonJoined(PERSON),
-                new PersonJoined("Bram"),
-                new PersonJoined("Ivo"),
-                new StockTakenIn(DrawnHide.hide("hide 1", SelkieJob.HIDE, 4.9e6, 14, 310, 11)),
-                new StockTakenIn(DrawnHide.hide("hide 2", SelkieJob.HIDE, 4.6e6, 9, 310, 23)),
-                new JobOpened(SELKIE, "1963 Varrow Selkie, saloon", ""),
-                new JobOpened(DUNNOCK, "1971 Pellin Dunnock, estate", ""),
-                new JobOpened(DRUMLIN, "1956 Drumlin half-ton, camper", ""));
-        return Stream.concat(others, rolls).toList();
     }
 
     static Instant at(LocalDate day, int hour, int minute) {
