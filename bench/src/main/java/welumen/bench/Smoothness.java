@@ -13,6 +13,7 @@ import welumen.desktop.Painted;
 import welumen.desktop.WelumenWindow;
 import welumen.desktop.model.Devices;
 import welumen.desktop.model.OpenedWorkshop;
+import welumen.desktop.model.PaperOpener;
 import welumen.job.StepLogging;
 import welumen.standins.camera.CameraStandin;
 import welumen.strip.Shorthand;
@@ -39,7 +40,18 @@ final class Smoothness {
         var workshop = OpenedWorkshop.open(folder, Clock.systemDefaultZone());
         var times = new CompletableFuture<double[]>();
         Platform.startup(() -> {
-            var devices = new Devices(new CameraStandin(), (_, name) -> name, _ -> new byte[0], _ -> new byte[0]);
+            var devices = new Devices(
+                    new CameraStandin(), (_, name) -> name, _ -> new byte[0], _ -> new byte[0], new PaperOpener() {
+                        @Override
+                        public String open(Path file) {
+                            return "";
+                        }
+
+                        @Override
+                        public String print(Path file) {
+                            return "";
+                        }
+                    });
             var window = new WelumenWindow(workshop, "bench", devices);
             window.showOn(new Stage(), new Painted() {
                 @Override

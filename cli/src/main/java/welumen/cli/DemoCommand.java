@@ -38,9 +38,9 @@ final class DemoCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         var options = options(); // refused before anything is written
-        var kept = folder == null ? usualFolder() : folder;
+        var kept = folder == null ? UserData.demo() : folder;
         DemoWorkshop.fillIfNew(kept.toAbsolutePath(), today);
-        var opening = new Windows.Opening(kept, DemoDay.clock(today), DemoWorkshop.PERSON, once);
+        var opening = Windows.Opening.demo(kept, today, once);
         return shots == null ? Windows.show(opening) : Windows.shoot(opening, options);
     }
 
@@ -53,14 +53,5 @@ final class DemoCommand implements Callable<Integer> {
                 new Dimension2D(Integer.parseInt(sides[0]), Integer.parseInt(sides[1])),
                 evening,
                 Math.clamp(text, 100, 200));
-    }
-
-    /** Where this user's programs keep their data: XDG_DATA_HOME, else below HOME. */
-    private static Path usualFolder() {
-        var data = System.getenv("XDG_DATA_HOME");
-        if (data != null && !data.isBlank()) return Path.of(data, "welumen", "demo");
-        var home = System.getenv("HOME");
-        var below = home == null || home.isBlank() ? System.getProperty("user.home") : home;
-        return Path.of(below, ".local", "share", "welumen", "demo");
     }
 }

@@ -1,12 +1,15 @@
 package welumen.cli;
 
 import java.io.PrintWriter;
+import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Spec;
 import welumen.files.json.BadFile;
+import welumen.files.workshop.LastWorkshop;
 import welumen.journal.StoreException;
 
 /** The program. Exit status 0 for done, 2 for bad input, 1 for a failure of the program. */
@@ -15,7 +18,13 @@ import welumen.journal.StoreException;
         description = "The workshop of the automotive trimmer.",
         mixinStandardHelpOptions = true,
         version = "Welumen 0.1.0",
-        subcommands = {DemoCommand.class, OpenCommand.class, NestCommand.class, TraceCommand.class, RestoreCommand.class
+        subcommands = {
+            DemoCommand.class,
+            OpenCommand.class,
+            BeginCommand.class,
+            NestCommand.class,
+            TraceCommand.class,
+            RestoreCommand.class
         })
 public final class Main implements Runnable {
     @Spec
@@ -27,12 +36,28 @@ public final class Main implements Runnable {
         var words = List.of(args);
         var asksForHelp = words.contains("--help") || words.contains("-h");
         System.exit(
-                switch (words.isEmpty() || asksForHelp ? "" : words.getFirst()) {
+                switch (asksForHelp ? "--help" : words.isEmpty() ? "" : words.getFirst()) {
+                    case "" -> last();
                     case "demo" -> openWindow(new DemoCommand(), words);
                     case "open" -> openWindow(new OpenCommand(), words);
                     case "trace" -> alone(new TraceCommand(), words);
                     default -> commandLine().execute(args);
                 });
+    }
+
+    /** The last workshop where one was opened; else the door. */
+    private static int last() {
+        Thread.ofPlatform().daemon().start(Windows::wakeToolkit);
+        try {
+            return new LastWorkshop(UserData.folder())
+                    .find()
+                    .map(folder ->
+                            Windows.show(Windows.Opening.own(folder, Clock.systemDefaultZone(), Optional.empty())))
+                    .orElseGet(() -> Windows.atTheDoor(Optional.empty()));
+        } catch (StoreException fault) {
+            System.err.println(fault.getMessage());
+            return 2;
+        }
     }
 
     /** The toolkit wakes while the words are read. */

@@ -2,21 +2,29 @@ package welumen.cli;
 
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import welumen.desktop.Painted;
 import welumen.desktop.Shots;
 import welumen.desktop.WelumenWindow;
+import welumen.desktop.door.Door;
 import welumen.desktop.look.Look;
 import welumen.desktop.model.Devices;
 import welumen.desktop.model.OpenedWorkshop;
+import welumen.files.workshop.LastWorkshop;
+import welumen.files.workshop.WorkshopFolder;
 import welumen.journal.StoreException;
 import welumen.standins.camera.CameraStandin;
 import welumen.standins.camera.FloorCameraStandin;
 import welumen.standins.camera.LabelPhoto;
+import welumen.standins.demo.DemoDay;
+import welumen.standins.demo.DemoWorkshop;
 import welumen.standins.printer.PrinterStandin;
 
 /** Opens a workshop beside the starting toolkit, shows it, and ends when the window is closed. */
@@ -24,9 +32,32 @@ final class Windows {
     /**
      * Which workshop, by which clock, and who works in it.
      *
+     * @param author who works there; empty for whoever said so last
      * @param once whether to end as soon as the first stage's answer is painted, saying so
+     * @param isOwn whether it is remembered as the last one
      */
-    record Opening(Path folder, Clock clock, String author, boolean once) {}
+    record Opening(
+            Path folder, Function<WorkshopFolder, Clock> clock, Optional<String> author, boolean once, boolean isOwn) {
+        static Opening own(Path folder, Clock clock, Optional<String> author) {
+            return new Opening(folder, _ -> clock, author, false, true);
+        }
+
+        /** Its clock goes on from when somebody last worked in it. */
+        static Opening demo(Path folder, LocalDate today, boolean once) {
+            return new Opening(
+                    folder,
+                    demo -> demo.lastWritten()
+                            .map(last -> DemoDay.clock(today, last))
+                            .orElseGet(() -> DemoDay.clock(today)),
+                    Optional.of(DemoWorkshop.PERSON),
+                    once,
+                    false);
+        }
+
+        String person(OpenedWorkshop workshop) {
+            return author.or(workshop::person).orElseGet(() -> System.getProperty("user.name"));
+        }
+    }
 
     private static boolean woken;
     private static final CompletableFuture<Void> TOOLKIT = new CompletableFuture<>();
@@ -70,6 +101,39 @@ final class Windows {
         });
     }
 
+    /**
+     * Shows the door until a workshop is begun or the demo chosen, then that, until the window is closed.
+     *
+     * @param folder where one is to be begun; empty where nobody has said
+     */
+    static int atTheDoor(Optional<Path> folder) {
+        wakeToolkit();
+        join(TOOLKIT);
+        try {
+            var closed = new CompletableFuture<Void>();
+            var places = new Door.Places(UserData.workshops(), UserData.demo(), folder);
+            Platform.runLater(() -> {
+                var stage = new Stage();
+                stage.setOnHidden(_ -> closed.complete(null));
+                new Door(stage, places, Clock.systemDefaultZone(), (on, chosen) -> enter(on, chosen, closed)).show();
+            });
+            join(closed);
+            return 0;
+        } finally {
+            Platform.exit();
+        }
+    }
+
+    /** Opens what was chosen at the door, and shows it where the door stood. */
+    private static void enter(Stage stage, Door.Chosen chosen, CompletableFuture<Void> closed) {
+        var opening = chosen.isDemo()
+                ? Opening.demo(chosen.folder(), DemoDay.USUAL, false)
+                : Opening.own(chosen.folder(), Clock.systemDefaultZone(), chosen.person());
+        var workshop = OpenedWorkshop.open(opening.folder(), opening.clock());
+        closed.whenComplete((_, _) -> workshop.folder().close());
+        Platform.runLater(() -> showOn(stage, workshop, opening, closed));
+    }
+
     /** Writes every main view as a picture. */
     static int shoot(Opening opening, Shots.Options options) {
         return with(opening, workshop -> {
@@ -77,7 +141,8 @@ final class Windows {
             Platform.runLater(() -> {
                 try {
                     Shots.write(
-                            new WelumenWindow(workshop, opening.author(), standIns(workshop), options.size()), options);
+                            new WelumenWindow(workshop, opening.person(workshop), standIns(workshop), options.size()),
+                            options);
                     done.complete(null);
                 } catch (RuntimeException fault) {
                     done.completeExceptionally(fault);
@@ -101,7 +166,8 @@ final class Windows {
     }
 
     private static void showOn(Stage stage, OpenedWorkshop workshop, Opening opening, CompletableFuture<Void> closed) {
-        var window = new WelumenWindow(workshop, opening.author(), standIns(workshop));
+        if (opening.isOwn()) new LastWorkshop(UserData.folder()).keep(opening.folder());
+        var window = new WelumenWindow(workshop, opening.person(workshop), standIns(workshop));
         if (opening.once()) window.showOn(stage, sayAndClose(stage));
         else {
             window.showOn(stage);
@@ -117,7 +183,8 @@ final class Windows {
                 new CameraStandin(),
                 new PrinterStandin(workshop.folder()::keepPaper),
                 LabelPhoto::ofNewest,
-                new FloorCameraStandin());
+                new FloorCameraStandin(),
+                new SystemOpener());
     }
 
     private static void backUp(OpenedWorkshop workshop, WelumenWindow window) {

@@ -18,6 +18,9 @@ public final class FromPattern {
     /** How far leather may lie from its wanted stretch, in degrees. */
     static final double WITHIN = 20;
 
+    /** What asks for no grade lies anywhere. */
+    private static final int WORST = 4;
+
     private static final String LEFT = "-left";
     private static final String RIGHT = "-right";
 
@@ -71,7 +74,7 @@ public final class FromPattern {
                 piece.material(),
                 turns(piece.grain()),
                 false,
-                piece.grade(),
+                piece.grade() == 0 ? WORST : piece.grade(),
                 stretch(piece.grain()),
                 pair,
                 onLine);

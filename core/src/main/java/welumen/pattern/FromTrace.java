@@ -15,7 +15,7 @@ public final class FromTrace {
     private FromTrace() {}
 
     /** A piece for a part; all its edges are raw until somebody says what becomes of them. */
-    public static Piece piece(Traced traced, String name, PartId part, String material) {
+    public static Piece piece(Traced traced, String name, PartId part, Makeup makeup) {
         var edges = new ArrayList<Edge>();
         var segments = traced.segments();
         var first = firstAfterCorner(segments);
@@ -33,12 +33,12 @@ public final class FromTrace {
                 Piece.idOf(part, name),
                 part,
                 name,
-                material,
+                makeup.material(),
                 Pairing.ONE,
-                2,
-                new Grain.AnyWay(),
+                makeup.grade(),
+                makeup.grain(),
                 Face.UP,
-                Under.NOTHING,
+                makeup.under(),
                 edges,
                 Inside.holes(traced.shape().holes()));
     }

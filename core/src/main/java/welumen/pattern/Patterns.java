@@ -78,6 +78,14 @@ public record Patterns(List<Piece> pieces, List<Seam> seams, Known known) {
         return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst();
     }
 
+    /** A new piece under a name that none has: “cuff (2)” where there is a cuff of its part. */
+    public Piece asSecond(Piece fresh) {
+        var named = fresh;
+        for (var number = 2; findOne(named.id()).isPresent(); number++)
+            named = fresh.named("%s (%d)".formatted(fresh.name(), number));
+        return named;
+    }
+
     public List<Piece> of(PartId part) {
         return pieces.stream().filter(piece -> piece.part().equals(part)).toList();
     }

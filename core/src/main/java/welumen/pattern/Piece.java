@@ -16,7 +16,7 @@ import welumen.shape.Shape;
  *
  * @param id its name within the job
  * @param part the part that it covers
- * @param grade the worst grade of leather it may lie on, 1 best to 4
+ * @param grade the worst grade of leather it may lie on, 1 best to 4; 0 where its material has no grades
  * @param face which side of the material it is drawn from
  * @param under what it is glued to
  */
@@ -46,11 +46,11 @@ public record Piece(
         this(id, part, name, material, pairing, grade, grain, Face.UP, under, edges, Inside.NOTHING);
     }
 
-    /** @throws IllegalArgumentException if the finished line is no outline that runs counter-clockwise, or the grade not from 1 to 4 */
+    /** @throws IllegalArgumentException if the finished line is no outline that runs counter-clockwise, or the grade not from 0 to 4 */
     public Piece {
         edges = List.copyOf(edges);
-        if (grade < 1 || grade > 4)
-            throw new IllegalArgumentException("The grade [%d] of [%s] is not from 1 to 4.".formatted(grade, name));
+        if (grade < 0 || grade > 4)
+            throw new IllegalArgumentException("The grade [%d] of [%s] is not from 0 to 4.".formatted(grade, name));
         if (Outline.ofRing(points(edges)) instanceof Refused<Outline>(var why))
             throw new IllegalArgumentException("The line of [%s] %s.".formatted(name, why));
         var fault = Planar.fault(new Shape(new Outline(points(edges)), inside.holes()));
@@ -95,6 +95,27 @@ public record Piece(
     /** The same piece under another name and the name within the job that comes of it. */
     public Piece named(String other) {
         return new Piece(idOf(part, other), part, other, material, pairing, grade, grain, face, under, edges, inside);
+    }
+
+    /** What it is cut from and how it lies. */
+    public Makeup makeup() {
+        return new Makeup(material, grade, grain, under);
+    }
+
+    /** The same piece cut from something else, or lying another way. */
+    public Piece madeOf(Makeup other) {
+        return new Piece(
+                id,
+                part,
+                name,
+                other.material(),
+                pairing,
+                other.grade(),
+                other.grain(),
+                face,
+                other.under(),
+                edges,
+                inside);
     }
 
     /** Cut out of it, without an allowance. */

@@ -66,7 +66,7 @@ public record Seam(
         return new Seam(one, other, easeMm, isTopstitched, matches, so);
     }
 
-    boolean touches(String piece) {
+    public boolean touches(String piece) {
         return one.piece().equals(piece) || other.piece().equals(piece);
     }
 

@@ -4,7 +4,8 @@ package welumen.pattern;
 public enum Under {
     NOTHING("nothing"),
     FOAM("foam"),
-    BOARD("board");
+    BOARD("board"),
+    FLOOR("floor");
 
     private final String word;
 

@@ -38,7 +38,7 @@ public final class JobNeeds {
 
     private static List<Face> faces(List<Piece> pieces) {
         var faces = new ArrayList<Face>();
-        for (var under : List.of(Under.FOAM, Under.BOARD)) {
+        for (var under : List.of(Under.FOAM, Under.BOARD, Under.FLOOR)) {
             var area = pieces.stream()
                             .filter(piece -> piece.under() == under)
                             .mapToDouble(piece ->
@@ -46,8 +46,20 @@ public final class JobNeeds {
                             .sum()
                     / MM2_PER_M2;
             if (area == 0) continue;
-            faces.add(new Face("back of the cover on " + under.word(), area, Adhesive.ON_BOARD));
-            faces.add(new Face(under.word(), area, under == Under.FOAM ? Adhesive.ON_FOAM : Adhesive.ON_BOARD));
+            faces.addAll(
+                    switch (under) {
+                        case FLOOR ->
+                            List.of(
+                                    new Face("back of the carpet", area, Adhesive.ON_FOAM),
+                                    new Face(under.word(), area, Adhesive.ON_BOARD));
+                        case FOAM, BOARD, NOTHING ->
+                            List.of(
+                                    new Face("back of the cover on " + under.word(), area, Adhesive.ON_BOARD),
+                                    new Face(
+                                            under.word(),
+                                            area,
+                                            under == Under.FOAM ? Adhesive.ON_FOAM : Adhesive.ON_BOARD));
+                    });
         }
         return faces;
     }

@@ -11,12 +11,12 @@ package welumen.yard;
 public record Place(String name, Kind kind, int count, int holds, double lengthMm, double widthMm) implements Named {
     /** What kind of place it is, and what it is counted to hold. */
     public enum Kind {
-        BENCH("bench", "people"),
-        SEWING_MACHINE("sewing machine", "people"),
-        CUTTING_TABLE("cutting table", "people"),
+        BENCH("bench", "at a time"),
+        SEWING_MACHINE("sewing machine", "at a time"),
+        CUTTING_TABLE("cutting table", "at a time"),
         SPRAY_PLACE("spray place", "pieces a load"),
-        CAR_PLACE("room for a car", "people in one car"),
-        OTHER("other place", "pieces");
+        CAR_PLACE("room for a car", "at work in one car"),
+        OTHER("other place", "at a time");
 
         private final String word;
         private final String counts;

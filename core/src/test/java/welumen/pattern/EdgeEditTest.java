@@ -132,7 +132,7 @@ class EdgeEditTest {
                 .orThrow();
         var traced =
                 new Traced(new Shape(new Outline(ring), List.of(hole)), segments, List.of(), 5, 0.1, 0.4, List.of());
-        var piece = FromTrace.piece(traced, "left carpet", SEAT, "carpet");
+        var piece = FromTrace.piece(traced, "left carpet", SEAT, Makeup.plain("carpet"));
         assertThat(piece.edges()).hasSize(2);
         assertThat(piece.lengthMm(0)).isCloseTo(200 + 30 * Math.PI, within(0.05));
         assertThat(piece.lengthMm(1)).isCloseTo(60, within(1e-9));

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.AfterEach;
@@ -80,55 +79,63 @@ class IntakeWalkTest {
                 .isTrue();
     }
 
-    /** Said once, prices change what every way costs; a wrong one is refused in words and nothing changes. */
+    /** Said once in the yard, prices hold for every car; a wrong one is refused in words; one car may depart from them. */
     @Test
-    void theWorkshopsOwnPricesAreReckonedWith() {
-        bench.click("leaf-prices");
-        assertThat(bench.text("prices-said")).contains("a first guess");
+    void theYardsOwnPricesAreReckonedWithInEveryCar() {
+        bench.yard();
+        bench.click("leaf-prices-and-ways");
         bench.type("price-hour", "60");
         bench.typeAndEnter("price-carpet", "51.50");
         var prices = bench.ask(() -> bench.model().terms().prices());
         assertThat(prices.hour()).isEqualTo(60);
         assertThat(prices.perSquareMetre().get(Matter.CARPET)).isEqualTo(51.5);
-        assertThat(bench.text("prices-said")).contains("in this job");
         bench.typeAndEnter("price-leather", "dear");
         assertThat(bench.text("prices-said")).contains("“dear” is not a number");
         bench.typeAndEnter("price-leather", "0");
         assertThat(bench.text("prices-said")).contains("above nought");
         assertThat(bench.ask(() -> bench.model().terms().prices())).isEqualTo(prices);
-        bench.ask(() -> {
-            bench.model().open(bench.model().yard().state().garage().all().get(1));
-            return null;
-        });
-        bench.settle();
+        turnTo(1);
         assertThat(bench.ask(() -> bench.model().terms().prices())).isEqualTo(prices);
-        assertThat(bench.text("prices-said")).contains("an earlier job");
+        bench.go(WorkStage.INTAKE);
+        bench.click("leaf-house-ways");
+        bench.typeAndEnter("depart-hour", "70");
+        assertThat(bench.ask(() -> bench.model().terms().prices().hour())).isEqualTo(70);
+        bench.click("as-yard-prices");
+        assertThat(bench.ask(() -> bench.model().terms().prices())).isEqualTo(prices);
     }
 
-    /** A question is answered and left open again; another job takes over what is answered. */
+    /** What the yard answers holds in every car; a car shows only where it departs. */
     @Test
-    void questionsOfTheTradeAreAnsweredForTheJob() {
-        bench.click("leaf-house-ways");
-        answer("#question-failed-clip", Optional.of(School.RIGHT_CLIP));
-        answer("#question-holes", Optional.of(School.PUNCHED));
-        answer("#question-holes", Optional.empty());
+    void aCarShowsOnlyWhereItDepartsFromTheHouseWays() {
+        bench.yard();
+        bench.click("leaf-prices-and-ways");
+        bench.choose("yard-question-failed-clip", Optional.of(School.RIGHT_CLIP));
+        bench.choose("yard-question-holes", Optional.of(School.PUNCHED));
+        bench.choose("yard-question-holes", Optional.<School>empty());
         var schools = bench.ask(() -> bench.model().job().brief().schools());
         assertThat(schools)
                 .containsEntry(Question.FAILED_CLIP, School.RIGHT_CLIP)
                 .doesNotContainKey(Question.HOLES);
-        assertThat(bench.text("ways-answered")).startsWith("2 of 21 answered");
-        bench.ask(() -> {
-            bench.model().open(bench.model().yard().state().garage().all().get(1));
-            return null;
-        });
-        bench.settle();
-        bench.click("ways-as-before");
+        turnTo(1);
+        bench.go(WorkStage.INTAKE);
+        bench.click("leaf-house-ways");
+        assertThat(bench.text("ways-said")).isEqualTo("All is done as in the yard.");
         assertThat(bench.ask(() -> bench.model().job().brief().schools())).containsAllEntriesOf(schools);
+        bench.choose("depart-question", Question.HOLES);
+        bench.choose("depart-school", School.MELTED);
+        assertThat(bench.text("ways-said")).contains("but for 1 thing");
+        assertThat(bench.ask(() -> bench.model().job().brief().schools())).containsEntry(Question.HOLES, School.MELTED);
+        bench.click("way-keep_old_as_pattern");
+        assertThat(bench.ask(() -> bench.model().job().brief().ways())).isEmpty();
+        bench.click("as-yard-keep-old-as-pattern");
+        assertThat(bench.ask(() -> bench.model().job().brief().ways())).hasSize(1);
+        bench.click("as-yard-holes");
+        assertThat(bench.text("ways-said")).isEqualTo("All is done as in the yard.");
     }
 
-    private void answer(String box, Optional<School> school) {
+    private void turnTo(int car) {
         bench.ask(() -> {
-            bench.robot.lookup(box).<ComboBox<Optional<School>>>query().setValue(school);
+            bench.model().open(bench.model().yard().state().garage().all().get(car));
             return null;
         });
         bench.settle();

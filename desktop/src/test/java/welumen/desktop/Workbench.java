@@ -5,11 +5,13 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
+import javafx.application.Platform;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
@@ -19,6 +21,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 import welumen.cabin.PartId;
+import welumen.desktop.door.Door;
 import welumen.desktop.model.Devices;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.model.OpenedWorkshop;
@@ -33,7 +36,7 @@ import welumen.standins.printer.PrinterStandin;
 /** A demo workshop in a real window, with a robot's hands: what the walks have in common. */
 final class Workbench implements AutoCloseable {
     final FxRobot robot = new FxRobot();
-    private final Path folder;
+    private Path folder;
     private final AtomicReference<Instant> now = new AtomicReference<>(DemoDay.start(DemoDay.USUAL));
     private final Clock clock = new Clock() {
         @Override
@@ -51,8 +54,11 @@ final class Workbench implements AutoCloseable {
             return now.get();
         }
     };
+    final NoPaper papers = new NoPaper();
     private OpenedWorkshop workshop;
     private WelumenWindow window;
+    private String person = DemoWorkshop.PERSON;
+    private final CompletableFuture<Void> entered = new CompletableFuture<>();
     private int strokes;
 
     private Workbench(Path folder) {
@@ -70,6 +76,41 @@ final class Workbench implements AutoCloseable {
         }
     }
 
+    /** A first start on an empty home: the door, until a workshop is begun there. */
+    static Workbench atTheDoor(Path home, Instant now) {
+        try {
+            var bench = new Workbench(home);
+            bench.now.set(now);
+            FxToolkit.registerPrimaryStage();
+            var places = new Door.Places(home.resolve("workshops"), home.resolve("demo"), Optional.empty());
+            FxToolkit.setupStage(stage -> {
+                stage.hide();
+                new Door(stage, places, bench.clock, bench::enter).show();
+            });
+            bench.settle();
+            return bench;
+        } catch (java.util.concurrent.TimeoutException late) {
+            throw new IllegalStateException(late);
+        }
+    }
+
+    private void enter(Stage stage, Door.Chosen chosen) {
+        folder = chosen.folder();
+        workshop = OpenedWorkshop.open(folder, clock);
+        person = chosen.person().orElseThrow();
+        Platform.runLater(() -> show(stage, entered));
+    }
+
+    /** Waits until what was chosen at the door is open. */
+    void entered() {
+        try {
+            entered.get(30, TimeUnit.SECONDS);
+        } catch (java.util.concurrent.TimeoutException | ExecutionException | InterruptedException late) {
+            throw new IllegalStateException(late);
+        }
+        settle();
+    }
+
     private void show() {
         workshop = OpenedWorkshop.open(folder, clock);
         var whole = new CompletableFuture<Void>();
@@ -85,12 +126,13 @@ final class Workbench implements AutoCloseable {
     private void show(Stage stage, CompletableFuture<Void> whole) {
         window = new WelumenWindow(
                 workshop,
-                DemoWorkshop.PERSON,
+                person,
                 new Devices(
                         new CameraStandin(),
                         new PrinterStandin(workshop.folder()::keepPaper),
                         LabelPhoto::ofNewest,
-                        new FloorCameraStandin()));
+                        new FloorCameraStandin(),
+                        papers));
         window.showOn(stage, new Painted() {
             @Override
             public void answer() {}
@@ -120,6 +162,18 @@ final class Workbench implements AutoCloseable {
 
     void go(WorkStage stage) {
         robot.press(KeyCode.ALT).type(KeyCode.valueOf("DIGIT" + stage.number())).release(KeyCode.ALT);
+        settle();
+    }
+
+    /** Turns to the yard, or back from it. */
+    void yard() {
+        robot.press(KeyCode.ALT).type(KeyCode.DIGIT0).release(KeyCode.ALT);
+        settle();
+    }
+
+    /** Turns to the list of cars, or back from it. */
+    void cars() {
+        robot.type(KeyCode.F3);
         settle();
     }
 

@@ -14,10 +14,9 @@ import welumen.measure.Parsed.Understood;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeCurve;
 import welumen.pattern.EdgeFinish;
-import welumen.pattern.Grain;
+import welumen.pattern.Makeup;
 import welumen.pattern.Pairing;
 import welumen.pattern.Piece;
-import welumen.pattern.Under;
 import welumen.pattern.draft.Card.Measure;
 
 /**
@@ -55,35 +54,40 @@ public final class DraftText {
      */
     public record Drawn(Piece piece, Optional<Card> card) {}
 
-    /** The piece for a part, in a material; refused with what is wrong and an example. */
+    /** A piece of leather that lies on nothing. */
     public static Parsed<Drawn> read(String typed, PartId part, String material) {
+        return read(typed, part, Makeup.plain(material));
+    }
+
+    /** The piece for a part, made up so; refused with what is wrong and an example. */
+    public static Parsed<Drawn> read(String typed, PartId part, Makeup makeup) {
         var line = typed.strip();
         var measured = MEASURED.matcher(line);
-        if (measured.matches()) return measured(measured, part, material);
+        if (measured.matches()) return measured(measured, part, makeup);
         var round = ROUND.matcher(line);
         if (round.matches())
             return Length.parse(round.group("wide"))
                     .flatMap(wide ->
-                            drawn(round.group("name"), part, material, Shapes.oval(sound(wide), sound(wide)), wide));
+                            drawn(round.group("name"), part, makeup, Shapes.oval(sound(wide), sound(wide)), wide));
         var sizes = SIZES.matcher(line);
         if (!sizes.matches())
             return new Refused<>("“%s” does not say a name and two sizes. %s".formatted(line, EXAMPLE));
         return Length.parse(sizes.group("wide"))
                 .flatMap(wide ->
-                        Length.parse(sizes.group("high")).flatMap(high -> sized(sizes, part, material, wide, high)));
+                        Length.parse(sizes.group("high")).flatMap(high -> sized(sizes, part, makeup, wide, high)));
     }
 
-    private static Parsed<Drawn> sized(Matcher sizes, PartId part, String material, Length wide, Length high) {
+    private static Parsed<Drawn> sized(Matcher sizes, PartId part, Makeup makeup, Length wide, Length high) {
         var name = sizes.group("name");
         if (sizes.group("oval") != null)
-            return drawn(name, part, material, Shapes.oval(sound(wide), sound(high)), wide, high);
+            return drawn(name, part, makeup, Shapes.oval(sound(wide), sound(high)), wide, high);
         if (sizes.group("more") == null)
-            return drawn(name, part, material, Shapes.tapered(wide.mm(), high.mm(), wide.mm()), wide, high);
+            return drawn(name, part, makeup, Shapes.tapered(wide.mm(), high.mm(), wide.mm()), wide, high);
         return Length.parse(sizes.group("much"))
                 .flatMap(much -> drawn(
                         name,
                         part,
-                        material,
+                        makeup,
                         switch (sizes.group("more").toLowerCase(Locale.ROOT)) {
                             case "top" -> Shapes.tapered(wide.mm(), high.mm(), much.mm());
                             case "rise" -> Shapes.arch(sound(wide), sound(high), sound(much));
@@ -99,30 +103,30 @@ public final class DraftText {
         return Math.max(1, length.mm());
     }
 
-    private static Parsed<Drawn> drawn(String name, PartId part, String material, List<Edge> edges, Length... sizes) {
+    private static Parsed<Drawn> drawn(String name, PartId part, Makeup makeup, List<Edge> edges, Length... sizes) {
         for (var size : sizes)
             if (size.mm() < 1) return new Refused<>("“%s” has a side under 1 mm. Check its sizes.".formatted(name));
-        return piece(name, part, material, edges).map(piece -> new Drawn(piece, Optional.empty()));
+        return piece(name, part, makeup, edges).map(piece -> new Drawn(piece, Optional.empty()));
     }
 
-    private static Parsed<Piece> piece(String name, PartId part, String material, List<Edge> edges) {
+    private static Parsed<Piece> piece(String name, PartId part, Makeup makeup, List<Edge> edges) {
         try {
             return new Understood<>(new Piece(
                     Piece.idOf(part, name),
                     part,
                     name,
-                    material,
+                    makeup.material(),
                     Pairing.ONE,
-                    2,
-                    new Grain.AnyWay(),
-                    Under.NOTHING,
+                    makeup.grade(),
+                    makeup.grain(),
+                    makeup.under(),
                     edges));
         } catch (IllegalArgumentException noPiece) {
             return new Refused<>("These sizes make no piece: " + noPiece.getMessage());
         }
     }
 
-    private static Parsed<Drawn> measured(Matcher line, PartId part, String material) {
+    private static Parsed<Drawn> measured(Matcher line, PartId part, Makeup makeup) {
         var measures = new ArrayList<Measure>();
         var bows = new ArrayList<Bow>();
         for (var text : line.group("measures").split("\\s*,\\s*")) {
@@ -149,13 +153,13 @@ public final class DraftText {
                     bows.add(new Bow(ends.charAt(0), ends.charAt(1), isIn ? -length.mm() : length.mm()));
             }
         }
-        return Card.of(measures).flatMap(card -> drawn(card, line.group("name"), part, material, bows));
+        return Card.of(measures).flatMap(card -> drawn(card, line.group("name"), part, makeup, bows));
     }
 
     /** A side that stands off the straight line between its corners. */
     private record Bow(char from, char to, double mm) {}
 
-    private static Parsed<Drawn> drawn(Card card, String name, PartId part, String material, List<Bow> bows) {
+    private static Parsed<Drawn> drawn(Card card, String name, PartId part, Makeup makeup, List<Bow> bows) {
         var edges = new ArrayList<Edge>();
         var count = card.corners().size();
         for (var i = 0; i < count; i++) {
@@ -164,7 +168,7 @@ public final class DraftText {
             edges.add(new Edge(
                     "" + from + to, List.of(card.corners().get(i)), EdgeFinish.SEWN, EdgeFinish.SEWN.allowanceMm()));
         }
-        var piece = piece(name, part, material, edges);
+        var piece = piece(name, part, makeup, edges);
         for (var bow : bows) {
             var edge = sideOf(bow, count);
             if (edge < 0)

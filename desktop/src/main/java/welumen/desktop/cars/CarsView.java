@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -26,6 +27,7 @@ public final class CarsView extends StagePane {
 
     private final VBox list = new VBox(10);
     private final AnotherCar another;
+    private final ScrollPane scroll;
     private boolean showsClosed;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -36,7 +38,9 @@ public final class CarsView extends StagePane {
         var form = Nodes.scroll(another);
         form.setMinWidth(FORM);
         form.setMaxWidth(FORM);
-        var both = new HBox(24, Nodes.grown(Nodes.scroll(list)), form);
+        scroll = Nodes.grown(Nodes.scroll(list));
+        scroll.managedProperty().bind(scroll.visibleProperty());
+        var both = new HBox(24, scroll, form);
         VBox.setVgrow(both, Priority.ALWAYS);
         both.setMinHeight(0);
         getChildren().add(both);
@@ -55,6 +59,7 @@ public final class CarsView extends StagePane {
         var working = cars.stream().filter(CarFile::isInWork).toList();
         headline.say(model.workshopName(), answer(working), more(cars));
         list.getChildren().clear();
+        scroll.setVisible(!cars.isEmpty()); // else the form stands where the list would
         for (var car : working) list.getChildren().add(card(car));
         var aside = cars.stream()
                 .filter(car -> car.standing() instanceof CarFile.Standing.SetAside)

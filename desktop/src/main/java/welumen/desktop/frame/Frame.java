@@ -43,7 +43,7 @@ public final class Frame extends BorderPane {
         this.views = views;
         this.idle = new IdleQuestion(model);
         setTop(new Tape(model));
-        var centre = new VBox(trouble(), idle, middle);
+        var centre = new VBox(trouble(), paper(), idle, middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
         middle.setMinWidth(0);
         centre.setMinWidth(0);
@@ -86,11 +86,16 @@ public final class Frame extends BorderPane {
     /** Adds what is around the answer, once that has been painted: the cabin, the rail and the stage's detail. */
     public void fillIn() {
         prepare();
-        setLeft(cabin);
+        showCabin();
         setBottom(rail);
         filled = true;
         open.open();
         open.first().requestFocus();
+    }
+
+    /** The cabin is a car's: the yard has the room to itself. */
+    private void showCabin() {
+        setLeft(model.screenProperty().get() == Screen.STAGE ? cabin : null);
     }
 
     private HBox trouble() {
@@ -108,13 +113,40 @@ public final class Frame extends BorderPane {
         return row;
     }
 
+    /** What was made last, to be opened or printed with one press. */
+    private HBox paper() {
+        var words = Nodes.label("");
+        words.setId("paper-made");
+        HBox.setHgrow(words, Priority.ALWAYS);
+        words.setMaxWidth(Double.MAX_VALUE);
+        var opens = Nodes.chief("Open", "Open it with the program for such files", model.papers()::open);
+        opens.setId("paper-open");
+        var prints = Nodes.button("Print", "Send it to the usual printer", model.papers()::print);
+        prints.setId("paper-print");
+        var seen = Nodes.button(
+                "Seen", "Put this away", () -> model.paperProperty().set(null));
+        seen.setId("paper-seen");
+        var row = Nodes.row(12, words, opens, prints, seen);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("paper-made");
+        row.setMinHeight(USE_PREF_SIZE);
+        row.managedProperty().bind(row.visibleProperty());
+        model.paperProperty().subscribe(file -> {
+            row.setVisible(file != null);
+            if (file == null) return;
+            words.setText("Made: %s, in %s".formatted(file.getFileName(), file.getParent()));
+            prints.setVisible(file.toString().endsWith(".pdf"));
+        });
+        return row;
+    }
+
     private void showMiddle() {
         if (open != null) open.close();
         open = views.apply(model);
         open.setMinHeight(0);
         middle.getChildren().setAll(open);
         largeCabin = null;
-        setLeft(model.screenProperty().get() == Screen.STAGE ? cabin : null);
+        showCabin();
         if (filled) open.open();
         else open.openWithAnswer();
         open.first().requestFocus();

@@ -12,6 +12,7 @@ import welumen.desktop.stage.Leaf;
 import welumen.intake.FoundThing;
 import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.ThingHandedBack;
+import welumen.intake.IntakeChange.ThingStruck;
 import welumen.job.JobChange.AtIntake;
 
 /** Things of the customer's that were in the car: listed now, handed back at the end. */
@@ -49,7 +50,12 @@ final class FoundSection extends Leaf {
                 "The customer has it again",
                 () -> model.make(new AtIntake(new ThingHandedBack(thing.number()))));
         back.setId("handed-back-" + thing.number());
-        var row = Nodes.row(16, words, back);
+        var gone = Nodes.button(
+                "Strike out",
+                "It was noted by mistake",
+                () -> model.make(new AtIntake(new ThingStruck(thing.number()))));
+        gone.setId("strike-thing-" + thing.number());
+        var row = Nodes.row(16, words, back, gone);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }

@@ -12,7 +12,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
-import welumen.cabin.CabinChange.PartStruckOff;
 import welumen.cabin.CabinChange.PartsListed;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
@@ -28,9 +27,11 @@ import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.NamedFirst;
 import welumen.intake.IntakeChange.PartMissing;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.InCabin;
+import welumen.job.StrikingOff;
 import welumen.job.TakingIn;
 import welumen.strip.RefitLinks;
 
@@ -213,11 +214,11 @@ final class PartsSection extends Leaf {
     private void strikeOff() {
         var part = model.picked();
         if (part.isEmpty()) return;
-        if (!model.job().strip().stepsOn(part.get().id()).isEmpty()) {
-            wrong.setText("Steps are logged on it, so it was there. Take them back first.");
-            return;
-        }
-        model.make(new InCabin(new PartStruckOff(part.get().id())));
+        var id = part.get().id();
+        var objection = StrikingOff.objection(model.own(), id);
+        if (!objection.isEmpty()) wrong.setText(objection);
+        else if (NamedFirst.said(wrong, StrikingOff.hangs(model.own(), id)))
+            model.makeTogether(StrikingOff.changes(model.own(), id));
     }
 
     private String word(Within place) {

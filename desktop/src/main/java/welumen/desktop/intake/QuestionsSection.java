@@ -2,6 +2,7 @@ package welumen.desktop.intake;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -15,10 +16,13 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.NamedFirst;
 import welumen.intake.Approval;
 import welumen.intake.Approval.Answer;
 import welumen.intake.IntakeChange.ApprovalAnswered;
 import welumen.intake.IntakeChange.ApprovalAsked;
+import welumen.intake.IntakeChange.ApprovalReworded;
+import welumen.intake.IntakeChange.ApprovalWithdrawn;
 import welumen.job.JobChange.AtIntake;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -30,6 +34,7 @@ final class QuestionsSection extends Leaf {
     private final TextField version = new TextField();
     private final TextField holds = new TextField();
     private int replaces;
+    private Optional<Approval> rewording = Optional.empty();
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final VBox questions = new VBox(10);
 
@@ -70,7 +75,8 @@ final class QuestionsSection extends Leaf {
     @Override
     protected void refresh() {
         wrong.setText("");
-        if (replaces == 0) holds.setText(model.picked().map(Part::name).orElse(""));
+        if (replaces == 0 && rewording.isEmpty())
+            holds.setText(model.picked().map(Part::name).orElse(""));
         questions
                 .getChildren()
                 .setAll(model.job().brief().approvals().reversed().stream()
@@ -117,6 +123,7 @@ final class QuestionsSection extends Leaf {
                 said.setAccessibleText("What the customer said of: " + approval.question());
                 said.setOnAction(_ -> answer(approval, true, said));
                 card.getChildren().addAll(said, button(approval, true, said), button(approval, false, said));
+                words.getChildren().add(Nodes.row(8, change(approval), withdraw(approval)));
             }
         }
         card.setAlignment(Pos.CENTER_LEFT);
@@ -126,7 +133,11 @@ final class QuestionsSection extends Leaf {
 
     /** What was agreed, and what is asked in its place. */
     private String difference(Approval approval) {
-        var before = model.job().brief().approvals().get(approval.replaces() - 1);
+        var asked = model.job().brief().approvals().stream()
+                .filter(one -> one.number() == approval.replaces())
+                .findFirst();
+        if (asked.isEmpty()) return "";
+        var before = asked.get();
         return before.version().equals(approval.version())
                 ? "In place of what was agreed %s.".formatted(Words.day(before.asked()))
                 : "Was “%s”, now “%s”: what was cut or made by the first is to be looked at again."
@@ -135,14 +146,43 @@ final class QuestionsSection extends Leaf {
                                 approval.version().isEmpty() ? approval.question() : approval.version());
     }
 
+    private Node change(Approval approval) {
+        var change = Nodes.button("Change", "Ask it in other words, or hold other parts", () -> {
+            rewording = Optional.of(approval);
+            replaces = approval.replaces();
+            show(approval);
+            question.requestFocus();
+        });
+        change.setId("change-question-" + approval.number());
+        return change;
+    }
+
+    /** The parts that it holds are named first: they go on. */
+    private Node withdraw(Approval approval) {
+        var withdraw = Nodes.button("Ask no more", "Nobody need answer it; its parts are held no longer", () -> {
+            var held = approval.holds().stream()
+                    .map(part -> "the hold on the "
+                            + model.job().cabin().findOne(part).map(Part::name).orElse(part.value()))
+                    .toList();
+            if (NamedFirst.said(wrong, held)) model.make(new AtIntake(new ApprovalWithdrawn(approval.number())));
+        });
+        withdraw.setId("withdraw-question-" + approval.number());
+        return withdraw;
+    }
+
+    private void show(Approval approval) {
+        question.setText(approval.question());
+        version.setText(approval.version());
+        holds.setText(approval.holds().stream()
+                .map(part -> model.job().cabin().findOne(part).map(Part::name).orElse(part.value()))
+                .collect(Collectors.joining(", ")));
+    }
+
     private Node again(Approval approval) {
         var again = Nodes.button("Ask anew", "Something has changed: the answer no longer holds", () -> {
             replaces = approval.number();
-            question.setText(approval.question());
-            version.setText(approval.version());
-            holds.setText(approval.holds().stream()
-                    .map(part -> model.job().cabin().one(part).name())
-                    .collect(Collectors.joining(", ")));
+            rewording = Optional.empty();
+            show(approval);
             version.requestFocus();
         });
         again.setId("again-" + approval.number());
@@ -176,15 +216,18 @@ final class QuestionsSection extends Leaf {
     }
 
     private void ask(List<PartId> parts) {
+        var old = rewording;
         var approval = new Approval(
-                model.job().brief().nextApproval(),
+                old.map(Approval::number).orElseGet(() -> model.job().brief().nextApproval()),
                 question.getText().strip(),
                 version.getText().strip(),
                 replaces,
                 parts,
-                model.today(),
+                old.map(Approval::asked).orElseGet(model::today),
                 new Answer.Awaited());
-        if (!model.make(new AtIntake(new ApprovalAsked(approval)))) return;
+        if (!model.make(new AtIntake(old.isPresent() ? new ApprovalReworded(approval) : new ApprovalAsked(approval))))
+            return;
+        rewording = Optional.empty();
         replaces = 0;
         question.clear();
         version.clear();

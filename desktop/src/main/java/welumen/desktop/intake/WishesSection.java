@@ -17,6 +17,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.intake.FeatureLook;
 import welumen.intake.IntakeChange.FeatureLookedAt;
+import welumen.intake.IntakeChange.WishDropped;
 import welumen.intake.IntakeChange.WishNoted;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtIntake;
@@ -57,10 +58,18 @@ final class WishesSection extends Leaf {
     @Override
     protected void refresh() {
         wishes.getChildren()
-                .setAll(model.job().brief().wishes().stream()
-                        .map(one -> Nodes.label("·  " + one))
-                        .toList());
+                .setAll(model.job().brief().wishes().stream().map(this::wish).toList());
         features.getChildren().setAll(features().stream().map(this::feature).toList());
+    }
+
+    private Node wish(String one) {
+        var gone = Nodes.button(
+                "✕", "No wish of the customer's any more", () -> model.make(new AtIntake(new WishDropped(one))));
+        gone.setAccessibleText("Drop the wish: " + one);
+        gone.getStyleClass().add("bare");
+        var row = Nodes.row(10, Nodes.label("·  " + one), gone);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     private Set<String> features() {

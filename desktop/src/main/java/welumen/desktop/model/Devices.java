@@ -6,4 +6,5 @@ import welumen.strip.LabelPrinter;
 import welumen.trace.FloorCamera;
 
 /** The devices at this bench. */
-public record Devices(Camera camera, LabelPrinter printer, LabelCamera labelCamera, FloorCamera floorCamera) {}
+public record Devices(
+        Camera camera, LabelPrinter printer, LabelCamera labelCamera, FloorCamera floorCamera, PaperOpener papers) {}

@@ -58,6 +58,9 @@ public final class JobModel {
     public static final CarFile NO_CAR =
             new CarFile(new UUID(0, 0), "No car yet", "Take in a car first.", new CarFile.Standing.InWork());
 
+    private static final String BEGAN =
+            "That is how the workshop began. What it is called is changed at “Prices and ways”.";
+
     private final WorkshopFolder folder;
     private final Clock clock;
     private final PhotoDesk photos;
@@ -88,6 +91,7 @@ public final class JobModel {
     private final ReadOnlyStringWrapper person = new ReadOnlyStringWrapper(this, "person", "");
     private final ObjectProperty<WorkStage> stage = new SimpleObjectProperty<>(this, "stage", WorkStage.STRIP);
     private final ObjectProperty<PartId> picked = new SimpleObjectProperty<>(this, "picked");
+    private final ObjectProperty<Path> paper = new SimpleObjectProperty<>(this, "paper");
     private final ObjectProperty<Screen> screen = new SimpleObjectProperty<>(this, "screen", Screen.STAGE);
     private final ReadOnlyObjectWrapper<Place> place = new ReadOnlyObjectWrapper<>(this, "place");
     private final ReadOnlyLongWrapper version = new ReadOnlyLongWrapper(this, "version");
@@ -99,7 +103,7 @@ public final class JobModel {
         this.photos = new PhotoDesk(this, folder, devices.camera());
         this.labels = new LabelDesk(this, devices.printer(), devices.labelCamera());
         this.workTime = new WorkTime(this);
-        this.papers = new PaperDesk(this);
+        this.papers = new PaperDesk(this, devices.papers());
         this.traces = new TraceDesk(devices.floorCamera());
         this.stock = new StockDesk(this);
         this.logs = new Logs(folder, clock, start.yard());
@@ -111,6 +115,7 @@ public final class JobModel {
         start.first().ifPresent(first -> logs.keep(first.file().job(), first.log()));
         if (folder.isReadOnly())
             trouble.set("This workshop was written by a newer Welumen, so it is open for reading only.");
+        if (start.first().isEmpty()) screen.set(Screen.CARS);
         show(start.first().map(OpenedWorkshop.FirstCar::file).orElse(NO_CAR));
         stage.subscribe(_ -> {
             standpoints.stoodAt(opened.get().job(), stage.get());
@@ -244,8 +249,10 @@ public final class JobModel {
      */
     public void takeBack() {
         act(action -> {
-            if (screen.get().isYards()) action.takeBack(logs.yard(), logs::find);
-            else action.takeBack(journal, logs::find);
+            if (screen.get().isYards()) {
+                if (logs.yard().standing().size() <= 1) throw new IllegalStateException(BEGAN);
+                action.takeBack(logs.yard(), logs::find);
+            } else action.takeBack(journal, logs::find);
         });
     }
 
@@ -305,7 +312,19 @@ public final class JobModel {
     }
 
     Path keepPaper(String name, byte[] pdf) {
-        return folder.keepPaper(name, pdf);
+        var kept = folder.keepPaper(name, pdf);
+        made(kept);
+        return kept;
+    }
+
+    /** A paper or a file was made, and can be opened. */
+    void made(Path file) {
+        paper.set(file);
+    }
+
+    /** What was made last; null once it has been seen to. */
+    public ObjectProperty<Path> paperProperty() {
+        return paper;
     }
 
     public WorkTime workTime() {
@@ -338,6 +357,8 @@ public final class JobModel {
     /** Somebody else works at this window now. */
     public void personIs(String name) {
         person.set(name);
+        standpoints.personIs(name);
+        keepStandpoints();
     }
 
     /** What was said of this car itself, without what holds in the yard. */

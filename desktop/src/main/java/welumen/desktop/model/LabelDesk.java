@@ -1,5 +1,6 @@
 package welumen.desktop.model;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import welumen.files.label.LabelPdf;
@@ -40,11 +41,17 @@ public final class LabelDesk {
                 .toList();
     }
 
-    /** Prints labels; where they came out, or empty, with trouble said. */
-    public Optional<String> print(List<TrimLabel> labels, LabelSheet sheet) {
-        var name = "%s %s, labels".formatted(model.openedProperty().get().title(), model.today());
+    /**
+     * Prints labels; where they came out, or empty, with trouble said.
+     *
+     * @param of what they are of, “bags”: each kind has a sheet of its own
+     */
+    public Optional<String> print(List<TrimLabel> labels, LabelSheet sheet, String of) {
+        var name = "%s %s, labels of %s".formatted(model.openedProperty().get().title(), model.today(), of);
         try {
-            return Optional.of(printer.print(LabelPdf.write(labels, sheet, 0), name));
+            var where = printer.print(LabelPdf.write(labels, sheet, 0), name);
+            model.made(Path.of(where));
+            return Optional.of(where);
         } catch (StoreException fault) {
             model.say(fault.getMessage());
             return Optional.empty();

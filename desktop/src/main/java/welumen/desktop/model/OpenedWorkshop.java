@@ -3,6 +3,7 @@ package welumen.desktop.model;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.job.Job;
@@ -11,6 +12,7 @@ import welumen.journal.Journal;
 import welumen.journal.StoreException;
 import welumen.yard.CarFile;
 import welumen.yard.Garage;
+import welumen.yard.Person;
 import welumen.yard.Yard;
 import welumen.yard.YardChange;
 
@@ -29,8 +31,17 @@ public record OpenedWorkshop(
 
     /** @throws StoreException if the workshop cannot be read */
     public static OpenedWorkshop open(Path path, Clock clock) {
+        return open(path, _ -> clock);
+    }
+
+    /**
+     * @param clocks the clock by which one works there
+     * @throws StoreException if the workshop cannot be read
+     */
+    public static OpenedWorkshop open(Path path, Function<WorkshopFolder, Clock> clocks) {
         var folder = WorkshopFolder.open(path);
         try {
+            var clock = clocks.apply(folder);
             var yard = folder.yard(clock);
             var standpoints = Standpoints.read(folder.viewSettings());
             var first = first(yard.state().garage(), standpoints)
@@ -40,6 +51,15 @@ public record OpenedWorkshop(
             folder.close();
             throw fault;
         }
+    }
+
+    /** Who works at this window: whoever said so last, else whoever is known first; empty where nobody is. */
+    public Optional<String> person() {
+        return standpoints
+                .person()
+                .or(() -> yard.state().crew().people().all().stream()
+                        .map(Person::name)
+                        .findFirst());
     }
 
     /** The one looked at last, else the first that is worked on, else the first. */

@@ -4,6 +4,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import javafx.application.Platform;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.Stock;
@@ -31,9 +33,30 @@ public final class PaperDesk {
     private static final int TARGETS = 8;
 
     private final JobModel model;
+    private final PaperOpener opener;
 
-    PaperDesk(JobModel model) {
+    PaperDesk(JobModel model, PaperOpener opener) {
         this.model = model;
+        this.opener = opener;
+    }
+
+    /** Opens what was made last, beside; where no program can, that is said. */
+    public void open() {
+        beside(opener::open);
+    }
+
+    /** Sends what was made last to the printer, beside. */
+    public void print() {
+        beside(opener::print);
+    }
+
+    private void beside(Function<Path, String> work) {
+        var file = model.paperProperty().get();
+        if (file == null) return;
+        Thread.ofVirtual().start(() -> {
+            var trouble = work.apply(file);
+            if (!trouble.isEmpty()) Platform.runLater(() -> model.say(trouble));
+        });
     }
 
     /** Each gives the file; empty, with trouble said, where it cannot be written. */

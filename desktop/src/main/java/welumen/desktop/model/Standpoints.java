@@ -12,9 +12,11 @@ import welumen.job.WorkStage;
 /** Where one stood in each car: at which stage, with which part picked, on which leaf of each stage. JavaFX thread only. */
 public final class Standpoints {
     private static final String LAST = "last";
+    private static final String PERSON = "person";
 
     private final Map<UUID, Standpoint> of = new HashMap<>();
     private Optional<UUID> last = Optional.empty();
+    private Optional<String> person = Optional.empty();
 
     private static final class Standpoint {
         private Optional<WorkStage> stage = Optional.empty();
@@ -36,7 +38,8 @@ public final class Standpoints {
     }
 
     private void take(String key, String value) {
-        if (key.equals(LAST)) last = Optional.of(UUID.fromString(value));
+        if (key.equals(PERSON)) person = Optional.of(value);
+        else if (key.equals(LAST)) last = Optional.of(UUID.fromString(value));
         else {
             var words = key.split(" ", 3);
             var car = at(UUID.fromString(words[0]));
@@ -52,6 +55,7 @@ public final class Standpoints {
     /** As it is kept, by key. */
     Map<String, String> settings() {
         var settings = new TreeMap<String, String>();
+        person.ifPresent(name -> settings.put(PERSON, name));
         last.ifPresent(car -> settings.put(LAST, car.toString()));
         of.forEach((car, point) -> {
             point.stage.ifPresent(stage -> settings.put(car + " stage", stage.name()));
@@ -63,6 +67,15 @@ public final class Standpoints {
 
     Optional<UUID> last() {
         return last;
+    }
+
+    /** Who works at this window; empty where nobody has said. */
+    Optional<String> person() {
+        return person;
+    }
+
+    void personIs(String name) {
+        person = Optional.of(name);
     }
 
     void turnedTo(UUID car) {

@@ -168,6 +168,7 @@ final class PatternFelt extends FeltPane {
         var at = picked.get();
         var own = at != null && at.piece().equals(one.piece().id());
         fill.pseudoClassStateChanged(Styles.PICKED, own);
+        fill.setId("fill-" + one.piece().id());
         fill.setOnMouseClicked(_ -> picked.set(new PickedEdge(one.piece().id(), own ? at.edge() : 0)));
         getChildren().addAll(fill, chalk.draw(one.piece().net(), "chalk-dash"));
         getChildren().addAll(PieceChalk.inside(one.piece(), chalk));

@@ -186,12 +186,12 @@ final class PhotoLeaf extends Leaf {
         if (part.isEmpty() || traced.isEmpty()) return;
         var called =
                 name.getText().isBlank() ? part.get().name() : name.getText().strip();
-        var material = part.get().material().isBlank()
-                ? "material not noted"
-                : part.get().material();
-        var piece = FromTrace.piece(traced.get(), called, part.get().id(), material);
+        var makeup = MakeupChoice.usual(model, part.get());
+        var piece = model.job()
+                .patterns()
+                .asSecond(FromTrace.piece(traced.get(), called, part.get().id(), makeup));
         if (model.make(new AtPattern(new PieceDrawn(piece))))
             answer.setText("“%s” lies on the first leaf: say there what becomes of its %s."
-                    .formatted(called, Words.many(piece.edges().size(), "edge")));
+                    .formatted(piece.name(), Words.many(piece.edges().size(), "edge")));
     }
 }

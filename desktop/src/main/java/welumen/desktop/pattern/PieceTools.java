@@ -3,6 +3,7 @@ package welumen.desktop.pattern;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -195,9 +196,13 @@ final class PieceTools {
             var read = isSvg
                     ? PatternSvg.read(text, part.get().id())
                     : PatternDxf.read(text, part.get().id());
-            var changes = read.stream()
-                    .<JobChange>map(piece -> new AtPattern(new PieceDrawn(piece)))
-                    .toList();
+            var patterns = model.job().patterns();
+            var changes = new ArrayList<JobChange>();
+            for (var piece : read) {
+                var drawn = new PieceDrawn(patterns.asSecond(piece));
+                patterns = patterns.after(drawn);
+                changes.add(new AtPattern(drawn));
+            }
             wrong.accept("");
             model.makeTogether(changes);
         } catch (BadFile fault) {
@@ -220,8 +225,10 @@ final class PieceTools {
         var edge = picked.get().edge();
         switch (edit.apply(piece.get(), edge)) {
             case Refused<Piece>(var why) -> wrong.accept(why);
-            case Understood<Piece>(var drawn) -> {
+            case Understood<Piece>(var made) -> {
                 wrong.accept("");
+                var isAnother = !made.id().equals(piece.get().id());
+                var drawn = isAnother ? model.job().patterns().asSecond(made) : made;
                 if (model.make(new AtPattern(new PieceDrawn(drawn))))
                     picked.set(new PickedEdge(
                             drawn.id(), Math.min(edge, drawn.edges().size() - 1)));

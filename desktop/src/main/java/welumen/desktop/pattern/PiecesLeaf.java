@@ -5,6 +5,7 @@ import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -19,6 +20,7 @@ import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.NamedFirst;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Length;
 import welumen.measure.Parsed;
@@ -28,10 +30,10 @@ import welumen.pattern.Edge;
 import welumen.pattern.EdgeCurve;
 import welumen.pattern.EdgeEdit;
 import welumen.pattern.EdgeFinish;
-import welumen.pattern.Grain;
 import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.EdgeFinished;
 import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.PatternChange.PieceDropped;
 import welumen.pattern.Piece;
 import welumen.pattern.draft.Card;
 import welumen.pattern.draft.DraftText;
@@ -52,11 +54,16 @@ final class PiecesLeaf extends Leaf {
     private final Label pieceName = Nodes.label("", Styles.STRONG);
     private final Label pieceFacts = Nodes.label("", Styles.NOTE);
     private final Label wrong = Nodes.label("", Styles.DANGER);
+    private final MakeupChoice makeup;
+    private final Button drop = Nodes.button(
+            "Drop this piece", "It is no part of the pattern any more (Ctrl+Z takes that back)", this::drop);
     private boolean filling;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PiecesLeaf(JobModel model) {
         super(model, "Pieces");
+        makeup = new MakeupChoice(model);
+        drop.setId("drop-piece");
         felt = new PatternFelt(picked);
         finish.getItems().setAll(EdgeFinish.values());
         WordCell.in(finish, EdgeFinish::word);
@@ -96,6 +103,8 @@ final class PiecesLeaf extends Leaf {
                 10,
                 pieceName,
                 pieceFacts,
+                makeup,
+                Nodes.row(8, drop),
                 Nodes.whole("Its edges", Styles.HEADING),
                 edges,
                 Nodes.row(
@@ -142,16 +151,15 @@ final class PiecesLeaf extends Leaf {
             edges.getItems().clear();
             pieceName.setText("");
             pieceFacts.setText("");
+            makeup.hide();
         } else {
             pieceName.setText(Words.capital(piece.name()));
-            pieceFacts.setText("%s · %s · grade %d · %s%s · cut %s"
+            pieceFacts.setText("%s · %s · cut %s"
                     .formatted(
-                            piece.material(),
                             piece.pairing().word(),
-                            piece.grade(),
                             piece.face().word(),
-                            lies(piece.grain()),
                             Words.squareMetres(Blank.of(piece).area())));
+            makeup.show(piece);
             edges.getItems()
                     .setAll(IntStream.range(0, piece.edges().size()).boxed().toList());
             edges.getSelectionModel().select(at.edge());
@@ -190,22 +198,6 @@ final class PiecesLeaf extends Leaf {
         model.make(new AtPattern(new EdgeFinished(at.piece(), at.edge(), newFinish, mm)));
     }
 
-    /** What a new piece is cut from: as the last piece drawn, else as the first in stock. */
-    private String material() {
-        var pieces = pieces();
-        if (!pieces.isEmpty()) return pieces.getLast().material();
-        var stock = model.yard().state().stock().here();
-        return stock.isEmpty() ? "leather" : stock.getFirst().material();
-    }
-
-    private static String lies(Grain grain) {
-        return switch (grain) {
-            case Grain.AnyWay() -> "";
-            case Grain.StretchAlong(var degrees) -> " · stretch %.0f°".formatted(degrees);
-            case Grain.NapToward(var degrees) -> " · nap %.0f°".formatted(degrees);
-        };
-    }
-
     /** Types the beginning of a change, for the trimmer to finish. */
     private void begin(String words) {
         changing.setText(words);
@@ -226,6 +218,26 @@ final class PiecesLeaf extends Leaf {
         }
     }
 
+    private void drop() {
+        var at = picked.get();
+        if (at != null && NamedFirst.said(wrong, sewnTo(at.piece())))
+            model.make(new AtPattern(new PieceDropped(at.piece())));
+    }
+
+    /** The seams of a piece, each by what it is sewn to. */
+    private List<String> sewnTo(String id) {
+        return model.job().patterns().seams().stream()
+                .filter(seam -> seam.touches(id))
+                .map(seam -> seam.one().piece().equals(id) ? seam.other() : seam.one())
+                .map(side -> "the seam to the %s"
+                        .formatted(model.job()
+                                .patterns()
+                                .findOne(side.piece())
+                                .map(piece -> "%s, %s".formatted(piece.name(), piece.edgeWord(side.edge())))
+                                .orElse(side.piece())))
+                .toList();
+    }
+
     private void change() {
         var at = picked.get();
         var piece = at == null ? null : piece(at.piece());
@@ -242,14 +254,17 @@ final class PiecesLeaf extends Leaf {
     private void drawPiece() {
         var part = model.picked();
         if (part.isEmpty()) return;
-        switch (DraftText.read(drawing.getText(), part.get().id(), material())) {
+        switch (DraftText.read(drawing.getText(), part.get().id(), MakeupChoice.usual(model, part.get()))) {
             case Refused<DraftText.Drawn>(var why) -> wrong.setText(why);
             case Understood<DraftText.Drawn>(var drawn) -> {
-                var piece = drawn.piece();
+                var piece = model.job().patterns().asSecond(drawn.piece());
                 wrong.setText("");
                 if (!model.make(new AtPattern(new PieceDrawn(piece)))) return;
                 drawing.clear();
                 picked.set(new PickedEdge(piece.id(), 0));
+                if (!piece.name().equals(drawn.piece().name()))
+                    wrong.setText("There is a “%s” already, so this one is called “%s”."
+                            .formatted(drawn.piece().name(), piece.name()));
                 drawn.card().ifPresent(card -> pieceFacts.setText(agreement(card)));
             }
         }

@@ -28,6 +28,11 @@ public abstract class Leaf extends VBox {
         return true;
     }
 
+    /** What the leaf answers, in words, for the large line; empty where the stage says it. */
+    public String answer() {
+        return "";
+    }
+
     /** How many things here want an answer; said on the tab. */
     protected int wanting() {
         return 0;

@@ -23,6 +23,7 @@ public final class Leaves extends VBox {
     private final JobModel model;
     private final WorkStage stage;
     private Leaf open;
+    private Runnable turned = () -> {};
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     public Leaves(List<? extends Leaf> leaves) {
@@ -49,6 +50,16 @@ public final class Leaves extends VBox {
         }
         tabs.getChildren().setAll(suiting().stream().map(this::tab).toList());
         open.refresh();
+    }
+
+    /** The one that is open. */
+    public Leaf open() {
+        return open;
+    }
+
+    /** Something to do whenever another one is turned to, as to say its answer. */
+    public void whenTurned(Runnable then) {
+        turned = then;
     }
 
     /** The control that has the keyboard first. */
@@ -92,6 +103,7 @@ public final class Leaves extends VBox {
         if (model.screenProperty().get() == Screen.STAGE) model.turnedLeaf(stage, leaf.word());
         middle.getChildren().setAll(open);
         refresh();
+        turned.run();
         if (open.first() != open) open.first().requestFocus();
     }
 }

@@ -43,12 +43,12 @@ final class BagsLeaf extends Leaf {
         var print = Nodes.button(
                 "Bag labels",
                 "A sheet of labels for all bags, 1:1",
-                () -> print(model.labels().ofBags()));
+                () -> print(model.labels().ofBags(), "bags"));
         print.setId("print-labels");
         var parts = Nodes.button(
                 "Part labels",
                 "Labels for all parts that are out",
-                () -> print(model.labels().ofParts()));
+                () -> print(model.labels().ofParts(), "parts"));
         parts.setId("print-part-labels");
         var camera =
                 Nodes.button("Read by camera", "Open the bag whose label lies before the camera", this::readByCamera);
@@ -103,10 +103,10 @@ final class BagsLeaf extends Leaf {
                 .formatted(size, model.job().cabin().one(inside.part()).name(), place);
     }
 
-    private void print(List<TrimLabel> labels) {
+    private void print(List<TrimLabel> labels, String of) {
         if (labels.isEmpty()) return;
         model.labels()
-                .print(labels, sheet.getValue())
+                .print(labels, sheet.getValue(), of)
                 .ifPresent(where -> said.setText("%s printed to %s. Print it at full size, not fitted to the page."
                         .formatted(Words.many(labels.size(), "label"), where)));
     }

@@ -19,9 +19,11 @@ import welumen.cabin.PartId;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MarkedPhoto;
+import welumen.desktop.stage.NamedFirst;
 import welumen.desktop.stage.Thumbnail;
 import welumen.evidence.PhotoMark;
 import welumen.job.JobChange.AtSurvey;
@@ -36,7 +38,9 @@ import welumen.survey.Finding;
 import welumen.survey.FindingKind;
 import welumen.survey.Mark;
 import welumen.survey.Severity;
+import welumen.survey.SurveyChange.FindingCorrected;
 import welumen.survey.SurveyChange.FindingMade;
+import welumen.survey.SurveyChange.FindingStruck;
 import welumen.survey.SurveyChange.LookedAt;
 import welumen.survey.SurveyChange.PatinaGrouped;
 
@@ -55,6 +59,7 @@ final class LookLeaf extends Leaf {
     private PartFelt.Shape shape = PartFelt.Shape.DOT;
     private final MarkedPhoto photo;
     private final StackPane table = new StackPane();
+    private Optional<Finding> correcting = Optional.empty();
     private Optional<Point> onPhoto = Optional.empty();
     private Optional<PartId> lookedAt = Optional.empty();
 
@@ -117,6 +122,7 @@ final class LookLeaf extends Leaf {
         if (!model.picked().map(Part::id).equals(lookedAt)) {
             lookedAt = model.picked().map(Part::id);
             photos.clear(); // they show the part before
+            correcting = Optional.empty();
             onPhoto = Optional.empty();
             table.getChildren().setAll(felt);
         }
@@ -188,11 +194,36 @@ final class LookLeaf extends Leaf {
                 Nodes.label(
                         "%.0f mm%s".formatted(finding.sizeMm(), finding.note().isEmpty() ? "" : " · " + finding.note()),
                         Styles.NOTE));
-        if (finding.photos().isEmpty()) return words;
+        var change = Nodes.button("Change", "Put it right in the fields above, then “Mark it”", () -> change(finding));
+        change.setId("change-finding-" + finding.number());
+        var strike = Nodes.button("Strike out", "It was noted by mistake", () -> strike(finding));
+        strike.setId("strike-finding-" + finding.number());
+        var whole = Nodes.column(4, words, Nodes.row(8, change, strike));
+        if (finding.photos().isEmpty()) return whole;
         var small = Thumbnail.of(model, finding.photos());
         small.setOnMouseClicked(_ -> lookAt(finding));
         small.setId("look-at-" + finding.number());
-        return Nodes.row(10, small, words);
+        return Nodes.row(10, small, whole);
+    }
+
+    private void change(Finding finding) {
+        correcting = Optional.of(finding);
+        kind.setValue(finding.kind());
+        severity.setValue(finding.severity());
+        size.setText(Words.mm(finding.sizeMm()));
+        note.setText(finding.note());
+        wrong.setText("Finding %d is put right by “Mark it”; it stays where it is unless another mark is drawn."
+                .formatted(finding.number()));
+        kind.requestFocus();
+    }
+
+    private void strike(Finding finding) {
+        var hangs = new ArrayList<String>();
+        if (finding.kind().stopsWork() && model.job().survey().isHeld(finding.part())) hangs.add("the hold it put");
+        if (model.job().survey().on(finding.part()).size() == 1
+                && model.job().choices().of(finding.part()).isPresent())
+            hangs.add("the reason for what was chosen: " + model.job().choices().words(finding.part()));
+        if (NamedFirst.said(wrong, hangs)) model.make(new AtSurvey(new FindingStruck(finding.number())));
     }
 
     /** Parts that aged with this one: all of them keep their patina, or none does. */
@@ -278,6 +309,10 @@ final class LookLeaf extends Leaf {
         if (part.isEmpty()) return;
         var mark = onPhoto.<Mark>map(at -> new Mark.OnPhoto(photos.getLast(), at, felt.cross()))
                 .orElseGet(felt::mark);
+        if (correcting.isPresent() && onPhoto.isEmpty() && !felt.hasDrawn()) {
+            correct(part.get(), correcting.get());
+            return;
+        }
         if (mark.sizeMm() > 0) {
             log(part.get(), mark, mark.sizeMm());
             return;
@@ -290,10 +325,21 @@ final class LookLeaf extends Leaf {
         }
     }
 
+    /** The same mark, described otherwise; of a line or an area the size follows from the mark. */
+    private void correct(Part part, Finding finding) {
+        if (finding.mark().sizeMm() > 0)
+            log(part, finding.mark(), finding.mark().sizeMm());
+        else if (Length.parse(size.getText()) instanceof Understood<Length>(var length) && length.mm() > 0)
+            log(part, finding.mark(), length.mm());
+        else wrong.setText("How far across is it? Type it as 30 mm.");
+    }
+
     private void log(Part part, Mark mark, double sizeMm) {
         wrong.setText("");
+        var old = correcting.filter(finding -> finding.part().equals(part.id()));
+        if (photos.isEmpty()) old.ifPresent(finding -> photos.addAll(finding.photos()));
         var finding = new Finding(
-                model.job().survey().nextFinding(),
+                old.map(Finding::number).orElseGet(() -> model.job().survey().nextFinding()),
                 part.id(),
                 kind.getValue(),
                 mark,
@@ -301,7 +347,9 @@ final class LookLeaf extends Leaf {
                 severity.getValue(),
                 note.getText().strip(),
                 photos);
-        if (!model.make(new AtSurvey(new FindingMade(finding)))) return;
+        correcting = Optional.empty();
+        if (!model.make(new AtSurvey(old.isPresent() ? new FindingCorrected(finding) : new FindingMade(finding))))
+            return;
         felt.forget();
         onPhoto = Optional.empty();
         note.clear();

@@ -46,6 +46,7 @@ final class PartFelt extends FeltPane {
     private final JobModel model;
     private Optional<Part> part = Optional.empty();
     private Point cross = new Point(0, 0);
+    private boolean isMoved;
     private final List<Point> drawn = new ArrayList<>();
     private Shape shape = Shape.DOT;
     private Chalk chalk = new Chalk(1, 0, 0);
@@ -65,7 +66,7 @@ final class PartFelt extends FeltPane {
     void show(Optional<Part> newPart) {
         if (!newPart.map(Part::id).equals(part.map(Part::id)))
             newPart.ifPresent(picked -> {
-                drawn.clear();
+                forget();
                 var box = picked.kind().outline().box();
                 cross = new Point(box.width() / 2, box.height() / 2);
             });
@@ -95,8 +96,14 @@ final class PartFelt extends FeltPane {
         return cross;
     }
 
+    /** Whether somebody has drawn here, or moved the cross, since the last mark. */
+    boolean hasDrawn() {
+        return isMoved || !drawn.isEmpty();
+    }
+
     /** Drops what was drawn, once it is logged. */
     void forget() {
+        isMoved = false;
         drawn.clear();
         redraw();
     }
@@ -128,6 +135,7 @@ final class PartFelt extends FeltPane {
 
     private void move(Point to) {
         if (part.isEmpty()) return;
+        isMoved = true;
         var box = part.get().kind().outline().box();
         cross = new Point(Math.clamp(to.x(), 0, box.width()), Math.clamp(to.y(), 0, box.height()));
         redraw();

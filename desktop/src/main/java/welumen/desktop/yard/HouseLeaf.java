@@ -60,7 +60,7 @@ final class HouseLeaf extends Leaf {
         lengths.setId("yard-lengths");
         lengths.getItems().setAll(Length.Style.values());
         WordCell.in(lengths, style -> style == Length.Style.INCHES ? "inches" : "millimetres");
-        lengths.valueProperty().subscribe(_ -> {
+        lengths.valueProperty().subscribe((_, _) -> {
             if (!filling) keepCounting();
         });
         var surfaces = new FlowPane(14, 12);
@@ -94,6 +94,14 @@ final class HouseLeaf extends Leaf {
                 Nodes.whole("Where good trimmers differ", Styles.STRONG),
                 questions);
         getChildren().add(Nodes.scroll(all));
+    }
+
+    @Override
+    public String answer() {
+        return "An hour is %s%s, in every car that does not say otherwise."
+                .formatted(
+                        model.currencySign(),
+                        number(model.yard().state().house().prices().hour()));
     }
 
     @Override

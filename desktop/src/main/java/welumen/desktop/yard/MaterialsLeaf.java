@@ -42,6 +42,18 @@ final class MaterialsLeaf extends ShelfLeaf<Material> {
     }
 
     @Override
+    public String answer() {
+        if (all().isEmpty()) return "No material is listed yet.";
+        var none = all().stream()
+                .filter(one -> here(one).isEmpty())
+                .map(Material::name)
+                .toList();
+        return none.isEmpty()
+                ? "Some of every material is here."
+                : "Nothing is here of %s.".formatted(String.join(", ", none));
+    }
+
+    @Override
     protected Node first() {
         return name;
     }

@@ -73,6 +73,22 @@ final class PeopleLeaf extends ShelfLeaf<Person> {
     }
 
     @Override
+    public String answer() {
+        if (all().isEmpty()) return "Nobody is known to work here yet.";
+        var here = all().stream()
+                .filter(person -> person.worksOn(model.today()))
+                .map(Person::name)
+                .toList();
+        return switch (here.size()) {
+            case 0 -> "Nobody is here on %s.".formatted(Words.day(model.today()));
+            case 1 -> here.getFirst() + " is here today.";
+            default ->
+                "%s and %s are here today."
+                        .formatted(String.join(", ", here.subList(0, here.size() - 1)), here.getLast());
+        };
+    }
+
+    @Override
     protected Node first() {
         return name;
     }

@@ -44,6 +44,18 @@ final class PlacesLeaf extends ShelfLeaf<Place> {
     }
 
     @Override
+    public String answer() {
+        var cars = all().stream()
+                .filter(place -> place.kind() == Place.Kind.CAR_PLACE)
+                .mapToInt(Place::count)
+                .sum();
+        if (all().isEmpty()) return "No bench, machine or place is listed yet.";
+        return cars == 0
+                ? "%s.".formatted(Words.many(all().size(), "place"))
+                : "There is room for %s.".formatted(Words.many(cars, "car"));
+    }
+
+    @Override
     protected Node first() {
         return name;
     }

@@ -59,9 +59,9 @@ abstract class ShelfLeaf<T extends Named> extends Leaf {
         drop.setId("drop-" + id());
         wrong.setId("wrong-" + id());
         form.getStyleClass().add(Styles.CARD);
-        form.getChildren().add(heading);
-        var buttons = Nodes.row(10, keep, drop);
-        var side = Nodes.scroll(Nodes.column(12, form, buttons, wrong, another));
+        form.getChildren().addAll(Nodes.grown(heading), Nodes.row(10, keep, drop), wrong);
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        var side = Nodes.scroll(Nodes.column(12, another, form));
         side.setMinWidth(FORM);
         side.setMaxWidth(FORM);
         var both = new HBox(24, Nodes.grown(Nodes.scroll(list)), side);

@@ -24,6 +24,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
+import welumen.shape.Planar;
 import welumen.yard.Material;
 
 /** Hides, rolls, sheets and offcuts of the whole yard: what came in, for which car, what it is called, what is gone. */
@@ -71,6 +72,19 @@ final class StockLeaf extends Leaf {
                                 12, Nodes.grown(Nodes.field("What came in", typed)), Nodes.field("Material", material)),
                         answer,
                         both);
+    }
+
+    @Override
+    public String answer() {
+        var here = model.yard().state().stock().here();
+        var leather = here.stream()
+                .filter(Stock.Hide.class::isInstance)
+                .mapToDouble(stock -> Planar.areaLeft(stock.shape()))
+                .sum();
+        var rolls = (int) here.stream().filter(Stock.Roll.class::isInstance).count();
+        if (here.isEmpty()) return "Nothing is here to cut from.";
+        return "%s of hides and sheets, and %s, are here."
+                .formatted(Words.squareMetres(leather), Words.many(rolls, "roll"));
     }
 
     @Override

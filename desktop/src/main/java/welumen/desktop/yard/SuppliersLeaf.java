@@ -1,5 +1,6 @@
 package welumen.desktop.yard;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -30,6 +31,17 @@ final class SuppliersLeaf extends ShelfLeaf<Supplier> {
                 Nodes.field("How to reach them", reach),
                 Nodes.field("What is bought there", carries),
                 Nodes.row(12, Nodes.field("Days to the box", lead), Nodes.field("Claims within days", claim)));
+    }
+
+    @Override
+    public String answer() {
+        var slowest = all().stream().max(Comparator.comparingInt(Supplier::leadDays));
+        if (slowest.isEmpty()) return "No supplier is listed yet.";
+        return slowest.get().leadDays() == 0
+                ? "How long they take has not been said."
+                : "The slowest, %s, takes %s."
+                        .formatted(
+                                slowest.get().name(), Words.many(slowest.get().leadDays(), "day"));
     }
 
     @Override

@@ -7,6 +7,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.yard.GoodsChange.TinCounted;
 import welumen.yard.GoodsChange.TinDropped;
@@ -46,6 +47,16 @@ final class TinsLeaf extends ShelfLeaf<Tin> {
     private void count(int by) {
         full.setText(Integer.toString(Math.max(0, Counts.of(full, 0) + by)));
         keep();
+    }
+
+    @Override
+    public String answer() {
+        if (all().isEmpty()) return "No tin is counted yet.";
+        var out = all().stream().filter(tin -> tin.full() == 0).map(Tin::name).toList();
+        return out.isEmpty()
+                ? "%s are full."
+                        .formatted(Words.many(all().stream().mapToInt(Tin::full).sum(), "tin"))
+                : "No full one is left of %s.".formatted(String.join("; ", out));
     }
 
     @Override

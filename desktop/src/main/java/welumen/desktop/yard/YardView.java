@@ -1,15 +1,12 @@
 package welumen.desktop.yard;
 
-import java.time.LocalDate;
 import java.util.List;
-import java.util.stream.Collectors;
 import javafx.scene.Node;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
-import welumen.yard.Person;
 
 /** What belongs to the workshop and not to a car. */
 public final class YardView extends StagePane {
@@ -25,6 +22,7 @@ public final class YardView extends StagePane {
                 new TinsLeaf(model),
                 new SuppliersLeaf(model),
                 new HouseLeaf(model)));
+        leaves.whenTurned(this::answer);
         getChildren().add(leaves);
     }
 
@@ -35,33 +33,21 @@ public final class YardView extends StagePane {
 
     @Override
     protected void refresh() {
+        leaves.refresh();
+        answer();
+    }
+
+    @Override
+    protected void answer() {
         var yard = model.yard().state();
-        var here = yard.crew().people().all().stream()
-                .filter(person -> person.worksOn(model.today()))
-                .map(Person::name)
-                .toList();
         headline.say(
                 yard.name(),
-                here.isEmpty() ? "Nobody is here on " + day(model.today()) + "." : names(here) + " here today.",
-                "%s, %s, %s in work; %s to cut from."
+                leaves.open().answer(),
+                "%d at work here, %s, %s in work."
                         .formatted(
-                                Words.many(yard.crew().people().all().size(), "person")
-                                        .replace("persons", "people"),
+                                yard.crew().people().all().size(),
                                 Words.many(yard.crew().places().all().size(), "place"),
-                                Words.many(yard.garage().inWork().size(), "car"),
-                                Words.many(yard.stock().here().size(), "piece of stock")
-                                        .replace("piece of stocks", "pieces of stock")));
-        leaves.refresh();
-    }
-
-    private static String day(LocalDate day) {
-        return Words.day(day);
-    }
-
-    private static String names(List<String> names) {
-        if (names.size() == 1) return names.getFirst() + " is";
-        return names.subList(0, names.size() - 1).stream().collect(Collectors.joining(", ")) + " and " + names.getLast()
-                + " are";
+                                Words.many(yard.garage().inWork().size(), "car")));
     }
 
     @Override

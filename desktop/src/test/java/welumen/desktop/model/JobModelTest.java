@@ -18,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import welumen.cabin.PartId;
 import welumen.desktop.DemoCopy;
+import welumen.desktop.NoPaper;
 import welumen.evidence.Camera;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.job.JobChange.AtPattern;
@@ -45,7 +46,9 @@ class JobModelTest {
     void open() {
         workshop = OpenedWorkshop.open(DemoCopy.into(home), clock);
         model = new JobModel(
-                workshop, "Ada", new Devices(camera, (_, name) -> name, _ -> new byte[0], _ -> new byte[0]));
+                workshop,
+                "Ada",
+                new Devices(camera, (_, name) -> name, _ -> new byte[0], _ -> new byte[0], new NoPaper()));
     }
 
     @AfterEach

@@ -17,6 +17,7 @@ import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 import welumen.cabin.PartId;
 import welumen.desktop.DemoCopy;
+import welumen.desktop.NoPaper;
 import welumen.desktop.model.Devices;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.model.OpenedWorkshop;
@@ -49,7 +50,8 @@ class PieceToolsTest {
             model = new JobModel(
                     workshop,
                     "Ada",
-                    new Devices(_ -> new byte[0], (_, name) -> name, _ -> new byte[0], _ -> new byte[0]));
+                    new Devices(
+                            _ -> new byte[0], (_, name) -> name, _ -> new byte[0], _ -> new byte[0], new NoPaper()));
             model.pickedProperty().set(CARPET);
             return new PieceTools(model, new SimpleObjectProperty<>(), words -> wrong = words, _ -> {}, _ -> {});
         });

@@ -21,6 +21,7 @@ import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 import welumen.cabin.PartId;
 import welumen.desktop.DemoCopy;
+import welumen.desktop.NoPaper;
 import welumen.desktop.look.Look;
 import welumen.desktop.model.Devices;
 import welumen.desktop.model.JobModel;
@@ -44,7 +45,9 @@ class FitLeafTest {
 
     private FitLeaf build() {
         var model = new JobModel(
-                workshop, "Ada", new Devices(_ -> new byte[0], (_, name) -> name, _ -> new byte[0], _ -> new byte[0]));
+                workshop,
+                "Ada",
+                new Devices(_ -> new byte[0], (_, name) -> name, _ -> new byte[0], _ -> new byte[0], new NoPaper()));
         model.open(model.yard().state().garage().all().get(1));
         model.pickedProperty().set(new PartId("right-front-carpet"));
         var built = new FitLeaf(model);

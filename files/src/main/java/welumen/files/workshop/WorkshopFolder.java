@@ -8,6 +8,7 @@ import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
@@ -19,6 +20,7 @@ import welumen.job.Job;
 import welumen.job.JobChange;
 import welumen.journal.Journal;
 import welumen.journal.StoreException;
+import welumen.yard.Beginning;
 import welumen.yard.Yard;
 import welumen.yard.YardChange;
 
@@ -27,6 +29,7 @@ import welumen.yard.YardChange;
  * or the end of the program, lets it go.
  */
 public final class WorkshopFolder implements AutoCloseable {
+    private static final String LOCK = "workshop.lock";
     private static final String VIEW = "window.properties";
 
     private final Path folder;
@@ -60,6 +63,42 @@ public final class WorkshopFolder implements AutoCloseable {
         } catch (StoreException fault) {
             lock.close();
             throw fault;
+        }
+    }
+
+    /**
+     * Begins a workshop in a new or empty folder.
+     *
+     * @throws StoreException if the folder holds anything, or cannot be written; nothing is left behind
+     */
+    public static void begin(Path folder, Beginning beginning, Clock clock) {
+        if (isOne(folder))
+            throw new StoreException(
+                    "[%s] is a workshop already. Open it: welumen open \"%s\".".formatted(folder, folder));
+        var other = holds(folder);
+        if (!other.isEmpty())
+            throw new StoreException("[%s] holds something else: %s. Choose a new or an empty folder for a workshop."
+                    .formatted(folder, String.join(", ", other)));
+        try (var workshop = open(folder)) {
+            var first = beginning.people().isEmpty()
+                    ? beginning.name()
+                    : beginning.people().getFirst();
+            workshop.yard(clock).make(beginning.change(), first);
+        }
+    }
+
+    /** What a folder holds, by name, the first few; nothing for one that is empty, or not there. */
+    public static List<String> holds(Path folder) {
+        if (!Files.exists(folder)) return List.of();
+        if (!Files.isDirectory(folder)) return List.of("it is a file");
+        try (var files = Files.list(folder)) {
+            return files.map(file -> file.getFileName().toString())
+                    .filter(name -> !name.equals(LOCK))
+                    .sorted()
+                    .limit(3)
+                    .toList();
+        } catch (IOException fault) {
+            throw new StoreException("[%s] cannot be read: %s.".formatted(folder, fault.getMessage()), fault);
         }
     }
 

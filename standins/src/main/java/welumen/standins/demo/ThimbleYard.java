@@ -97,7 +97,7 @@ final class ThimbleYard {
                         new SupplierSaid("", new Supplier(FELL, "by telephone, mornings", "hides, thread, dye", 9, 14)),
                         new SupplierSaid("", new Supplier(MILL, "by letter", "carpet, wool cloth, headlining", 16, 28)),
                         new MaterialSaid("", new Material(SelkieJob.HIDE, Matter.LEATHER, 1.2, FELL)),
-                        new MaterialSaid("", new Material("green carpet", Matter.CARPET, 8, MILL)),
+                        new MaterialSaid("", new Material("sage carpet", Matter.CARPET, 8, MILL)),
                         new MaterialSaid("", new Material("striped wool", Matter.CLOTH, 1.4, MILL)),
                         new TinCounted(
                                 "", new Tin("contact adhesive, 500 ml", Tin.Use.ADHESIVE, 4, 0.3, "C 114", FELL)),
