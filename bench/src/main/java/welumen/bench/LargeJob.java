@@ -50,11 +50,12 @@ final class LargeJob {
             var own = workshop.yard(clock);
             own.make(new WorkshopNamed("Large"), "bench");
             own.make(new JobOpened(job, "A large job", ""), "bench");
-            fill(workshop, workshop.job(job, clock));
+            fill(workshop, workshop.job(job, clock), ENTRIES, PHOTOS);
         }
     }
 
-    private static void fill(WorkshopFolder workshop, Journal<JobChange, Job> journal) {
+    /** So many entries, and photos with some of them. */
+    static void fill(WorkshopFolder workshop, Journal<JobChange, Job> journal, int entries, int photographed) {
         var parts = BodyParts.of(Body.SALOON, Side.RIGHT);
         journal.make(new InCabin(new PartsListed(parts)), "bench");
         journal.make(
@@ -63,9 +64,11 @@ final class LargeJob {
                         .toList()),
                 "bench");
         var random = new Random(1);
-        for (var i = journal.entries().size(); i < ENTRIES; i++) {
+        for (var i = journal.entries().size(); i < entries; i++) {
             var part = parts.get(random.nextInt(parts.size()));
-            var photos = i % (ENTRIES / PHOTOS) == 0 ? List.of(photo(workshop, part, i)) : List.<String>of();
+            var photos = photographed > 0 && i % (entries / photographed) == 0
+                    ? List.of(photo(workshop, part, i))
+                    : List.<String>of();
             var line = "%d screws no. 8, %d clips grey under the seal, bag %d, loose"
                     .formatted(1 + random.nextInt(9), 1 + random.nextInt(9), 1 + i % 400);
             var state = journal.state();

@@ -11,6 +11,26 @@ public sealed interface CutChange {
     /** A plan was accepted; kept whole, since the next nester will answer differently. */
     record PlanAccepted(CutProblem problem, CutPlan plan) implements CutChange {}
 
+    /** What happened to something to cut from while this car was worked on; the yard's log says the rest, in the same action. */
+    record StockSeen(String stock, What what) implements CutChange {
+        /** What happened to it. */
+        public enum What {
+            CAME_IN("Came in"),
+            FOUND_OTHERWISE("Found otherwise"),
+            GONE("Gone");
+
+            private final String word;
+
+            What(String word) {
+                this.word = word;
+            }
+
+            public String word() {
+                return word;
+            }
+        }
+    }
+
     /** Something to cut from came in for this job, in place of what was called so before. */
     record StockBrought(Stock stock) implements CutChange {}
 

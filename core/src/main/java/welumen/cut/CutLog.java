@@ -13,6 +13,7 @@ import welumen.cut.CutChange.PieceWorked;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutChange.StockBrought;
+import welumen.cut.CutChange.StockSeen;
 import welumen.cut.CutChange.StockSentBack;
 import welumen.cut.CutChange.StripTested;
 import welumen.cut.CutChange.TermsSaid;
@@ -53,6 +54,7 @@ public record CutLog(
                                 .toList(),
                         worked,
                         terms);
+            case StockSeen _ -> this;
             case StockBrought(var stock) -> {
                 var more = new ArrayList<>(brought);
                 var at = more.stream().map(Stock::id).toList().indexOf(stock.id());

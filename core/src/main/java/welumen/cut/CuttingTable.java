@@ -6,6 +6,7 @@ import welumen.cut.CutChange.PieceWorked;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutChange.StockBrought;
+import welumen.cut.CutChange.StockSeen;
 import welumen.cut.CutChange.StockSentBack;
 import welumen.cut.CutChange.StripTested;
 import welumen.cut.CutChange.TermsSaid;
@@ -20,7 +21,8 @@ public sealed interface CuttingTable {
     default CuttingTable after(CutChange change) {
         return switch (change) {
             case PlanAccepted(var problem, var plan) -> new Laid(problem, plan);
-            case StockBrought _,
+            case StockSeen _,
+                    StockBrought _,
                     StockSentBack _,
                     SheetCut _,
                     PieceSpoilt _,

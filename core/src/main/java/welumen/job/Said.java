@@ -22,6 +22,7 @@ import welumen.cut.CutChange.PieceWorked;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutChange.StockBrought;
+import welumen.cut.CutChange.StockSeen;
 import welumen.cut.CutChange.StockSentBack;
 import welumen.cut.CutChange.StripTested;
 import welumen.cut.CutChange.TermsSaid;
@@ -229,6 +230,7 @@ public final class Said {
             case AtPattern(SeamTakenApart(var seam)) ->
                 "Taken apart: %s".formatted(seam.one().piece());
             case AtPattern(EdgeFinished(var piece, var edge, var finish, var allowance)) -> "Edge: " + finish.word();
+            case AtCut(StockSeen(var stock, var what)) -> "%s: %s".formatted(what.word(), stock);
             case AtCut(StockBrought(var stock)) -> "Came in: " + stock.id();
             case AtCut(StockSentBack(var stock)) -> "Sent back: " + stock;
             case AtCut(SheetCut(var stock, var offcuts, var day)) ->

@@ -35,6 +35,7 @@ import welumen.cut.CutChange.PieceSpoilt;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutChange.StockBrought;
+import welumen.cut.CutChange.StockSeen;
 import welumen.cut.CutChange.StockSentBack;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
@@ -183,6 +184,7 @@ class SaidAndProgressTest {
                 new AtPattern(new LessonTaken(0, piece.id())),
                 new AtCut(new StockBrought(new Stock.Roll("roll 1", "wool", 1400, 9000, 42, 0, 75))),
                 new AtCut(new StockSentBack("hide 2")),
+                new AtCut(new StockSeen("hide 3", StockSeen.What.CAME_IN)),
                 new AtCut(new SheetCut("hide 1", List.of())),
                 new AtCut(new PieceSpoilt("left-facing", 1, "hide 1", "slipped")),
                 new AtRefit(new PartPutBack(new PutBack(Saloon.SILL, 2, ""))),

@@ -107,7 +107,7 @@ class OwnWorkshopWalkTest {
         bench.click("take-in");
         assertThat(bench.answer()).isEqualTo("It is here; nothing is agreed yet.");
         assertThat(job().cabin().parts()).hasSizeBetween(60, 120);
-        bench.type("budget", "6,400");
+        bench.type("budget", "6400");
         bench.typeAndEnter("due", "9 weeks");
         var agreed = job().intake().agreed().orElseThrow();
         assertThat(agreed.budget()).isEqualTo(Money.of(6400, "CHF"));

@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutChange.StockBrought;
+import welumen.cut.CutChange.StockSeen;
+import welumen.cut.CutChange.StockSeen.What;
 import welumen.cut.CutChange.StockSentBack;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.Stock;
@@ -37,13 +39,15 @@ public final class StockDesk {
     public Optional<Stock> boughtForCar(Stock stock) {
         var named = named(stock);
         var car = model.openedProperty().get().job();
-        return make(new OfStock(new BoughtFor(named, car))) ? Optional.of(named) : Optional.empty();
+        return make(named.id(), What.CAME_IN, new OfStock(new BoughtFor(named, car)))
+                ? Optional.of(named)
+                : Optional.empty();
     }
 
     /** It came in for no car in particular. */
     public Optional<Stock> takenIn(Stock stock) {
         var named = named(stock);
-        return make(new StockTakenIn(named)) ? Optional.of(named) : Optional.empty();
+        return make(named.id(), What.CAME_IN, new StockTakenIn(named)) ? Optional.of(named) : Optional.empty();
     }
 
     private Stock named(Stock stock) {
@@ -66,12 +70,12 @@ public final class StockDesk {
             if (isOldCars(stock.id())) car.add(new AtCut(new StockBrought(stock)));
             else yard.add(new OfStock(new FoundSo(stock)));
         if (yard.isEmpty()) return model.makeTogether(car);
-        if (car.isEmpty()) return make(YardChange.AllOf.of(yard));
+        if (car.isEmpty()) return make(stocks.getFirst().id(), What.FOUND_OTHERWISE, YardChange.AllOf.of(yard));
         return model.make(Together.of(car), YardChange.AllOf.of(yard));
     }
 
     public boolean called(String was, String now) {
-        return make(new OfStock(new CalledSo(was, now.strip())));
+        return model.yard().make(new OfStock(new CalledSo(was, now.strip())));
     }
 
     /** It is here no more. */
@@ -79,7 +83,7 @@ public final class StockDesk {
         var inYard = model.yard().state().stock().findOne(id).isPresent();
         var sentBack = new AtCut(new StockSentBack(id));
         var gone = new OfStock(new Gone(id, why));
-        if (!isOldCars(id)) return make(gone);
+        if (!isOldCars(id)) return make(id, What.GONE, gone);
         return inYard ? model.make(sentBack, gone) : model.make(sentBack);
     }
 
@@ -121,7 +125,10 @@ public final class StockDesk {
                 .anyMatch(stock -> stock.id().equals(id));
     }
 
-    private boolean make(YardChange change) {
-        return model.yard().make(change);
+    /** What is done at a car's stage is in its log too, so that it is taken back there. */
+    private boolean make(String id, What what, YardChange change) {
+        return model.screenProperty().get().isYards()
+                ? model.yard().make(change)
+                : model.make(new AtCut(new StockSeen(id, what)), change);
     }
 }

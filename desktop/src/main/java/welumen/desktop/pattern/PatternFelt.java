@@ -170,7 +170,9 @@ final class PatternFelt extends FeltPane {
         fill.pseudoClassStateChanged(Styles.PICKED, own);
         fill.setId("fill-" + one.piece().id());
         fill.setOnMouseClicked(_ -> picked.set(new PickedEdge(one.piece().id(), own ? at.edge() : 0)));
-        getChildren().addAll(fill, chalk.draw(one.piece().net(), "chalk-dash"));
+        var net = chalk.draw(one.piece().net(), "chalk-dash");
+        net.setMouseTransparent(true); // else a click in the middle of a piece would not pick it
+        getChildren().addAll(fill, net);
         getChildren().addAll(PieceChalk.inside(one.piece(), chalk));
         for (var i = 0; i < one.piece().edges().size(); i++) {
             var edge = i;

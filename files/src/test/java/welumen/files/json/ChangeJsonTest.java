@@ -40,6 +40,7 @@ import welumen.custody.CustodyChange.SentAway;
 import welumen.custody.Fate;
 import welumen.custody.LeftOff;
 import welumen.cut.CutChange.PlanAccepted;
+import welumen.cut.CutChange.StockSeen;
 import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
@@ -412,6 +413,7 @@ class ChangeJsonTest {
                         new Finding(1, SILL, FindingKind.TEAR, new Point(0.1, 0.2), 30, Severity.BAD, ""))),
                 new AtSurvey(new FindingStruck(1)),
                 new AtTreatment(new PricesLeftToYard()),
+                new AtCut(new StockSeen("hide 3", StockSeen.What.GONE)),
                 new AtStrip(new StripRuleStruck(new StripRule(SILL, StripReason.FOULS, new PartId("seal")))),
                 new AtStrip(new LapStruck(SILL, new PartId("seal"))),
                 new InDoubt(new Guessed(List.of(guess))),
