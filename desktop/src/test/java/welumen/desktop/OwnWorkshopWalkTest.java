@@ -143,7 +143,7 @@ class OwnWorkshopWalkTest {
                 bench.pick(part);
                 bench.robot.clickOn("#line");
             }
-            bench.keys(lines.get(i).getLast(), KeyCode.F8, KeyCode.ENTER);
+            bench.keys(lines.get(i).getLast(), KeyCode.ENTER);
         }
         var strip = job().strip();
         assertThat(strip.steps()).hasSize(10);
@@ -224,6 +224,7 @@ class OwnWorkshopWalkTest {
         bench.go(WorkStage.PATTERN);
         draw(CARD, "face AB 820, BC 560, CD 820, DA 560, AC 993");
         assertThat(piece("face").under()).isEqualTo(Under.BOARD);
+        bench.click("piece-makeup");
         bench.choose("piece-material", "tan vinyl");
         assertThat(piece("face").material()).isEqualTo("tan vinyl");
         draw(ROOF, "roof 1400 x 1100");
@@ -273,6 +274,7 @@ class OwnWorkshopWalkTest {
         bench.click("leaf-pieces");
         bench.pick(part(SEAT.value()));
         pickPiece("side facing");
+        bench.click("piece-makeup");
         bench.click("drop-piece");
         assertThat(bench.text("pattern-wrong")).contains("the seam to the cushion");
         assertThat(job().patterns().pieces()).hasSize(6);

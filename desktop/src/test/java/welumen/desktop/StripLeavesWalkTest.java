@@ -112,10 +112,21 @@ class StripLeavesWalkTest {
         bench.click("leaf-bags");
         bench.click("print-labels");
         assertThat(bench.text("bags-said")).startsWith("11 labels printed to");
-        try (var papers = Files.list(bench.folder().resolve("paper"))) {
-            assertThat(papers).anyMatch(paper -> paper.toString().endsWith("labels.pdf"));
-        }
+        bench.click("paper-open");
         bench.click("print-part-labels");
+        try (var papers = Files.list(bench.folder().resolve("paper"))) {
+            assertThat(papers)
+                    .as("bags and parts have a sheet each")
+                    .hasSize(2)
+                    .anyMatch(paper -> paper.toString().endsWith("labels of bags.pdf"))
+                    .anyMatch(paper -> paper.toString().endsWith("labels of parts.pdf"));
+        }
+        bench.click("paper-print");
+        bench.until(() -> bench.text("trouble").equals("There is no printer."));
+        assertThat(bench.papers.asked())
+                .anyMatch(asked -> asked.startsWith("open") && asked.endsWith("bags.pdf"))
+                .anyMatch(asked -> asked.startsWith("print") && asked.endsWith("parts.pdf"));
+        bench.click("paper-seen");
         assertThat(bench.text("bags-said")).startsWith("11 labels printed to");
         bench.pick("dash");
         bench.click("read-by-camera");

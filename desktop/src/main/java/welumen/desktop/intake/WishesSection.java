@@ -66,7 +66,6 @@ final class WishesSection extends Leaf {
         var gone = Nodes.button(
                 "✕", "No wish of the customer's any more", () -> model.make(new AtIntake(new WishDropped(one))));
         gone.setAccessibleText("Drop the wish: " + one);
-        gone.getStyleClass().add("bare");
         var row = Nodes.row(10, Nodes.label("·  " + one), gone);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;

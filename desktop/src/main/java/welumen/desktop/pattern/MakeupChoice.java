@@ -1,8 +1,12 @@
 package welumen.desktop.pattern;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
@@ -45,6 +49,12 @@ final class MakeupChoice extends VBox {
     }
 
     private final JobModel model;
+    private final VBox fields = new VBox(8);
+
+    /** What the piece is made up of, in a line; pressed, it can be changed. */
+    private final Button summary =
+            Nodes.button("", "Change what it is cut from, glued to, and how it lies", this::unfold);
+
     private final ComboBox<String> material = new ComboBox<>();
     private final ComboBox<Under> under = new ComboBox<>();
     private final ComboBox<Integer> grade = new ComboBox<>();
@@ -53,7 +63,8 @@ final class MakeupChoice extends VBox {
     private @Nullable Piece shown;
     private boolean filling;
 
-    MakeupChoice(JobModel model) {
+    /** @param below what else can be done with the piece as a whole */
+    MakeupChoice(JobModel model, Node below) {
         super(8);
         this.model = model;
         material.setId("piece-material");
@@ -75,11 +86,20 @@ final class MakeupChoice extends VBox {
         Stream.of(material, under, grade, lies)
                 .forEach(box -> box.valueProperty().subscribe((_, _) -> change()));
         degrees.managedProperty().bind(degrees.visibleProperty());
-        getChildren()
+        material.getEditor().setAccessibleText("Cut from");
+        summary.setId("piece-makeup");
+        summary.setMaxWidth(Double.MAX_VALUE);
+        summary.setWrapText(true);
+        summary.setAlignment(Pos.CENTER_LEFT);
+        fields.getChildren()
                 .addAll(
                         Nodes.field("Cut from", material),
                         Nodes.row(8, Nodes.field("Glued to", under), Nodes.field("Grade", grade)),
-                        Nodes.row(8, Nodes.field("Lies", lies), Nodes.level(degrees)));
+                        Nodes.row(8, Nodes.field("Lies", lies), Nodes.level(degrees)),
+                        below);
+        fields.setVisible(false);
+        fields.managedProperty().bind(fields.visibleProperty());
+        getChildren().addAll(summary, fields);
         managedProperty().bind(visibleProperty());
     }
 
@@ -119,6 +139,7 @@ final class MakeupChoice extends VBox {
         filling = true;
         shown = piece;
         setVisible(true);
+        summary.setText(words(piece));
         material.getItems()
                 .setAll(Stream.concat(known(model).stream().map(PartMakeup.Known::name), Stream.of(piece.material()))
                         .distinct()
@@ -130,6 +151,23 @@ final class MakeupChoice extends VBox {
         degrees.setVisible(piece.grain().way().isPresent());
         degrees.setText("%.0f".formatted(piece.grain().way().orElse(0)));
         filling = false;
+    }
+
+    private void unfold() {
+        fields.setVisible(!fields.isVisible());
+    }
+
+    private static String words(Piece piece) {
+        var words = new ArrayList<String>();
+        words.add(piece.material());
+        if (piece.under() != Under.NOTHING) words.add("on " + piece.under().word());
+        if (piece.grade() > 0) words.add("grade " + piece.grade());
+        switch (piece.grain()) {
+            case Grain.AnyWay() -> {}
+            case Grain.StretchAlong(var way) -> words.add("stretch %.0f°".formatted(way));
+            case Grain.NapToward(var way) -> words.add("pile %.0f°".formatted(way));
+        }
+        return String.join(" · ", words);
     }
 
     private void change() {

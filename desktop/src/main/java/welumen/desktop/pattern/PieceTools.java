@@ -3,7 +3,6 @@ package welumen.desktop.pattern;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -196,15 +195,17 @@ final class PieceTools {
             var read = isSvg
                     ? PatternSvg.read(text, part.get().id())
                     : PatternDxf.read(text, part.get().id());
-            var patterns = model.job().patterns();
-            var changes = new ArrayList<JobChange>();
-            for (var piece : read) {
-                var drawn = new PieceDrawn(patterns.asSecond(piece));
-                patterns = patterns.after(drawn);
-                changes.add(new AtPattern(drawn));
-            }
+            var anew = read.stream()
+                    .filter(piece -> model.job().patterns().findOne(piece.id()).isPresent())
+                    .map(Piece::name)
+                    .toList();
+            var changes = read.stream()
+                    .<JobChange>map(piece -> new AtPattern(new PieceDrawn(piece)))
+                    .toList();
             wrong.accept("");
-            model.makeTogether(changes);
+            if (model.makeTogether(changes) && !anew.isEmpty())
+                facts.accept("Drawn anew, as the drawing has them: %s. Ctrl+Z brings back what was."
+                        .formatted(String.join(", ", anew)));
         } catch (BadFile fault) {
             wrong.accept("The drawing [%s] cannot be read: %s".formatted(file.getFileName(), fault.getMessage()));
         } catch (IOException fault) {

@@ -62,7 +62,7 @@ final class PiecesLeaf extends Leaf {
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PiecesLeaf(JobModel model) {
         super(model, "Pieces");
-        makeup = new MakeupChoice(model);
+        makeup = new MakeupChoice(model, drop);
         drop.setId("drop-piece");
         felt = new PatternFelt(picked);
         finish.getItems().setAll(EdgeFinish.values());
@@ -104,7 +104,6 @@ final class PiecesLeaf extends Leaf {
                 pieceName,
                 pieceFacts,
                 makeup,
-                Nodes.row(8, drop),
                 Nodes.whole("Its edges", Styles.HEADING),
                 edges,
                 Nodes.row(

@@ -1,7 +1,6 @@
 package welumen.desktop.model;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.verify;
@@ -10,20 +9,27 @@ import static org.mockito.Mockito.when;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import welumen.cabin.PartId;
+import welumen.clock.BenchClock;
+import welumen.clock.ClockChange.ClockPutAway;
+import welumen.clock.ClockChange.ClockStarted;
 import welumen.desktop.DemoCopy;
 import welumen.desktop.NoPaper;
 import welumen.evidence.Camera;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtSurvey;
-import welumen.journal.StoreException;
+import welumen.job.JobChange.OnClock;
+import welumen.job.WorkStage;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.PatternChange.EdgeFinished;
 import welumen.standins.camera.CameraStandin;
@@ -121,12 +127,78 @@ class JobModelTest {
         assertThat(model.troubleProperty().get()).contains("could not be printed");
     }
 
+    /** A yard without a car opens at its cars; what is done to a car that is not there is refused in words. */
     @Test
-    void aWorkshopWithoutAJobSaysHowToBegin() {
+    void aYardWithoutACarOpensAtItsCars() {
         WorkshopFolder.open(home.resolve("empty")).close();
-        assertThatThrownBy(() -> OpenedWorkshop.open(home.resolve("empty"), clock))
-                .isInstanceOf(StoreException.class)
-                .hasMessageContaining("welumen demo");
-        WorkshopFolder.open(home.resolve("empty")).close(); // it was let go again
+        var empty = OpenedWorkshop.open(home.resolve("empty"), clock);
+        try (var _ = empty.folder()) {
+            var none = new JobModel(
+                    empty,
+                    "Ada",
+                    new Devices(camera, (_, name) -> name, _ -> new byte[0], _ -> new byte[0], new NoPaper()));
+            assertThat(none.screenProperty().get()).isEqualTo(Screen.CARS);
+            assertThat(none.make(new AtSurvey(new HoldPut(DASH, "damp")))).isFalse();
+            assertThat(none.troubleProperty().get()).contains("no car yet");
+            assertThat(none.takeIn("A car", List.of())).isTrue();
+            assertThat(none.openedProperty().get().title()).isEqualTo("A car");
+        }
+    }
+
+    /** A car that cannot be read is named; one stays where one was, and nothing is written to either. */
+    @Test
+    void aCarThatCannotBeReadLeavesOneWhereOneWas() throws SQLException {
+        var other = model.yard().state().garage().all().get(1);
+        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + home.resolve("demo/workshop.sqlite"));
+                var statement = connection.prepareStatement("UPDATE entry SET body = '{' WHERE stream = ?")) {
+            statement.setString(1, other.job().toString());
+            statement.executeUpdate();
+        }
+        var before = model.job();
+        assertThat(model.open(other)).isFalse();
+        assertThat(model.troubleProperty().get()).contains("cannot be read").contains("still at the 1963");
+        assertThat(model.job()).isSameAs(before);
+        assertThat(model.openedProperty().get().title()).startsWith("1963");
+        assertThat(model.make(new AtSurvey(new HoldPut(DASH, "damp")))).isTrue();
+        assertThat(model.job().survey().isHeld(DASH)).isTrue();
+    }
+
+    /** One comes back to the stage, the part and the leaf where one was, also after a restart. */
+    @Test
+    void oneComesBackToWhereOneWasInEachCar() {
+        var cars = model.yard().state().garage().all();
+        model.stageProperty().set(WorkStage.PATTERN);
+        model.pickedProperty().set(DASH);
+        model.turnedLeaf(WorkStage.PATTERN, "Seams");
+        model.open(cars.get(1));
+        model.stageProperty().set(WorkStage.REFIT);
+        model.open(cars.get(0));
+        assertThat(model.stageProperty().get()).isEqualTo(WorkStage.PATTERN);
+        assertThat(model.pickedProperty().get()).isEqualTo(DASH);
+        assertThat(model.leaf(WorkStage.PATTERN)).contains("Seams");
+        model.close();
+        workshop.folder().close();
+        workshop = OpenedWorkshop.open(home.resolve("demo"), clock);
+        var again = new JobModel(
+                workshop,
+                "Ada",
+                new Devices(camera, (_, name) -> name, _ -> new byte[0], _ -> new byte[0], new NoPaper()));
+        assertThat(again.pickedProperty().get()).isEqualTo(DASH);
+        again.open(again.yard().state().garage().all().get(1));
+        assertThat(again.stageProperty().get()).isEqualTo(WorkStage.REFIT);
+    }
+
+    /** Clocks are the yard's: they run on while one looks at another car, and are put away from there. */
+    @Test
+    void clocksRunOnWhileOneLooksAtAnotherCar() {
+        var clock = new BenchClock("x", "Boss, epoxy", "clamp off", DemoDay.start(DemoDay.USUAL), Duration.ofHours(1));
+        model.make(new OnClock(new ClockStarted(clock)));
+        assertThat(model.own().clocks().running()).isEmpty();
+        assertThat(model.job().clocks().running()).contains(clock);
+        model.open(model.yard().state().garage().all().get(1));
+        assertThat(model.job().clocks().running()).doesNotContain(clock);
+        assertThat(model.yard().state().clocks().running()).contains(clock);
+        model.make(new OnClock(new ClockPutAway("x")));
+        assertThat(model.yard().state().clocks().running()).doesNotContain(clock);
     }
 }
