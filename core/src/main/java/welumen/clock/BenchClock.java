@@ -27,6 +27,12 @@ public record BenchClock(String id, String on, String next, Instant started, Dur
         return left.isNegative() ? Duration.ZERO : left;
     }
 
+    /** How long ago it ran out; nought while it runs. */
+    public Duration over(Instant now) {
+        var over = Duration.between(ends(), now);
+        return over.isNegative() ? Duration.ZERO : over;
+    }
+
     /** The share of its time that has gone by, 0 to 1. */
     public double gone(Instant now) {
         var gone = (double) Duration.between(started, now).toMillis() / lasts.toMillis();

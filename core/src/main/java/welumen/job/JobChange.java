@@ -35,7 +35,11 @@ public sealed interface JobChange {
 
     record AtRefit(RefitChange change) implements JobChange {}
 
+    /** As it is asked for, and as an earlier Welumen kept it with the car. */
     record OnClock(ClockChange change) implements JobChange {}
+
+    /** A clock was started or put away while this car was worked on; the yard's log keeps it, in the same action. */
+    record OnTheYardsRail(ClockChange change) implements JobChange {}
 
     record InCustody(CustodyChange change) implements JobChange {}
 

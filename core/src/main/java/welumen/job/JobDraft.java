@@ -27,6 +27,7 @@ import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.InCustody;
 import welumen.job.JobChange.InDoubt;
 import welumen.job.JobChange.OnClock;
+import welumen.job.JobChange.OnTheYardsRail;
 import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WithCare;
 import welumen.pattern.PatternChange;
@@ -112,6 +113,7 @@ final class JobDraft {
                 cutLog = cutLog.after(inner);
             }
             case AtRefit(var inner) -> refit = refit.after(inner);
+            case OnTheYardsRail _ -> {}
             case OnClock(var inner) -> clocks = clocks.after(inner);
             case AtWork(var inner) -> work = work.after(inner);
             case WithCare(var inner) -> care = care.after(inner);

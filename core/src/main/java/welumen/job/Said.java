@@ -67,6 +67,7 @@ import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.InCustody;
 import welumen.job.JobChange.InDoubt;
 import welumen.job.JobChange.OnClock;
+import welumen.job.JobChange.OnTheYardsRail;
 import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WithCare;
 import welumen.pattern.PatternChange.ClearanceMeasured;
@@ -252,6 +253,7 @@ public final class Said {
                 "Put back: " + cabin.one(back.part()).title();
             case OnClock(ClockStarted(var clock)) -> "Clock started: " + clock.on();
             case OnClock(ClockPutAway(var id)) -> "Clock put away";
+            case OnTheYardsRail(var inner) -> of(new OnClock(inner), cabin);
             case InCustody(SentAway(var away)) ->
                 "%s is %s until %s".formatted(cabin.one(away.part()).title(), away.where(), away.due());
             case InCustody(CameBack(var part)) ->

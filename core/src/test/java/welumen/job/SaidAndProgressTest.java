@@ -80,6 +80,7 @@ import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.InCustody;
 import welumen.job.JobChange.OnClock;
+import welumen.job.JobChange.OnTheYardsRail;
 import welumen.job.JobChange.WithCare;
 import welumen.pattern.Clearance;
 import welumen.pattern.EdgeFinish;
@@ -218,6 +219,7 @@ class SaidAndProgressTest {
                 new AtHandover(new Checked(new SafetyCheck(Saloon.SEAT, SafetyCheck.What.TORQUE), "Ada")),
                 new AtHandover(new SignedFor("Mr Fenn")),
                 new OnClock(new ClockStarted(clock)),
+                new OnTheYardsRail(new ClockStarted(clock)),
                 new OnClock(new ClockPutAway("c")));
     }
 

@@ -87,7 +87,8 @@ public final class CarsView extends StagePane {
                 .filter(CarFile::isInWork)
                 .flatMap(car -> waits(car).stream().limit(1).map(wait -> car.title() + ": " + wait))
                 .toList();
-        return late.isEmpty() ? "None of them waits for anybody." : late.getFirst() + ".";
+        if (late.isEmpty()) return "None of them waits for anybody.";
+        return late.getFirst().endsWith("?") ? late.getFirst() : late.getFirst() + ".";
     }
 
     private Button closed(List<CarFile> closed) {

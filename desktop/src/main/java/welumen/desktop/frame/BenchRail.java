@@ -3,6 +3,7 @@ package welumen.desktop.frame;
 import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -14,6 +15,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.job.JobChange.OnClock;
+import welumen.yard.CarFile;
 
 /** Along the bottom: the clocks that are running, the soonest first, and the last action with “Take back”. */
 final class BenchRail extends HBox {
@@ -56,9 +58,10 @@ final class BenchRail extends HBox {
         widthProperty().subscribe(this::refresh);
         time.fontProperty().subscribe(this::refresh);
         said.setMinWidth(110);
-        model.jobProperty().subscribe(this::refresh);
+        model.versionProperty().subscribe((_, _) -> refresh());
         model.nowProperty().subscribe(this::tick);
-        model.saidProperty().subscribe(this::refresh);
+        model.saidProperty().subscribe((_, _) -> refresh());
+        model.personProperty().subscribe((_, _) -> tick());
         refresh();
     }
 
@@ -68,19 +71,40 @@ final class BenchRail extends HBox {
         takeBack.setDisable(text.isEmpty());
         putBack.setVisible(model.canPutBack());
         putBack.setManaged(model.canPutBack());
-        var running = model.job().clocks().running().stream()
-                .sorted(Comparator.comparing(BenchClock::ends))
-                .toList();
+        var running = running();
         var scale = time.getFont().getSize() / TEXT;
         var room = Math.clamp((int) ((getWidth() - REST * scale) / (FACE * scale)), 1, 4);
         shown = running.stream().limit(room).toList();
         clocks.getChildren().clear();
         for (var clock : shown)
             clocks.getChildren()
-                    .add(new ClockFace(clock, model, () -> model.make(new OnClock(new ClockPutAway(clock.id())))));
+                    .add(new ClockFace(
+                            clock,
+                            otherCar(clock),
+                            model,
+                            () -> model.make(new OnClock(new ClockPutAway(clock.id())))));
         if (running.size() > room)
             clocks.getChildren().add(Nodes.whole("and %d more".formatted(running.size() - room), "faint"));
         tick();
+    }
+
+    /** Those of every car, the soonest first; and what an earlier Welumen kept with the open one. */
+    private List<BenchClock> running() {
+        return Stream.concat(model.yard().state().clocks().running().stream(), model.own().clocks().running().stream())
+                .sorted(Comparator.comparing(BenchClock::ends))
+                .toList();
+    }
+
+    /** The car on which a clock runs, where it is not the one that is looked at. */
+    private String otherCar(BenchClock clock) {
+        return model.yard()
+                .state()
+                .clocks()
+                .carOf(clock)
+                .filter(car -> !car.equals(model.openedProperty().get().job()))
+                .flatMap(model.yard().state().garage()::findOne)
+                .map(CarFile::title)
+                .orElse("");
     }
 
     private void tick() {

@@ -1,5 +1,6 @@
 package welumen.desktop.frame;
 
+import java.time.Duration;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.control.Label;
@@ -22,14 +23,15 @@ final class ClockFace extends HBox {
     private final Arc gone = new Arc(0, 0, RADIUS, RADIUS, 90, 0);
     private final Label next = Nodes.whole("", "faint");
 
-    ClockFace(BenchClock clock, JobModel model, Runnable putAway) {
+    /** @param car the car on which it runs; empty where that is the open one */
+    ClockFace(BenchClock clock, String car, JobModel model, Runnable putAway) {
         super(10);
         this.clock = clock;
         this.model = model;
         var ring = new Circle(RADIUS);
         ring.getStyleClass().add("ring");
         gone.getStyleClass().add("ring-gone");
-        var on = Nodes.whole(clock.on(), Styles.STRONG);
+        var on = Nodes.whole(car.isEmpty() ? clock.on() : "%s · %s".formatted(clock.on(), car), Styles.STRONG);
         var words = new VBox(1, on, next);
         words.setAlignment(Pos.CENTER_LEFT);
         setAlignment(Pos.CENTER_LEFT);
@@ -42,6 +44,11 @@ final class ClockFace extends HBox {
         tick();
     }
 
+    /** “· 14 min over”, once it is over by a minute. */
+    private static String over(Duration over) {
+        return over.toMinutes() < 1 ? "" : " · %s over".formatted(Words.roughly(over));
+    }
+
     void tick() {
         var now = model.nowProperty().get();
         gone.setLength(-360 * clock.gone(now));
@@ -49,7 +56,7 @@ final class ClockFace extends HBox {
         next.getStyleClass().setAll("label", left.isZero() ? "ended" : "faint");
         next.setText(
                 left.isZero()
-                        ? "now: " + clock.next()
+                        ? "now: %s%s".formatted(clock.next(), over(clock.over(now)))
                         : "%s at %s · %s"
                                 .formatted(
                                         clock.next(), Words.when(clock.ends(), now, model.zone()), Words.left(left)));

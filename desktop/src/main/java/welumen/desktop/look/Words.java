@@ -46,6 +46,14 @@ public final class Words {
                 : "%d s".formatted(left.toSeconds());
     }
 
+    /** “14 min”, “2 h 5 min”, “3 d 4 h”: no seconds. */
+    public static String roughly(Duration time) {
+        if (time.toDays() > 0) return "%d d %d h".formatted(time.toDays(), time.toHoursPart());
+        return time.toHours() > 0
+                ? "%d h %d min".formatted(time.toHours(), time.toMinutesPart())
+                : "%d min".formatted(time.toMinutes());
+    }
+
     /** “about 25 min”, “about 1 h 30 min”. */
     public static String about(Duration time) {
         if (time.toHours() == 0) return "about %d min".formatted(time.toMinutes());

@@ -216,7 +216,7 @@ public final class JobModel {
         if (hasNoCar()) return false;
         return act(action -> {
             var parted = RailClocks.parted(change, yard.state().clocks());
-            parted.car().ifPresent(inCar -> action.make(journal, inCar));
+            action.make(journal, parted.car());
             if (!parted.yard().isEmpty())
                 action.make(
                         logs.yard(),

@@ -103,13 +103,11 @@ final class PiecesLeaf extends Leaf {
                 10,
                 pieceName,
                 pieceFacts,
+                Nodes.row(
+                        8, Nodes.grown(Nodes.field("Finish of the edge", finish)), Nodes.field("Allowance", allowance)),
                 makeup,
                 Nodes.whole("Its edges", Styles.HEADING),
-                edges,
-                Nodes.row(
-                        8,
-                        Nodes.grown(Nodes.field("Finish of the edge", finish)),
-                        Nodes.field("Allowance", allowance)));
+                edges);
         VBox.setVgrow(edges, Priority.ALWAYS);
         return right;
     }

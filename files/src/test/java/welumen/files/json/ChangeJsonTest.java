@@ -106,6 +106,7 @@ import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.InCustody;
 import welumen.job.JobChange.InDoubt;
 import welumen.job.JobChange.OnClock;
+import welumen.job.JobChange.OnTheYardsRail;
 import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WithCare;
 import welumen.journal.StoreException;
@@ -413,6 +414,7 @@ class ChangeJsonTest {
                         new Finding(1, SILL, FindingKind.TEAR, new Point(0.1, 0.2), 30, Severity.BAD, ""))),
                 new AtSurvey(new FindingStruck(1)),
                 new AtTreatment(new PricesLeftToYard()),
+                new OnTheYardsRail(new ClockChange.ClockPutAway("c")),
                 new AtCut(new StockSeen("hide 3", StockSeen.What.GONE)),
                 new AtStrip(new StripRuleStruck(new StripRule(SILL, StripReason.FOULS, new PartId("seal")))),
                 new AtStrip(new LapStruck(SILL, new PartId("seal"))),
