@@ -14,6 +14,8 @@ import javafx.scene.image.ImageView;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import welumen.cabin.PartId;
+import welumen.desktop.door.DoorView;
+import welumen.desktop.look.Look;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.Screen;
 import welumen.job.WorkStage;
@@ -51,6 +53,7 @@ public final class Shots {
                     write(window.scene(), folder.resolve("%s-%d.png".formatted(name, leaf + 1)));
                 }
             }
+            write(door(options), folder.resolve("door.png"));
             window.model().screenProperty().set(Screen.CARS);
             write(window.scene(), folder.resolve("cars.png"));
             window.model().screenProperty().set(Screen.YARD);
@@ -65,6 +68,18 @@ public final class Shots {
             throw new StoreException(
                     "The pictures cannot be written to [%s]: %s.".formatted(folder, fault.getMessage()), fault);
         }
+    }
+
+    /** What a first start asks. */
+    private static Scene door(Options options) {
+        var ways = new DoorView.Ways(Path.of("workshops"), () -> {}, (_, _) -> {});
+        var scene = new Scene(
+                new DoorView(ways, ""),
+                options.size().getWidth(),
+                options.size().getHeight());
+        Look.dress(scene, options.evening());
+        Look.scale(scene, options.percent());
+        return scene;
     }
 
     /** Boards, sides, holes and trials are those of the job that is being planned. */

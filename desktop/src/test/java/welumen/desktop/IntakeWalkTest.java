@@ -166,6 +166,13 @@ class IntakeWalkTest {
         bench.click("strike-off");
         assertThat(bench.ask(() -> bench.model().job().cabin().findOne(new PartId("left-speaker-board"))))
                 .isEmpty();
+        bench.pick("mirror");
+        bench.type("part-material", "glass");
+        bench.typeAndEnter("part-name", "dash");
+        assertThat(bench.ask(() ->
+                        bench.model().job().cabin().one(new PartId("dash")).material()))
+                .as("another part of that name is not described over")
+                .isNotEqualTo("glass");
         bench.pick("left-front-seat");
         bench.click("strike-off");
         assertThat(bench.ask(() -> bench.model().job().cabin().findOne(new PartId("left-front-seat"))))

@@ -306,6 +306,10 @@ class OwnWorkshopWalkTest {
         assertThat(second.patterns().pieces()).hasSize(5);
         assertThat(second.patterns().known().awaited()).hasSize(5);
         assertThat(second.doubts().open()).extracting(Guess::kind).contains(Guess.Kind.PLACES, Guess.Kind.PIECE);
+        bench.go(WorkStage.STRIP);
+        bench.pick(seat);
+        assertThat(bench.answer()).as("a guess looks like one").startsWith("Probably");
+        bench.go(WorkStage.INTAKE);
         bench.click("leaf-from-before");
         assertThat(bench.text("guesses-said")).contains("1959 Corriden Plover");
         bench.click("wrong-places-" + seat);

@@ -12,11 +12,13 @@ public final class StockWords {
     public static String said(Stock stock) {
         return switch (stock) {
             case Stock.Roll roll ->
-                "%s: %.0f mm wide%s, %.1f m long%s%s%s."
+                "%s: %s wide%s, %.1f m long%s%s%s."
                         .formatted(
                                 Words.capital(roll.id()),
-                                roll.width(),
-                                roll.selvedge() > 0 ? ", %.0f between the selvedges".formatted(roll.usableWidth()) : "",
+                                Words.mm(roll.width()),
+                                roll.selvedge() > 0
+                                        ? ", %s between the selvedges".formatted(Words.mm(roll.usableWidth()))
+                                        : "",
                                 roll.length() / 1000,
                                 roll.repeatY() > 0 || roll.repeatX() > 0
                                         ? ", repeat %.0f along and %.0f across"
@@ -36,7 +38,8 @@ public final class StockWords {
                                 lot(hide),
                                 hide.lot().thicknessMm() == 0
                                         ? ""
-                                        : ", %.1f mm thick".formatted(hide.lot().thicknessMm()));
+                                        : ", %s thick"
+                                                .formatted(Words.mm(hide.lot().thicknessMm())));
         };
     }
 

@@ -90,6 +90,12 @@ public final class Frame extends BorderPane {
         setBottom(rail);
         filled = true;
         open.open();
+        focusFirst();
+    }
+
+    /** What scrolls has its content only once it is styled. */
+    private void focusFirst() {
+        if (open.first().getScene() == null) open.applyCss();
         open.first().requestFocus();
     }
 
@@ -149,7 +155,7 @@ public final class Frame extends BorderPane {
         showCabin();
         if (filled) open.open();
         else open.openWithAnswer();
-        open.first().requestFocus();
+        focusFirst();
     }
 
     /** Turns to the open stage's next leaf, or by −1 to the one before. */

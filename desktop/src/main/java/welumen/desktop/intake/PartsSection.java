@@ -169,8 +169,16 @@ final class PartsSection extends Leaf {
 
     private void keep() {
         try {
+            var id = PartId.named(name.getText());
+            if (model.picked().filter(part -> part.id().equals(id)).isEmpty()
+                    && model.job().cabin().findOne(id).isPresent()) {
+                wrong.setText("There is a %s already: pick it to describe it, or give this one another name."
+                        .formatted(name.getText().strip()));
+                name.requestFocus();
+                return;
+            }
             var part = new Part(
-                    PartId.named(name.getText()),
+                    id,
                     name.getText().strip(),
                     kind.getValue(),
                     side.getValue(),

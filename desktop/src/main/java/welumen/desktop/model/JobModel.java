@@ -502,15 +502,22 @@ public final class JobModel {
     }
 
     private void sayNewest() {
-        said.set(
-                screen.get().isYards()
-                        ? logs.yard()
-                                .newest()
-                                .map(change -> YardSaid.of(change, yard.state()))
-                                .orElse("")
-                        : journal.newest()
-                                .map(change -> Said.of(change, job.get().cabin()))
-                                .orElse(""));
+        said.set(screen.get().isYards() ? saidOfYard() : saidOfCar());
+    }
+
+    /** Nothing of how the workshop began, since that is not taken back. */
+    private String saidOfYard() {
+        if (logs.yard().standing().size() <= 1) return "";
+        return logs.yard()
+                .newest()
+                .map(change -> YardSaid.of(change, yard.state()))
+                .orElse("");
+    }
+
+    private String saidOfCar() {
+        return journal.newest()
+                .map(change -> Said.of(change, job.get().cabin()))
+                .orElse("");
     }
 
     /** The part of the newest step, since that is where the hands are; else the first. */

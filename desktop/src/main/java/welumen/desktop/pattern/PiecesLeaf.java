@@ -162,7 +162,7 @@ final class PiecesLeaf extends Leaf {
             edges.getSelectionModel().select(at.edge());
             var edge = piece.edges().get(at.edge());
             finish.setValue(edge.finish());
-            allowance.setText(Words.mm(edge.allowanceMm()));
+            allowance.setText(Words.field(edge.allowanceMm()));
         }
         filling = false;
         felt.redraw();

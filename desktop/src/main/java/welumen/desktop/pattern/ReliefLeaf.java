@@ -139,24 +139,24 @@ final class ReliefLeaf extends Leaf {
             case Relief.Plain() -> {}
             case Relief.Perforated holes -> {
                 kind.setValue(Kind.HOLES);
-                size.setText(Words.mm(holes.pitchMm()));
-                hole.setText(Words.mm(holes.holeMm()));
+                size.setText(Words.field(holes.pitchMm()));
+                hole.setText(Words.field(holes.holeMm()));
                 degrees.setText("%.0f".formatted(holes.degrees()));
             }
             case Relief.Pleated pleated -> {
                 kind.setValue(Kind.PLEATS);
-                size.setText(Words.mm(pleated.wantedMm()));
-                hole.setText(Words.mm(pleated.foldMm()));
+                size.setText(Words.field(pleated.wantedMm()));
+                hole.setText(Words.field(pleated.foldMm()));
                 degrees.setText("%.0f".formatted(pleated.degrees()));
             }
             case Relief.Fluted fluted -> {
                 kind.setValue(Kind.FLUTES);
-                size.setText(Words.mm(fluted.wantedMm()));
+                size.setText(Words.field(fluted.wantedMm()));
                 degrees.setText("%.0f".formatted(fluted.degrees()));
             }
             case Relief.Quilted quilted -> {
                 kind.setValue(Kind.DIAMONDS);
-                size.setText(Words.mm(Math.rint(quilted.sideMm())));
+                size.setText(Words.field(Math.rint(quilted.sideMm())));
                 degrees.setText("%.0f".formatted(quilted.pointed()));
             }
         }

@@ -92,7 +92,7 @@ final class StripsLeaf extends Leaf {
     /** As long as the stock is the longer way. */
     private void stockChosen() {
         if (stock.getValue() == null) return;
-        longest.setText(Words.mm(Math.floor(stock.getValue().longestMm())));
+        longest.setText(Words.field(Math.floor(stock.getValue().longestMm())));
         reckon();
     }
 

@@ -1,9 +1,11 @@
 package welumen.desktop.strip;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import welumen.cabin.PartId;
 import welumen.desktop.look.Words;
+import welumen.doubt.Guess;
 import welumen.job.Job;
 import welumen.strip.FixingLedger;
 import welumen.strip.Hold;
@@ -43,8 +45,23 @@ final class HoldWords {
                 fixings.stream().map(hold -> hold.places().kind()).distinct().toList();
         var what = kinds.size() == 1 ? kinds.getFirst().word(left) : "fixings";
         var where = fixings.size() == 1 ? " " + fixings.getFirst().places().where() : "";
-        return "%s %s%s still %s it."
+        var said = "%s %s%s still %s it."
                 .formatted(Words.count(left), what, where.stripTrailing(), left == 1 ? "holds" : "hold");
+        return guess(Guess.Kind.PLACES).isEmpty()
+                ? said
+                : "Probably " + Character.toLowerCase(said.charAt(0)) + said.substring(1);
+    }
+
+    private Optional<Guess> guess(Guess.Kind kind) {
+        return job.doubts().find(kind, part.value());
+    }
+
+    /** What is only known of another car looks like a guess. */
+    private String asBefore() {
+        return guess(Guess.Kind.PLACES)
+                .or(() -> guess(Guess.Kind.HOLDERS))
+                .map(guess -> " So it was on the %s; nobody has confirmed it on this car.".formatted(guess.from()))
+                .orElse("");
     }
 
     String advice() {
@@ -65,6 +82,7 @@ final class HoldWords {
                 + (places == 0
                         ? "No fixings are known yet."
                         : "%d of %d fixings are out.".formatted(places - left, places))
+                + asBefore()
                 + versions()
                 + oneWay();
     }

@@ -68,6 +68,8 @@ final class LogLine extends VBox {
         line.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         chips.setId("chips");
         chips.setMinHeight(34);
+        chips.setMinWidth(0); // else its longest word pushes the buttons off the screen
+        setMinWidth(0);
         hint.maxWidthProperty().bind(chips.widthProperty());
         wrong.setId("wrong");
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());

@@ -192,7 +192,10 @@ final class LookLeaf extends Leaf {
                                 finding.kind().word(),
                                 finding.severity().word())),
                 Nodes.label(
-                        "%.0f mm%s".formatted(finding.sizeMm(), finding.note().isEmpty() ? "" : " · " + finding.note()),
+                        "%s%s"
+                                .formatted(
+                                        Words.mm(Math.rint(finding.sizeMm())),
+                                        finding.note().isEmpty() ? "" : " · " + finding.note()),
                         Styles.NOTE));
         var change = Nodes.button("Change", "Put it right in the fields above, then “Mark it”", () -> change(finding));
         change.setId("change-finding-" + finding.number());
@@ -210,7 +213,7 @@ final class LookLeaf extends Leaf {
         correcting = Optional.of(finding);
         kind.setValue(finding.kind());
         severity.setValue(finding.severity());
-        size.setText(Words.mm(finding.sizeMm()));
+        size.setText(Words.field(finding.sizeMm()));
         note.setText(finding.note());
         wrong.setText("Finding %d is put right by “Mark it”; it stays where it is unless another mark is drawn."
                 .formatted(finding.number()));
