@@ -2,6 +2,7 @@ package welumen.desktop.cars;
 
 import java.util.List;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.model.JobModel;
 import welumen.yard.CarFile;
@@ -15,7 +16,8 @@ import welumen.yard.YardChange.OfCars;
 final class CarStandings {
     private CarStandings() {}
 
-    static List<Button> buttons(JobModel model, CarFile car) {
+    /** @param said where what keeps a car from going home is named before it is closed */
+    static List<Button> buttons(JobModel model, CarFile car, Label said) {
         return switch (car.standing()) {
             case CarFile.Standing.InWork() ->
                 List.of(
@@ -25,15 +27,26 @@ final class CarStandings {
                                 "It waits, and is taken up again",
                                 new CarSetAside(car.job(), ""),
                                 "aside-"),
-                        button(
-                                model,
-                                "It went home",
-                                "Close it: its log is kept, and taught from",
-                                new CarClosed(car.job(), model.today()),
-                                "close-"));
+                        close(model, car, said));
             case CarFile.Standing.SetAside _, CarFile.Standing.Closed _ ->
                 List.of(button(model, "Take up again", "Work on it again", new CarTakenUp(car.job()), "take-up-"));
         };
+    }
+
+    private static Button close(JobModel model, CarFile car, Label said) {
+        var close = Nodes.button("It went home", "Close it: its log is kept, and taught from", () -> {
+            var stops = model.others().everyCar().stream()
+                    .filter(other -> other.file().job().equals(car.job()))
+                    .mapToInt(other -> other.state().stops().size())
+                    .sum();
+            var words = "%s at Handover still %s the %s from going home. Press again, and it is closed all the same."
+                    .formatted(
+                            stops == 1 ? "One thing" : stops + " things", stops == 1 ? "keeps" : "keep", car.title());
+            if (stops > 0 && !said.getText().equals(words)) said.setText(words);
+            else model.yard().make(new OfCars(new CarClosed(car.job(), model.today())));
+        });
+        close.setId("close-" + car.job());
+        return close;
     }
 
     private static Button button(JobModel model, String word, String tip, CarsChange change, String id) {

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -27,6 +28,7 @@ public final class CarsView extends StagePane {
 
     private final VBox list = new VBox(10);
     private final AnotherCar another;
+    private final Label said = Nodes.label("", Styles.DANGER);
     private final ScrollPane scroll;
     private boolean showsClosed;
 
@@ -43,7 +45,9 @@ public final class CarsView extends StagePane {
         var both = new HBox(24, scroll, form);
         VBox.setVgrow(both, Priority.ALWAYS);
         both.setMinHeight(0);
-        getChildren().add(both);
+        said.setId("cars-said");
+        said.managedProperty().bind(said.textProperty().isNotEmpty());
+        getChildren().addAll(said, both);
     }
 
     @Override
@@ -70,6 +74,7 @@ public final class CarsView extends StagePane {
         if (!closed.isEmpty()) list.getChildren().add(closed(closed));
         if (showsClosed) for (var car : closed) list.getChildren().add(card(car));
         another.refresh();
+        said.setText("");
     }
 
     private static String answer(List<CarFile> working) {
@@ -160,7 +165,7 @@ public final class CarsView extends StagePane {
         });
         turn.setId(isOpen ? "turn-to-open" : "turn-to-" + car.job());
         buttons.add(turn);
-        buttons.addAll(CarStandings.buttons(model, car));
+        buttons.addAll(CarStandings.buttons(model, car, said));
         if (isOpen) turn.getStyleClass().add(Styles.CHIEF);
         var row = Nodes.row(8, buttons.toArray(Node[]::new));
         row.setMinWidth(USE_PREF_SIZE);

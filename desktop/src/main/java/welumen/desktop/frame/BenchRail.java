@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import org.kordamp.ikonli.feather.Feather;
 import welumen.clock.BenchClock;
 import welumen.clock.ClockChange.ClockPutAway;
+import welumen.clock.WorkChange.WorkBegun;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
@@ -88,6 +89,11 @@ final class BenchRail extends HBox {
         tick();
     }
 
+    private String at(WorkBegun begun, String where) {
+        var since = Duration.between(begun.at(), model.nowProperty().get());
+        return "%s%s · %s".formatted(begun.on().replace('-', ' '), where, Words.left(since));
+    }
+
     /** Those of every car, the soonest first; and what an earlier Welumen kept with the open one. */
     private List<BenchClock> running() {
         return Stream.concat(model.yard().state().clocks().running().stream(), model.own().clocks().running().stream())
@@ -108,16 +114,15 @@ final class BenchRail extends HBox {
     }
 
     private void tick() {
-        time.setText(
-                Words.day(model.today()) + " " + Words.time(model.nowProperty().get(), model.zone()));
+        time.setText(model.person() + " · " + Words.day(model.today()) + " "
+                + Words.time(model.nowProperty().get(), model.zone()));
         work.setText(model.job()
                 .work()
                 .runningFor(model.person())
-                .map(begun -> "%s · %s"
-                        .formatted(
-                                begun.on().replace('-', ' '),
-                                Words.left(Duration.between(
-                                        begun.at(), model.nowProperty().get()))))
+                .map(begun -> at(begun, ""))
+                .or(() -> model.others()
+                        .workOf(model.person())
+                        .map(at -> at(at.begun(), ", " + at.car().title())))
                 .orElse("Start work"));
         for (var face : clocks.getChildren()) if (face instanceof ClockFace clock) clock.tick();
     }

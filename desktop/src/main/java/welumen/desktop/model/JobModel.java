@@ -232,6 +232,12 @@ public final class JobModel {
         return act(action -> action.make(journal, inCar).make(logs.yard(), inYard));
     }
 
+    /** Makes a change of the open car and one of another as one action. */
+    boolean makeWith(JobChange here, UUID otherCar, JobChange there) {
+        if (hasNoCar()) return false;
+        return act(action -> action.make(journal, here).make(logs.car(otherCar), there));
+    }
+
     private boolean hasNoCar() {
         if (opened.get() != NO_CAR) return false;
         trouble.set("There is no car yet. Take one in: F3, or the name at the upper left.");

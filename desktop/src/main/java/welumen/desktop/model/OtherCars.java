@@ -5,10 +5,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Executor;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
+import welumen.clock.WorkChange.WorkBegun;
 import welumen.cut.CutLog;
 import welumen.cut.CuttingTable;
 import welumen.cut.table.Leftover;
@@ -30,6 +32,8 @@ public final class OtherCars {
     private final Map<UUID, String> unreadable = new HashMap<>();
     private final ReadOnlyBooleanWrapper read = new ReadOnlyBooleanWrapper(this, "read");
     private boolean begun;
+    private TreatmentHours hours = TreatmentHours.USUAL;
+    private long hoursOf = -1;
 
     OtherCars(JobModel model, Logs logs) {
         this.model = model;
@@ -97,6 +101,16 @@ public final class OtherCars {
     /** One of them, by the name under which it is kept. */
     public record Other(CarFile file, Job state) {}
 
+    /** What somebody is at in another car than the open one; empty where they are at nothing there. */
+    public Optional<At> workOf(String person) {
+        return all().stream()
+                .flatMap(car -> car.state().work().runningFor(person).stream().map(begun -> new At(car.file(), begun)))
+                .findFirst();
+    }
+
+    /** Somebody's work on a car. */
+    public record At(CarFile car, WorkBegun begun) {}
+
     /** What they have cut. */
     public List<CutLog> cuts() {
         return all().stream().map(other -> other.state().cutLog()).toList();
@@ -121,8 +135,17 @@ public final class OtherCars {
                 .toList());
     }
 
-    /** How long treatments took in all of them. */
+    /** How long treatments took in all of them; reckoned once until something changes. */
     TreatmentHours hours() {
+        var version = model.versionProperty().get();
+        if (hoursOf != version) {
+            hours = reckonedHours();
+            hoursOf = version;
+        }
+        return hours;
+    }
+
+    private TreatmentHours reckonedHours() {
         return all().stream()
                 .map(other -> other.state().benchTimes())
                 .reduce(TreatmentHours.USUAL, TreatmentHours::and);

@@ -21,11 +21,20 @@ public final class WorkTime {
     public void startOrStop() {
         var now = model.nowProperty().get();
         var running = model.job().work().runningFor(model.person());
-        if (running.isPresent()) model.make(new AtWork(new WorkEnded(model.person(), now, Duration.ZERO)));
-        else
-            model.picked()
-                    .ifPresent(part -> model.make(
-                            new AtWork(new WorkBegun(model.person(), part.id().value(), kind(part.id()), now))));
+        if (running.isPresent()) {
+            model.make(new AtWork(new WorkEnded(model.person(), now, Duration.ZERO)));
+            return;
+        }
+        var elsewhere = model.others().workOf(model.person());
+        model.picked().ifPresent(part -> {
+            var begun = new AtWork(new WorkBegun(model.person(), part.id().value(), kind(part.id()), now));
+            if (elsewhere.isEmpty()) model.make(begun);
+            else // nobody is at two cars at once: one action of both logs
+            model.makeWith(
+                        begun,
+                        elsewhere.get().car().job(),
+                        new AtWork(new WorkEnded(model.person(), now, Duration.ZERO)));
+        });
     }
 
     /** What has run since nobody touched anything was no work. */

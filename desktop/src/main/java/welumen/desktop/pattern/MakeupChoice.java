@@ -63,8 +63,8 @@ final class MakeupChoice extends VBox {
     private @Nullable Piece shown;
     private boolean filling;
 
-    /** @param below what else can be done with the piece as a whole */
-    MakeupChoice(JobModel model, Node below) {
+    /** @param with what else can be done with the piece as a whole */
+    MakeupChoice(JobModel model, Node with) {
         super(8);
         this.model = model;
         material.setId("piece-material");
@@ -93,10 +93,10 @@ final class MakeupChoice extends VBox {
         summary.setAlignment(Pos.CENTER_LEFT);
         fields.getChildren()
                 .addAll(
+                        with,
                         Nodes.field("Cut from", material),
                         Nodes.row(8, Nodes.field("Glued to", under), Nodes.field("Grade", grade)),
-                        Nodes.row(8, Nodes.field("Lies", lies), Nodes.level(degrees)),
-                        below);
+                        Nodes.row(8, Nodes.field("Lies", lies), Nodes.level(degrees)));
         fields.setVisible(false);
         fields.managedProperty().bind(fields.visibleProperty());
         getChildren().addAll(summary, fields);

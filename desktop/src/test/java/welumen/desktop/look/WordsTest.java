@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import welumen.measure.Length;
 
@@ -31,6 +32,11 @@ class WordsTest {
             parts /= 2;
         }
         return sixtyFourths + "/" + parts;
+    }
+
+    @BeforeEach
+    void sayMillimetres() {
+        Words.lengthsIn(Length.Style.METRIC); // a window of a yard in inches may have been open in this process
     }
 
     @Test

@@ -188,6 +188,21 @@ class JobModelTest {
         assertThat(again.stageProperty().get()).isEqualTo(WorkStage.REFIT);
     }
 
+    /** Nobody is at two cars at once: beginning here ends it there, and taking back takes both back. */
+    @Test
+    void workBegunOnAnotherCarEndsHere() {
+        var cars = model.yard().state().garage().all();
+        model.workTime().startOrStop();
+        model.open(cars.get(1));
+        assertThat(model.others().workOf("Ada").orElseThrow().car()).isEqualTo(cars.getFirst());
+        model.workTime().startOrStop();
+        assertThat(model.job().work().runningFor("Ada")).isPresent();
+        assertThat(model.others().workOf("Ada")).isEmpty();
+        model.takeBack();
+        assertThat(model.job().work().runningFor("Ada")).isEmpty();
+        assertThat(model.others().workOf("Ada")).isPresent();
+    }
+
     /** Clocks are the yard's: they run on while one looks at another car, and are put away from there. */
     @Test
     void clocksRunOnWhileOneLooksAtAnotherCar() {
