@@ -30,8 +30,6 @@ import welumen.intake.Intake;
 import welumen.job.Job;
 import welumen.job.JobChange;
 import welumen.job.JobChange.Together;
-import welumen.job.RailClocks;
-import welumen.job.Said;
 import welumen.job.WorkStage;
 import welumen.journal.Action;
 import welumen.journal.Entry;
@@ -43,23 +41,15 @@ import welumen.yard.CarFile;
 import welumen.yard.Yard;
 import welumen.yard.YardChange;
 import welumen.yard.YardChange.JobOpened;
-import welumen.yard.YardChange.OnTheRail;
-import welumen.yard.YardSaid;
 
 /**
  * The open workshop and one open car, as every view sees them. A view asks for changes here and never makes one itself;
  * what is shown is on disk. JavaFX thread only.
  */
 public final class JobModel {
-    /** What fills the middle of the window: which screen, at which stage of which car. */
-    public record Place(Screen screen, WorkStage stage, UUID car) {}
-
     /** In place of a car where the yard has none yet. */
     public static final CarFile NO_CAR =
             new CarFile(new UUID(0, 0), "No car yet", "Take in a car first.", new CarFile.Standing.InWork());
-
-    private static final String BEGAN =
-            "That is how the workshop began. What it is called is changed at “Prices and ways”.";
 
     private final WorkshopFolder folder;
     private final Clock clock;
@@ -72,28 +62,23 @@ public final class JobModel {
     private final Logs logs;
     private final YardModel yard;
     private final OtherCars others;
+    private final Doing doing;
     private final Standpoints standpoints;
+    private final Whereabouts at;
     private Journal<JobChange, Job> journal;
     private Runnable deaf = () -> {};
-    private volatile @Nullable Thread acting;
-    private boolean turning;
 
     private Job ownShown = Job.EMPTY;
     private Yard yardShown = Yard.EMPTY;
     private Map<PartId, PartState> states = Map.of();
     private Job statesOf = Job.EMPTY;
 
-    private final ReadOnlyObjectWrapper<CarFile> opened = new ReadOnlyObjectWrapper<>(this, "opened", NO_CAR);
     private final ReadOnlyObjectWrapper<Job> job = new ReadOnlyObjectWrapper<>(this, "job", Job.EMPTY);
     private final ReadOnlyObjectWrapper<Instant> now = new ReadOnlyObjectWrapper<>(this, "now");
     private final ReadOnlyStringWrapper said = new ReadOnlyStringWrapper(this, "said", "");
     private final ReadOnlyStringWrapper trouble = new ReadOnlyStringWrapper(this, "trouble", "");
     private final ReadOnlyStringWrapper person = new ReadOnlyStringWrapper(this, "person", "");
-    private final ObjectProperty<WorkStage> stage = new SimpleObjectProperty<>(this, "stage", WorkStage.STRIP);
-    private final ObjectProperty<PartId> picked = new SimpleObjectProperty<>(this, "picked");
     private final ObjectProperty<Path> paper = new SimpleObjectProperty<>(this, "paper");
-    private final ObjectProperty<Screen> screen = new SimpleObjectProperty<>(this, "screen", Screen.STAGE);
-    private final ReadOnlyObjectWrapper<Place> place = new ReadOnlyObjectWrapper<>(this, "place");
     private final ReadOnlyLongWrapper version = new ReadOnlyLongWrapper(this, "version");
 
     @SuppressWarnings("this-escape") // the desks only keep it
@@ -109,25 +94,18 @@ public final class JobModel {
         this.logs = new Logs(folder, clock, start.yard());
         this.yard = new YardModel(this, logs);
         this.others = new OtherCars(this, logs);
+        this.doing = new Doing(this, logs);
         this.standpoints = start.standpoints();
+        this.at = new Whereabouts(standpoints);
         this.person.set(person);
         this.journal = start.first().map(OpenedWorkshop.FirstCar::log).orElseGet(() -> folder.job(NO_CAR.job(), clock));
         start.first().ifPresent(first -> logs.keep(first.file().job(), first.log()));
         if (folder.isReadOnly())
             trouble.set("This workshop was written by a newer Welumen, so it is open for reading only.");
-        if (start.first().isEmpty()) screen.set(Screen.CARS);
+        if (start.first().isEmpty()) at.screen.set(Screen.CARS);
         show(start.first().map(OpenedWorkshop.FirstCar::file).orElse(NO_CAR));
-        stage.subscribe(_ -> {
-            standpoints.stoodAt(opened.get().job(), stage.get());
-            settle();
-        });
-        picked.subscribe(() -> {
-            if (picked.get() != null) standpoints.picked(opened.get().job(), picked.get());
-        });
-        screen.subscribe(_ -> {
-            settle();
-            sayNewest();
-        });
+        at.remember();
+        at.screen.subscribe(_ -> sayNewest());
         tick();
     }
 
@@ -136,8 +114,7 @@ public final class JobModel {
         others.readBeside(beside, window);
         deaf.run();
         deaf = folder.hear(stream -> {
-            // what this window appends it folds itself
-            if (acting != Thread.currentThread()) window.execute(() -> heard(stream));
+            if (!doing.isOurs()) window.execute(() -> heard(stream));
         });
     }
 
@@ -166,7 +143,7 @@ public final class JobModel {
             journal = logs.car(other.job());
         } catch (StoreException fault) {
             trouble.set("The %s cannot be read, so you are still at the %s. %s"
-                    .formatted(other.title(), opened.get().title(), fault.getMessage()));
+                    .formatted(other.title(), at.opened.get().title(), fault.getMessage()));
             return false;
         }
         show(other);
@@ -184,23 +161,12 @@ public final class JobModel {
         return open(yard.state().garage().one(car));
     }
 
-    private void settle() {
-        if (!turning)
-            place.set(new Place(screen.get(), stage.get(), opened.get().job()));
-    }
-
     private void show(CarFile other) {
-        turning = true;
-        var stoodAt = standpoints.stage(other.job());
-        var picks = standpoints.part(other.job());
-        standpoints.turnedTo(other.job());
-        opened.set(other);
-        job.set(state());
-        picked.set(picks.filter(part -> job.get().cabin().findOne(part).isPresent())
-                .orElseGet(this::likelyPart));
-        stoodAt.ifPresent(stage::set);
-        turning = false;
-        settle();
+        at.turnTo(
+                other,
+                () -> job.set(state()),
+                part -> job.get().cabin().findOne(part).isPresent(),
+                this::likelyPart);
         sayNewest();
         changed();
     }
@@ -208,38 +174,26 @@ public final class JobModel {
     private Job state() {
         ownShown = journal.state();
         yardShown = yard.state();
-        return ownShown.in(yardShown, opened.get().job());
+        return ownShown.in(yardShown, at.opened.get().job());
     }
 
     /** Makes a change; false if it was refused, which is said as trouble and changes nothing. */
     public boolean make(JobChange change) {
-        if (hasNoCar()) return false;
-        return act(action -> {
-            var parted = RailClocks.parted(change, yard.state().clocks());
-            action.make(journal, parted.car());
-            if (!parted.yard().isEmpty())
-                action.make(
-                        logs.yard(),
-                        YardChange.AllOf.of(parted.yard().stream()
-                                .map(clock -> new OnTheRail(clock, opened.get().job()))
-                                .toList()));
-        });
+        return !hasNoCar() && doing.make(change);
     }
 
     /** Makes a change of the car and one of the yard as one action, taken back together. */
     public boolean make(JobChange inCar, YardChange inYard) {
-        if (hasNoCar()) return false;
-        return act(action -> action.make(journal, inCar).make(logs.yard(), inYard));
+        return !hasNoCar() && doing.make(inCar, inYard);
     }
 
     /** Makes a change of the open car and one of another as one action. */
     boolean makeWith(JobChange here, UUID otherCar, JobChange there) {
-        if (hasNoCar()) return false;
-        return act(action -> action.make(journal, here).make(logs.car(otherCar), there));
+        return !hasNoCar() && doing.makeWith(here, otherCar, there);
     }
 
     private boolean hasNoCar() {
-        if (opened.get() != NO_CAR) return false;
+        if (at.opened.get() != NO_CAR) return false;
         trouble.set("There is no car yet. Take one in: F3, or the name at the upper left.");
         return true;
     }
@@ -254,34 +208,26 @@ public final class JobModel {
      * touched both is taken back in both; where something since stands on that, nothing is, and it is said what.
      */
     public void takeBack() {
-        act(action -> {
-            if (screen.get().isYards()) {
-                if (logs.yard().standing().size() <= 1) throw new IllegalStateException(BEGAN);
-                action.takeBack(logs.yard(), logs::find);
-            } else action.takeBack(journal, logs::find);
-        });
+        doing.takeBack();
     }
 
     /** Puts back what was taken back last in the log that one looks at. */
     public void putBack() {
-        act(action -> {
-            if (screen.get().isYards()) action.putBack(logs.yard(), logs::find);
-            else action.putBack(journal, logs::find);
-        });
+        doing.putBack();
     }
 
     public boolean canPutBack() {
-        return screen.get().isYards() ? logs.yard().canPutBack() : journal.canPutBack();
+        return doing.canPutBack();
     }
 
     /** What fills the middle of the window; taking back is about that. */
     public ObjectProperty<Screen> screenProperty() {
-        return screen;
+        return at.screen;
     }
 
     /** What fills the middle; changes once, when one has turned to another car, stage or screen. */
     public ReadOnlyObjectProperty<Place> placeProperty() {
-        return place.getReadOnlyProperty();
+        return at.place.getReadOnlyProperty();
     }
 
     /** Counts what has changed of the car, of the yard, or of what is known of other cars. */
@@ -374,18 +320,18 @@ public final class JobModel {
 
     /** The leaf of a stage at which one stood in this car; empty where one never turned one. */
     public Optional<String> leaf(WorkStage stage) {
-        return standpoints.leaf(opened.get().job(), stage);
+        return at.leaf(stage);
     }
 
     public void turnedLeaf(WorkStage stage, String leaf) {
-        standpoints.turnedLeaf(opened.get().job(), stage, leaf);
+        at.turnedLeaf(stage, leaf);
     }
 
     /** The job as it stood at the end of a day. */
     public Job asItStood(LocalDate day) {
         return journal.asItStood(
                         day.plusDays(1).atStartOfDay(zone()).toInstant().minusNanos(1))
-                .in(yard.state(), opened.get().job());
+                .in(yard.state(), at.opened.get().job());
     }
 
     /** The entries that stand, oldest first. */
@@ -431,7 +377,7 @@ public final class JobModel {
     }
 
     public ReadOnlyObjectProperty<CarFile> openedProperty() {
-        return opened.getReadOnlyProperty();
+        return at.opened.getReadOnlyProperty();
     }
 
     public ReadOnlyObjectProperty<Instant> nowProperty() {
@@ -447,16 +393,16 @@ public final class JobModel {
     }
 
     public ObjectProperty<WorkStage> stageProperty() {
-        return stage;
+        return at.stage;
     }
 
     /** The part that is picked everywhere; null only where the job has no parts. */
     public ObjectProperty<PartId> pickedProperty() {
-        return picked;
+        return at.picked;
     }
 
     public Optional<Part> picked() {
-        return Optional.ofNullable(picked.get()).flatMap(job.get().cabin()::findOne);
+        return Optional.ofNullable(at.picked.get()).flatMap(job.get().cabin()::findOne);
     }
 
     /** “£”, or “CHF ” where the job's currency has no common sign; nothing before there is one. */
@@ -474,32 +420,22 @@ public final class JobModel {
         return now.get().atZone(zone()).toLocalDate();
     }
 
-    /** Does something as one action; false if it was refused, which is said as trouble and changes nothing. */
     boolean act(Consumer<Action> what) {
-        acting = Thread.currentThread();
-        try {
-            var action = Action.by(person.get());
-            what.accept(action);
-            action.done();
-            moved();
-            trouble.set("");
-            return true;
-        } catch (StoreException | IllegalArgumentException | IllegalStateException fault) {
-            trouble.set(fault.getMessage());
-            return false;
-        } finally {
-            acting = null;
-        }
+        return doing.act(what);
+    }
+
+    Journal<JobChange, Job> openLog() {
+        return journal;
     }
 
     /** Shows what the logs hold now. */
-    private void moved() {
+    void moved() {
         yard.moved();
         yard.state()
                 .garage()
-                .findOne(opened.get().job())
-                .filter(file -> !file.equals(opened.get()))
-                .ifPresent(opened::set);
+                .findOne(at.opened.get().job())
+                .filter(file -> !file.equals(at.opened.get()))
+                .ifPresent(at.opened::set);
         if (journal.state() != ownShown
                 || yard.state().house() != yardShown.house()
                 || yard.state().clocks() != yardShown.clocks()) job.set(state());
@@ -508,22 +444,7 @@ public final class JobModel {
     }
 
     private void sayNewest() {
-        said.set(screen.get().isYards() ? saidOfYard() : saidOfCar());
-    }
-
-    /** Nothing of how the workshop began, since that is not taken back. */
-    private String saidOfYard() {
-        if (logs.yard().standing().size() <= 1) return "";
-        return logs.yard()
-                .newest()
-                .map(change -> YardSaid.of(change, yard.state()))
-                .orElse("");
-    }
-
-    private String saidOfCar() {
-        return journal.newest()
-                .map(change -> Said.of(change, job.get().cabin()))
-                .orElse("");
+        said.set(doing.said(job.get().cabin()));
     }
 
     /** The part of the newest step, since that is where the hands are; else the first. */

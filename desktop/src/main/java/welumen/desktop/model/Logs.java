@@ -44,9 +44,9 @@ final class Logs {
         return folder.job(job, clock);
     }
 
-    /** Keeps what was read beside, unless it was read here meanwhile. */
+    /** Keeps what was read beside, unless it was read here meanwhile; what somebody appended since it was read is folded. */
     void keep(UUID job, Journal<JobChange, Job> read) {
-        cars.putIfAbsent(job, read);
+        if (cars.putIfAbsent(job, read) == null) read.catchUp();
     }
 
     Optional<Journal<JobChange, Job>> known(UUID job) {

@@ -86,7 +86,12 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
     }
 
     @Override
-    public synchronized <C> List<Entry<C>> entriesAfter(UUID stream, long after, Class<C> kind) {
+    public <C> List<Entry<C>> entriesAfter(UUID stream, long after, Class<C> kind) {
+        return parsed(
+                rows(stream, after), stream, kind); // parsed outside the lock: a long log would hold up whoever writes
+    }
+
+    private synchronized List<Row> rows(UUID stream, long after) {
         try (var select = connection.prepareStatement(SELECT)) {
             select.setString(1, stream.toString());
             select.setLong(2, after);
@@ -94,7 +99,7 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
             try (var result = select.executeQuery()) {
                 while (result.next()) rows.add(Row.of(result));
             }
-            return parsed(rows, stream, kind);
+            return rows;
         } catch (SQLException fault) {
             throw damaged(file, fault);
         }

@@ -80,11 +80,22 @@ public final class WorkshopFolder implements AutoCloseable {
             throw new StoreException("[%s] holds something else: %s. Choose a new or an empty folder for a workshop."
                     .formatted(folder, String.join(", ", other)));
         try (var workshop = open(folder)) {
-            var first = beginning.people().isEmpty()
-                    ? beginning.name()
-                    : beginning.people().getFirst();
-            workshop.yard(clock).make(beginning.change(), first);
+            var people = beginning.people();
+            workshop.yard(clock).make(beginning.change(), people.isEmpty() ? beginning.name() : people.getFirst());
+        } catch (StoreException fault) {
+            forget(folder);
+            throw fault;
         }
+    }
+
+    /** Takes away what a beginning that came to nothing has left. */
+    private static void forget(Path folder) {
+        for (var name : List.of("workshop.sqlite", "workshop.sqlite-wal", "workshop.sqlite-shm", LOCK))
+            try {
+                Files.deleteIfExists(folder.resolve(name));
+            } catch (IOException stays) {
+                // the fault that led here is the one to be told
+            }
     }
 
     /** What a folder holds, by name, the first few; nothing for one that is empty, or not there. */
