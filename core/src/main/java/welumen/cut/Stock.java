@@ -37,6 +37,12 @@ public sealed interface Stock {
     /** The same under another name. */
     Stock called(String other);
 
+    /** The same, of another material or lot, or bought at another price: of a roll that of a metre, of all else of the whole. */
+    Stock bought(String otherMaterial, Lot otherLot, double price);
+
+    /** What {@link #bought} takes as its price. */
+    double price();
+
     /** The same with other flaws. */
     Stock flawed(List<Outline> flaws);
 
@@ -87,6 +93,16 @@ public sealed interface Stock {
         public Hide(
                 String id, String material, Shape shape, int grade, List<Zone> zones, Stretch stretch, double cost) {
             this(id, material, Kind.HIDE, Lot.UNKNOWN, shape, grade, zones, stretch, cost);
+        }
+
+        @Override
+        public Hide bought(String otherMaterial, Lot otherLot, double price) {
+            return new Hide(id, otherMaterial, kind, otherLot, shape, grade, zones, stretch, price);
+        }
+
+        @Override
+        public double price() {
+            return cost;
         }
 
         @Override
@@ -166,6 +182,16 @@ public sealed interface Stock {
                 double repeatX,
                 double repeatY) {
             this(id, material, Lot.UNKNOWN, width, length, costPerMetre, repeatX, repeatY, 0);
+        }
+
+        @Override
+        public Roll bought(String otherMaterial, Lot otherLot, double price) {
+            return new Roll(id, otherMaterial, otherLot, width, length, price, repeatX, repeatY, selvedge, flaws);
+        }
+
+        @Override
+        public double price() {
+            return costPerMetre;
         }
 
         @Override

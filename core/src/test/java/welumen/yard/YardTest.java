@@ -19,6 +19,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import welumen.clock.BenchClock;
 import welumen.clock.ClockChange.ClockPutAway;
 import welumen.clock.ClockChange.ClockStarted;
+import welumen.cut.Lot;
 import welumen.cut.Stock;
 import welumen.intake.HouseWay;
 import welumen.intake.Question;
@@ -166,6 +167,15 @@ class YardTest {
         var gone = yard.after(new OfStock(new Gone("green wool", "sold")));
         assertThat(gone.stock().here()).containsExactly(WOOL);
         assertThatThrownBy(() -> gone.after(new OfStock(new FoundSo(found)))).hasMessage("“roll 2” is not here.");
+    }
+
+    @Test
+    void aStockIsPutRightInMaterialLotAndPrice() {
+        var right = WOOL.bought("striped wool", new Lot("27B", 1.4, "Fell"), 39.5);
+        var yard = yard(new OfStock(new FoundSo(right)));
+        assertThat(yard.stock().here()).containsExactly(right);
+        assertThat(right.price()).isEqualTo(39.5);
+        assertThat(right.shape()).isEqualTo(WOOL.shape());
     }
 
     @Test

@@ -193,6 +193,13 @@ class OwnWorkshopWalkTest {
                 .contains("hide 2", "hide 2 (2)");
         takeBack();
         assertThat(yard().stock().here()).hasSize(5);
+        bench.yard();
+        bench.click("leaf-hides-and-rolls");
+        bench.click("stock-hide-2");
+        bench.typeAndEnter("stock-cost", "295.50");
+        bench.typeAndEnter("stock-lot", "7");
+        assertThat(yard().stock().findOne("hide 2").orElseThrow().price()).isEqualTo(295.5);
+        bench.yard();
     }
 
     private void draw(PartId part, String line) {

@@ -1,5 +1,6 @@
 package welumen.desktop.yard;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Locale;
 import java.util.Objects;
@@ -13,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
+import welumen.cut.Lot;
 import welumen.cut.Stock;
 import welumen.cut.hide.StockText;
 import welumen.desktop.cut.StockWords;
@@ -22,6 +24,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.measure.NumberText;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.shape.Planar;
@@ -35,6 +38,10 @@ final class StockLeaf extends Leaf {
     private final ComboBox<String> material = new ComboBox<>();
     private final VBox list = new VBox(8);
     private final TextField name = new TextField();
+    private final TextField of = Counts.field("stock-of", 10, this::putRight);
+    private final TextField lot = Counts.field("stock-lot", 6, this::putRight);
+    private final TextField thickness = Counts.field("stock-thickness", 5, this::putRight);
+    private final TextField cost = Counts.field("stock-cost", 6, this::putRight);
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final Label about = Nodes.label("", Styles.SECOND);
     private final Label hangs = Nodes.label("", Styles.DANGER);
@@ -59,7 +66,17 @@ final class StockLeaf extends Leaf {
         called.setId("stock-call");
         var gone = Nodes.button("It is gone", "Sent back, sold, spoilt or thrown away", this::gone);
         gone.setId("stock-gone");
-        form = Nodes.column(12, about, Nodes.field("It is called", name), Nodes.row(10, called, gone), hangs);
+        var keep =
+                Nodes.button("Put right", "It is of this material and lot, and cost so much (Enter)", this::putRight);
+        keep.setId("stock-right");
+        form = Nodes.column(
+                12,
+                about,
+                Nodes.field("It is called", name),
+                Nodes.row(10, called, gone),
+                Nodes.row(10, Nodes.field("Material", of), Nodes.field("Lot", lot)),
+                Nodes.row(10, Nodes.field("Thickness", thickness), Nodes.field("Cost", cost), Nodes.level(keep)),
+                hangs);
         form.getStyleClass().add(Styles.CARD);
         form.setMinWidth(FORM);
         form.setMaxWidth(FORM);
@@ -120,6 +137,10 @@ final class StockLeaf extends Leaf {
         one().ifPresent(stock -> {
             about.setText(StockWords.said(stock));
             name.setText(stock.id());
+            of.setText(stock.material());
+            lot.setText(stock.lot().dye());
+            thickness.setText(Counts.text(stock.lot().thicknessMm()));
+            cost.setText(Counts.text(stock.price()));
             hangs.setText(Words.capital(model.stock().hangs(stock.id())));
         });
     }
@@ -156,6 +177,32 @@ final class StockLeaf extends Leaf {
                     refresh();
                 });
         }
+    }
+
+    private void putRight() {
+        one().ifPresent(stock -> {
+            try {
+                var now = stock.bought(
+                        of.getText().strip(),
+                        new Lot(
+                                lot.getText().strip(),
+                                Counts.mm(thickness),
+                                stock.lot().supplier()),
+                        price());
+                answer.setText("");
+                if (!now.equals(stock)) model.stock().found(now);
+            } catch (IllegalArgumentException fault) {
+                answer.setText(fault.getMessage());
+            }
+        });
+    }
+
+    private double price() {
+        if (cost.getText().isBlank()) return 0;
+        return switch (NumberText.read(cost.getText().strip(), "")) {
+            case Understood<BigDecimal>(var number) -> number.doubleValue();
+            case Refused<BigDecimal>(var why) -> throw new IllegalArgumentException(why);
+        };
     }
 
     private void call() {
