@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -70,7 +71,11 @@ final class LogLine extends VBox {
         chips.setMinHeight(34);
         chips.setMinWidth(0); // else its longest word pushes the buttons off the screen
         setMinWidth(0);
-        hint.maxWidthProperty().bind(chips.widthProperty());
+        setMinHeight(USE_PREF_SIZE);
+        chips.widthProperty().subscribe(width -> {
+            hint.setMaxWidth(width.doubleValue());
+            Platform.runLater(chips::requestLayout); // how high the hint is follows from that, once this layout is over
+        });
         wrong.setId("wrong");
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         getChildren().addAll(entry(), wrong, chips);

@@ -47,6 +47,7 @@ final class StockLeaf extends Leaf {
     private final Label hangs = Nodes.label("", Styles.DANGER);
     private final VBox form;
     private @Nullable String picked;
+    private @Nullable Stock shown;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     StockLeaf(JobModel model) {
@@ -135,13 +136,15 @@ final class StockLeaf extends Leaf {
     private void show() {
         form.setVisible(one().isPresent());
         one().ifPresent(stock -> {
+            hangs.setText(Words.capital(model.stock().hangs(stock.id())));
+            if (stock.equals(shown)) return; // nothing typed is lost where something else changes
+            shown = stock;
             about.setText(StockWords.said(stock));
             name.setText(stock.id());
             of.setText(stock.material());
             lot.setText(stock.lot().dye());
             thickness.setText(Counts.text(stock.lot().thicknessMm()));
             cost.setText(Counts.text(stock.price()));
-            hangs.setText(Words.capital(model.stock().hangs(stock.id())));
         });
     }
 
