@@ -103,7 +103,9 @@ final class PartsSection extends Leaf {
         told.setText(
                 empty
                         ? "What body is it? All its usual parts are listed in one step, with what usually holds them"
-                                + (earlierCars("").isEmpty() ? "." : ", and with what earlier cars taught.")
+                                + (earlierCars("").stream().noneMatch(TakingIn.Earlier::isOfName)
+                                        ? "."
+                                        : ", and with what earlier cars taught.")
                         : "%s are listed. Pick one in the cabin (C) to describe it, or type a new name."
                                         .formatted(Words.many(parts.size(), "part"))
                                 + shortage());
@@ -146,7 +148,9 @@ final class PartsSection extends Leaf {
         return model.job()
                 .intake()
                 .known()
-                .map(car -> model.others().teaching(car.name(), body))
+                .map(car -> model.others().teaching(car.name(), body).stream()
+                        .filter(earlier -> earlier.job() != model.own()) // it does not teach itself
+                        .toList())
                 .orElse(List.of());
     }
 

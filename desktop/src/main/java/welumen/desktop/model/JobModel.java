@@ -141,7 +141,7 @@ public final class JobModel {
     public boolean open(CarFile other) {
         try {
             journal = logs.car(other.job());
-        } catch (StoreException fault) {
+        } catch (StoreException | IllegalArgumentException | IllegalStateException fault) {
             trouble.set("The %s cannot be read, so you are still at the %s. %s"
                     .formatted(other.title(), at.opened.get().title(), fault.getMessage()));
             return false;

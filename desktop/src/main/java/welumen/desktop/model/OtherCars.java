@@ -57,12 +57,12 @@ public final class OtherCars {
         try {
             var log = logs.read(car.job());
             window.execute(() -> logs.keep(car.job(), log));
-        } catch (StoreException fault) {
+        } catch (StoreException | IllegalArgumentException | IllegalStateException fault) {
             window.execute(() -> cannotRead(car, fault));
         }
     }
 
-    private void cannotRead(CarFile car, StoreException fault) {
+    private void cannotRead(CarFile car, RuntimeException fault) {
         unreadable.put(car.job(), fault.getMessage());
         model.say("The %s cannot be read, so nothing of it is counted. %s".formatted(car.title(), fault.getMessage()));
     }
@@ -178,7 +178,7 @@ public final class OtherCars {
         if (unreadable.containsKey(car.job())) return;
         try {
             logs.car(car.job());
-        } catch (StoreException fault) {
+        } catch (StoreException | IllegalArgumentException | IllegalStateException fault) {
             cannotRead(car, fault);
         }
     }
