@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
 import welumen.doubt.Guess;
+import welumen.measure.Lengths;
 import welumen.strip.UsualRules;
 
 /** Says a guess in full, so that it can be held against the car. */
@@ -41,7 +42,7 @@ public final class GuessWords {
             case LAPS ->
                 job.strip().laps().stream()
                         .filter(lap -> lap.over().value().equals(guess.about()))
-                        .map(lap -> "laps the %s by %.0f mm".formatted(name(job, lap.under()), lap.byMm()))
+                        .map(lap -> "laps the %s by %s".formatted(name(job, lap.under()), Lengths.near(lap.byMm())))
                         .collect(Collectors.joining("; "));
             case PIECE ->
                 job.patterns()

@@ -70,6 +70,7 @@ import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.OnTheYardsRail;
 import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WithCare;
+import welumen.measure.Lengths;
 import welumen.pattern.PatternChange.ClearanceMeasured;
 import welumen.pattern.PatternChange.CutFreed;
 import welumen.pattern.PatternChange.CutHeld;
@@ -165,11 +166,11 @@ public final class Said {
                                 cabin.one(link.first()).title(),
                                 cabin.one(link.then()).name());
             case AtStrip(LapNoted(var lap)) ->
-                "%s laps the %s by %.0f mm"
+                "%s laps the %s by %s"
                         .formatted(
                                 cabin.one(lap.over()).title(),
                                 cabin.one(lap.under()).name(),
-                                lap.byMm());
+                                Lengths.near(lap.byMm()));
             case AtStrip(LapStruck(var over, var under)) ->
                 "%s does not lap the %s"
                         .formatted(cabin.one(over).title(), cabin.one(under).name());
@@ -214,7 +215,7 @@ public final class Said {
             case AtPattern(PieceDrawn(var piece)) -> "Drawn: " + piece.name();
             case AtPattern(PieceDropped(var piece)) -> "Dropped: " + piece;
             case AtPattern(EdgeLeftLong(var piece, var edge, var mm)) ->
-                mm == 0 ? "Edge confirmed" : "Edge left long by %.0f mm".formatted(mm);
+                mm == 0 ? "Edge confirmed" : "Edge left long by %s".formatted(Lengths.near(mm));
             case AtPattern(TrialNoted(var trial)) ->
                 "%s trial %d".formatted(capital(trial.of().word()), trial.number());
             case AtPattern(CutHeld(var piece, var awaited)) -> "Not cut until: " + awaited;

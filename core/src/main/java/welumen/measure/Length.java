@@ -29,7 +29,7 @@ public record Length(BigDecimal millimetres) implements Comparable<Length> {
         return new Length(BigDecimal.valueOf(millimetres));
     }
 
-    /** Reads {@code 3/8"}, {@code 1 1/2 in}, {@code 1' 6 1/2"}, {@code 12,5 mm}, {@code 1.4 m}; a bare number is millimetres. */
+    /** Reads {@code 3/8"}, {@code 1 1/2 in}, {@code 1' 6 1/2"}, {@code 12,5 mm}, {@code 1.4 m}; a bare number as {@link Lengths} says. */
     public static Parsed<Length> parse(String text) {
         return LengthText.read(text);
     }

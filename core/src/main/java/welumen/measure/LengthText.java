@@ -5,6 +5,8 @@ import static welumen.measure.LengthUnit.INCH;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -21,6 +23,17 @@ final class LengthText {
     private LengthText() {}
 
     static Parsed<Length> read(String typed) {
+        return readAs(typed, Lengths.bare());
+    }
+
+    /** The unit that was typed behind a length, if one was; none behind feet and inches. */
+    static Optional<LengthUnit> unitOf(String typed) {
+        var one = AMOUNT.matcher(typed.strip());
+        if (!one.matches()) return Optional.empty();
+        return LengthUnit.ofSign(one.group(2).strip().toLowerCase(Locale.ROOT));
+    }
+
+    static Parsed<Length> readAs(String typed, LengthUnit bare) {
         var text = typed.strip();
         if (text.isEmpty()) return new Refused<>("No length was typed. " + EXAMPLES);
         if (text.startsWith("-"))
@@ -36,8 +49,8 @@ final class LengthText {
             return new Refused<>("“%s” is not a length. %s".formatted(NumberText.shortened(text), EXAMPLES));
         var sign = one.group(2).strip();
         var unit = sign.isEmpty()
-                ? LengthUnit.MILLIMETRE
-                : LengthUnit.ofSign(sign.toLowerCase()).orElse(null);
+                ? bare
+                : LengthUnit.ofSign(sign.toLowerCase(Locale.ROOT)).orElse(null);
         if (unit == null)
             return new Refused<>("“%s” is no unit of length here. Use mm, cm, m, in, ft, or oz for leather."
                     .formatted(NumberText.shortened(sign)));

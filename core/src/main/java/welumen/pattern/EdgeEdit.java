@@ -3,6 +3,7 @@ package welumen.pattern;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -127,8 +128,8 @@ public final class EdgeEdit {
         var from = atMm - wideMm / 2;
         var to = atMm + wideMm / 2;
         if (!(wideMm > 0 && deepMm > 0 && from > 0 && to < run.lengthMm()))
-            return new Refused<>("A notch %.0f wide at %.0f mm does not lie within this edge of %.0f mm."
-                    .formatted(wideMm, atMm, run.lengthMm()));
+            return new Refused<>("A notch %s wide at %s does not lie within this edge of %s."
+                    .formatted(Lengths.near(wideMm), Lengths.near(atMm), Lengths.near(run.lengthMm())));
         var a = run.at(from);
         var b = run.at(to);
         var along = b.minus(a).times(1 / a.to(b));

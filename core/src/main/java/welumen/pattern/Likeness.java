@@ -2,6 +2,7 @@ package welumen.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
+import welumen.measure.Lengths;
 
 /** What a design is to have in common with a reference, or with what lies beside it. */
 public sealed interface Likeness {
@@ -52,15 +53,15 @@ public sealed interface Likeness {
 
         @Override
         public String found() {
-            return "%.3f in the reference, %.3f here: %.1f %% too %s, %.0f %% may be; %.0f mm in place of %.0f would be it"
+            return "%.3f in the reference, %.3f here: %.1f %% too %s, %.0f %% may be; %s in place of %s would be it"
                     .formatted(
                             wantedOne / wantedOther,
                             oneMm / otherMm,
                             Math.abs(off()) * 100,
                             off() > 0 ? "large" : "small",
                             within * 100,
-                            wantedMm(),
-                            oneMm);
+                            Lengths.near(wantedMm()),
+                            Lengths.near(oneMm));
         }
     }
 
@@ -108,8 +109,12 @@ public sealed interface Likeness {
 
         @Override
         public String found() {
-            return "over %.0f mm it comes out %.1f mm too %s, with a kink of %.1f°"
-                    .formatted(gapMm, Math.abs(missMm()), missMm() > 0 ? "high" : "low", Math.abs(kinkDegrees()));
+            return "over %s it comes out %s too %s, with a kink of %.1f°"
+                    .formatted(
+                            Lengths.near(gapMm),
+                            Lengths.said(Math.abs(missMm())),
+                            missMm() > 0 ? "high" : "low",
+                            Math.abs(kinkDegrees()));
         }
     }
 

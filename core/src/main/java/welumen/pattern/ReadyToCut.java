@@ -3,6 +3,7 @@ package welumen.pattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import welumen.measure.Lengths;
 import welumen.pattern.Trial.Of;
 
 /** Whether a piece can be cut from dear stock yet, and an edge that was left long be cut as it will stay. */
@@ -24,17 +25,22 @@ public final class ReadyToCut {
         if (!trials.isEmpty() && trials.getLast().isAccepted()) {
             var otherwise = trials.getLast().drawnOtherwiseMm(piece.net());
             if (otherwise > 0)
-                reasons.add("it was drawn up to %.0f mm otherwise since version %d was accepted: try it again"
-                        .formatted(Math.ceil(otherwise), trials.getLast().number()));
+                reasons.add("it was drawn up to %s otherwise since version %d was accepted: try it again"
+                        .formatted(
+                                Lengths.near(Math.ceil(otherwise)),
+                                trials.getLast().number()));
         }
         patterns.known().clearances().stream()
                 .filter(clearance -> !clearance.isKept() && clearance.parts().contains(piece.part()))
-                .forEach(clearance -> reasons.add("%s will not move freely: %.0f mm are left of %.0f"
-                        .formatted(clearance.what(), clearance.leftMm(), clearance.neededMm())));
+                .forEach(clearance -> reasons.add("%s will not move freely: %s are left of %s"
+                        .formatted(
+                                clearance.what(),
+                                Lengths.near(clearance.leftMm()),
+                                Lengths.near(clearance.neededMm()))));
         patterns.known().stations().getOrDefault(piece.id(), List.of()).stream()
                 .filter(SideStation::isFlagged)
-                .forEach(station -> reasons.add("the sides differ by %.0f mm at %s, and nobody said why"
-                        .formatted(Math.abs(station.offMm()), station.name())));
+                .forEach(station -> reasons.add("the sides differ by %s at %s, and nobody said why"
+                        .formatted(Lengths.near(Math.abs(station.offMm())), station.name())));
         return List.copyOf(reasons);
     }
 

@@ -2,6 +2,7 @@ package welumen.stores;
 
 import java.util.List;
 import java.util.Locale;
+import welumen.measure.Lengths;
 
 /**
  * Measures out lockstitch thread: a stitch of length s through thickness t takes about 2·s + 2·t in all, half from the
@@ -48,15 +49,15 @@ public final class SewingThread {
                 List.of(
                         String.format(
                                 Locale.ROOT,
-                                "%.2f m of stitch rows, %.0f mm a stitch",
+                                "%.2f m of stitch rows, %s a stitch",
                                 rowsMm / 1000,
-                                setting.stitchMm()),
+                                Lengths.near(setting.stitchMm())),
                         String.format(
                                 Locale.ROOT,
-                                "each stitch takes 2 × %.1f + 2 × %.1f = %.1f mm; with 15 %% spare %.1f m",
+                                "each stitch takes 2 × %.1f + 2 × %.1f = %s; with 15 %% spare %.1f m",
                                 setting.stitchMm(),
                                 setting.thicknessMm(),
-                                2 * setting.stitchMm() + 2 * setting.thicknessMm(),
+                                Lengths.said(2 * setting.stitchMm() + 2 * setting.thicknessMm()),
                                 metres),
                         String.format(
                                 Locale.ROOT,

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import welumen.measure.Length;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -45,11 +46,10 @@ public final class StationText {
     /** As it would be typed. */
     public static String line(Station station) {
         var far = "%s %s %s"
-                .formatted(station.where(), station.overMm() < 0 ? "short" : "over", mm(Math.abs(station.overMm())));
-        return station.coveredMm() == 0 ? far : far + ", covered " + mm(station.coveredMm());
-    }
-
-    private static String mm(double mm) {
-        return mm == Math.rint(mm) ? "%.0f mm".formatted(mm) : String.format(Locale.ROOT, "%.1f mm", mm);
+                .formatted(
+                        station.where(),
+                        station.overMm() < 0 ? "short" : "over",
+                        Lengths.field(Math.abs(station.overMm())));
+        return station.coveredMm() == 0 ? far : far + ", covered " + Lengths.field(station.coveredMm());
     }
 }

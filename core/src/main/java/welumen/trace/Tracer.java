@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -104,9 +105,10 @@ public final class Tracer {
             warnings.add("Target %d was left out: it does not fit the others. It may be creased or half covered."
                     .formatted(number));
         if (fit.residual() > POOR_FIT_MM)
-            warnings.add("The targets fit each other to %.1f mm only: see that they lie flat and are all of %.1f mm."
-                    .formatted(fit.residual(), options.targetMm()));
-        if (blurMm > BLURRED_MM) warnings.add("The photo is not sharp: an edge is %.1f mm wide.".formatted(blurMm));
+            warnings.add("The targets fit each other to %s only: see that they lie flat and are all of %s."
+                    .formatted(Lengths.said(fit.residual()), Lengths.said(options.targetMm())));
+        if (blurMm > BLURRED_MM)
+            warnings.add("The photo is not sharp: an edge is %s wide.".formatted(Lengths.said(blurMm)));
     }
 
     private Parsed<Traced> drawn(PlaneFit fit, List<List<Point>> rings, double blurMm) {
@@ -153,8 +155,8 @@ public final class Tracer {
     private void warnWhereHidden(List<Point> hole, Parallax parallax) {
         var wide = 2 * Math.sqrt(Math.abs(Ring.area(hole)) / Math.PI);
         if (parallax.hiddenMm(mean(hole), options.thicknessMm()) > MOST_HIDDEN * wide)
-            warnings.add("A hole of about %.0f mm is partly hidden by the piece's own thickness: measure it by hand."
-                    .formatted(wide));
+            warnings.add("A hole of about %s is partly hidden by the piece's own thickness: measure it by hand."
+                    .formatted(Lengths.near(wide)));
     }
 
     private void warnOfLostHole() {
@@ -167,9 +169,8 @@ public final class Tracer {
                 Math.max(targets.minX() - piece.minX(), piece.maxX() - targets.maxX()),
                 Math.max(targets.minY() - piece.minY(), piece.maxY() - targets.maxY()));
         if (beyond > options.targetMm())
-            warnings.add(
-                    "The piece reaches %.0f mm beyond the targets: measures there are less sure. Lay targets round it."
-                            .formatted(beyond));
+            warnings.add("The piece reaches %s beyond the targets: measures there are less sure. Lay targets round it."
+                    .formatted(Lengths.near(beyond)));
     }
 
     /** Lines and arcs; where those cross each other, the measured points themselves; empty where they do too. */

@@ -38,7 +38,7 @@ class LikenessTest {
         var low = (LineAcross) read("waist line 412, over 8, 409 rising 0.5");
         assertThat(low.missMm()).isEqualTo(-3);
         assertThat(low.isKept()).isFalse();
-        assertThat(low.found()).contains("3.0 mm too low");
+        assertThat(low.found()).contains("3 mm too low");
         assertThat(read("waist line 412 rising 2, over 8, 412.3 rising 4").isKept())
                 .isFalse();
     }

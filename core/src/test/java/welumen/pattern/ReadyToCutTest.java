@@ -77,7 +77,7 @@ class ReadyToCutTest {
     void aPieceIsNotCutWhileWhatMovesHasTooLittleRoom() {
         var tight = new Clearance("lever", 20, 15, 8, List.of(PANEL.part()));
         assertThat(ReadyToCut.reasons(after(new ClearanceMeasured(tight)), PANEL))
-                .containsExactly("lever will not move freely: 12 mm are left of 15");
+                .containsExactly("lever will not move freely: 12 mm are left of 15 mm");
         var elsewhere = new Clearance("lever", 20, 15, 8, List.of());
         assertThat(ReadyToCut.reasons(after(new ClearanceMeasured(elsewhere)), PANEL))
                 .isEmpty();

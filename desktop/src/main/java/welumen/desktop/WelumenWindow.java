@@ -12,10 +12,10 @@ import javafx.util.Duration;
 import welumen.desktop.frame.Frame;
 import welumen.desktop.look.FirstFrame;
 import welumen.desktop.look.Look;
-import welumen.desktop.look.Words;
 import welumen.desktop.model.Devices;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.model.OpenedWorkshop;
+import welumen.measure.Lengths;
 
 /** One window on one open workshop. */
 public final class WelumenWindow {
@@ -33,9 +33,7 @@ public final class WelumenWindow {
     /** A window of another size, in pixels. */
     public WelumenWindow(OpenedWorkshop workshop, String author, Devices devices, Dimension2D size) {
         model = new JobModel(workshop, author, devices);
-        model.yard()
-                .yardProperty()
-                .subscribe(yard -> Words.lengthsIn(yard.counting().lengths()));
+        model.yard().yardProperty().subscribe(yard -> Lengths.in(yard.counting().lengths()));
         frame = new Frame(model, Stages::of);
         scene = new Scene(frame, size.getWidth(), size.getHeight());
         Look.dress(scene, false);

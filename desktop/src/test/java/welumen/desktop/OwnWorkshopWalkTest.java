@@ -1,6 +1,7 @@
 package welumen.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
 import java.time.Duration;
@@ -179,9 +180,9 @@ class OwnWorkshopWalkTest {
         for (var typed : List.of(
                 List.of("brown hide", "hide 1, 52 sq ft, lot 7, cost 300"),
                 List.of("brown hide", "hide 2, 49 sq ft, lot 7, cost 290"),
-                List.of("grey carpet", "roll 1, 1500 wide, 10 m long, cost 40"),
-                List.of("tan vinyl", "roll 2, 1370 wide, 8 m long, cost 20"),
-                List.of("headcloth", "roll 3, 1500 wide, 6 m long, cost 25"))) {
+                List.of("grey carpet", "roll 1, 1.5 m wide, 10 m long, cost 40"),
+                List.of("tan vinyl", "roll 2, 54 wide, 8 m long, cost 20"),
+                List.of("headcloth", "roll 3, 59 wide, 6 m long, cost 25"))) {
             bench.choose("stock-material", typed.getFirst());
             bench.typeAndEnter("stock-typed", typed.getLast());
         }
@@ -216,7 +217,7 @@ class OwnWorkshopWalkTest {
 
     private void drawAndLayOut() {
         bench.go(WorkStage.PATTERN);
-        draw(CARPET, "floor 1200 x 700");
+        draw(CARPET, "floor 1200 x 700 mm");
         var floor = piece("floor");
         assertThat(floor.material()).isEqualTo("grey carpet");
         assertThat(floor.under()).isEqualTo(Under.FLOOR);
@@ -229,16 +230,24 @@ class OwnWorkshopWalkTest {
         assertThat(bench.answer()).contains("1 can of contact adhesive");
 
         bench.go(WorkStage.PATTERN);
-        draw(CARD, "face AB 820, BC 560, CD 820, DA 560, AC 993");
+        draw(CARD, "face AB 32, BC 22, CD 32, DA 22, AC 38 13/16");
         assertThat(piece("face").under()).isEqualTo(Under.BOARD);
         bench.click("piece-makeup");
         bench.choose("piece-material", "tan vinyl");
         assertThat(piece("face").material()).isEqualTo("tan vinyl");
-        draw(ROOF, "roof 1400 x 1100");
+        draw(ROOF, "roof 55 x 43");
         assertThat(piece("roof").material()).isEqualTo("headcloth");
-        draw(SEAT, "cushion 520 x 500");
-        draw(SEAT, "front facing 520 x 140");
-        draw(SEAT, "side facing 500 x 140");
+        draw(SEAT, "cushion 20 1/2 x 19 3/4");
+        draw(SEAT, "front facing 20 1/2 x 5 1/2");
+        draw(SEAT, "side facing 19 3/4 x 5 1/2 in");
+        assertThat(piece("cushion").net().box().width())
+                .as("a bare number is inches here")
+                .isCloseTo(520.7, within(0.01));
+        pickPiece("cushion");
+        bench.click("edge-%s-0".formatted(piece("cushion").id()));
+        bench.typeAndEnter("allowance", "1/2");
+        assertThat(piece("cushion").edges().getFirst().allowanceMm()).isEqualTo(12.7);
+        assertThat(bench.field("allowance")).isEqualTo("1/2\"");
         assertThat(piece("cushion").material()).isEqualTo("brown hide");
         assertThat(piece("cushion").grade()).isEqualTo(1);
         bench.click("leaf-seams");

@@ -15,6 +15,7 @@ import javafx.application.Platform;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
@@ -26,6 +27,8 @@ import welumen.desktop.model.Devices;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.model.OpenedWorkshop;
 import welumen.job.WorkStage;
+import welumen.measure.Length;
+import welumen.measure.Lengths;
 import welumen.standins.camera.CameraStandin;
 import welumen.standins.camera.FloorCameraStandin;
 import welumen.standins.camera.LabelPhoto;
@@ -250,6 +253,10 @@ final class Workbench implements AutoCloseable {
         return ask(() -> robot.lookup("#" + id).queryAs(Labeled.class).getText());
     }
 
+    String field(String id) {
+        return ask(() -> robot.lookup("#" + id).queryAs(TextInputControl.class).getText());
+    }
+
     String answer() {
         return text("answer");
     }
@@ -279,5 +286,6 @@ final class Workbench implements AutoCloseable {
             return null;
         });
         workshop.folder().close();
+        Lengths.in(Length.Style.METRIC); // the next bench of this process may be a yard's that counts otherwise
     }
 }

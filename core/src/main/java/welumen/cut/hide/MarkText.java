@@ -10,6 +10,7 @@ import welumen.measure.Length;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
+import welumen.measure.Size;
 import welumen.shape.Box;
 import welumen.shape.Point;
 
@@ -43,11 +44,10 @@ public final class MarkText {
     }
 
     private static Parsed<Stock> flawed(Stock stock, Matcher flaw, Point at) {
-        var size = Length.parse(flaw.group("size"));
         return flaw.group("high") == null
-                ? size.flatMap(round -> Flaws.round(stock, at, round.mm()))
-                : size.flatMap(wide -> Length.parse(flaw.group("high"))
-                        .flatMap(high -> Flaws.oblong(stock, at, wide.mm(), high.mm())));
+                ? Length.parse(flaw.group("size")).flatMap(round -> Flaws.round(stock, at, round.mm()))
+                : Size.of(flaw.group("size"), flaw.group("high"))
+                        .flatMap(size -> Flaws.oblong(stock, at, size.oneMm(), size.otherMm()));
     }
 
     private static Parsed<Stock.Hide> read(String line, Stock.Hide hide, Point from) {
@@ -57,11 +57,10 @@ public final class MarkText {
         if (stretch.matches()) return stretching(hide, Double.parseDouble(stretch.group("degrees")));
         var grade = GRADE.matcher(line);
         if (grade.matches())
-            return Length.parse(grade.group("wide"))
-                    .flatMap(wide -> Length.parse(grade.group("high"))
-                            .flatMap(high -> place(grade, from)
-                                    .map(at -> zoned(
-                                            hide, Integer.parseInt(grade.group("grade")), at, wide.mm(), high.mm()))));
+            return Size.of(grade.group("wide"), grade.group("high"))
+                    .flatMap(size -> place(grade, from)
+                            .map(at -> zoned(
+                                    hide, Integer.parseInt(grade.group("grade")), at, size.oneMm(), size.otherMm())));
         return new Refused<>(
                 "Type flaw 40 at -120, 300, or grade 3, 400 x 250 at 600, 900, or grades as usual, or stretches 20, or stretches as usual; left of the backbone is below nought.");
     }

@@ -1,5 +1,7 @@
 package welumen.cut.leather;
 
+import welumen.measure.Lengths;
+
 /**
  * A strip from the edge of a hide with two marks along the backbone and two across, worked as the job's pieces will be, and
  * measured again once it has rested and does not change any more.
@@ -31,12 +33,12 @@ public record StripTest(
     /** @throws IllegalArgumentException if a length cannot be, and says which */
     public StripTest {
         if (!(markedMm >= SHORTEST_MM))
-            throw new IllegalArgumentException("Marks %.0f mm apart are too near to measure by: take %.0f or more."
-                    .formatted(markedMm, SHORTEST_MM));
+            throw new IllegalArgumentException("Marks %s apart are too near to measure by: take %s or more."
+                    .formatted(Lengths.near(markedMm), Lengths.near(SHORTEST_MM)));
         for (var after : new double[] {alongMm, acrossMm})
             if (!(Math.abs(after / markedMm - 1) <= MOST))
-                throw new IllegalArgumentException(
-                        "From %.0f to %.1f mm is more than leather does: measure again.".formatted(markedMm, after));
+                throw new IllegalArgumentException("From %s to %s is more than leather does: measure again."
+                        .formatted(Lengths.near(markedMm), Lengths.said(after)));
         if (!(restHours > 0 && restHours <= MOST_HOURS))
             throw new IllegalArgumentException("A rest is over 0 and up to %.0f hours long.".formatted(MOST_HOURS));
     }

@@ -9,6 +9,7 @@ import welumen.cut.CuttingTable.Laid;
 import welumen.cut.PlanCheck;
 import welumen.cut.PlanFault;
 import welumen.cut.Stock;
+import welumen.measure.Lengths;
 
 /** Stock that is otherwise than a plan reckons with: a roll that came narrower than it was ordered, a flaw that was found since. */
 public final class StockChanged {
@@ -45,8 +46,8 @@ public final class StockChanged {
 
     private static String said(Stock before, Stock now, PlanFault fault) {
         if (before instanceof Stock.Roll ordered && now instanceof Stock.Roll came && came.width() != ordered.width())
-            return "The %s is %.0f mm wide, and the plan reckons with %.0f: lay its pieces again."
-                    .formatted(now.id(), came.width(), ordered.width());
+            return "The %s is %s wide, and the plan reckons with %s: lay its pieces again."
+                    .formatted(now.id(), Lengths.near(came.width()), Lengths.near(ordered.width()));
         return "The %s is not as it was laid out on. %s Lay its pieces again.".formatted(now.id(), fault.said());
     }
 }

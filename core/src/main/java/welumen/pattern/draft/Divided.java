@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineString;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -135,7 +136,7 @@ public final class Divided {
     }
 
     private static String hit(String what, Point at) {
-        return "The line would go through %s at %.0f, %.0f mm. Move it.".formatted(what, at.x(), at.y());
+        return "The line would go through %s at %.0f, %s. Move it.".formatted(what, at.x(), Lengths.near(at.y()));
     }
 
     private static LineString line(List<Point> ends) {

@@ -11,6 +11,7 @@ import welumen.measure.Length;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
+import welumen.measure.Size;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeCurve;
 import welumen.pattern.EdgeFinish;
@@ -72,9 +73,8 @@ public final class DraftText {
         var sizes = SIZES.matcher(line);
         if (!sizes.matches())
             return new Refused<>("“%s” does not say a name and two sizes. %s".formatted(line, EXAMPLE));
-        return Length.parse(sizes.group("wide"))
-                .flatMap(wide ->
-                        Length.parse(sizes.group("high")).flatMap(high -> sized(sizes, part, makeup, wide, high)));
+        return Size.of(sizes.group("wide"), sizes.group("high"))
+                .flatMap(size -> sized(sizes, part, makeup, Length.ofMm(size.oneMm()), Length.ofMm(size.otherMm())));
     }
 
     private static Parsed<Drawn> sized(Matcher sizes, PartId part, Makeup makeup, Length wide, Length high) {

@@ -7,6 +7,7 @@ import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import welumen.measure.Length;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -150,8 +151,8 @@ public final class EditText {
     private Parsed<Double> within(double mm, int which) {
         var length = piece.lengthMm(which);
         if (mm > 0 && mm < length) return new Understood<>(mm / length);
-        return new Refused<>(
-                "%.0f mm does not lie within %s, which is %.0f mm long.".formatted(mm, piece.edgeWord(which), length));
+        return new Refused<>("%s does not lie within %s, which is %s long."
+                .formatted(Lengths.near(mm), piece.edgeWord(which), Lengths.near(length)));
     }
 
     private Parsed<List<PatternChange>> notched(Matcher line) {

@@ -2,6 +2,7 @@ package welumen.pattern.draft;
 
 import java.util.ArrayList;
 import java.util.List;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -42,7 +43,8 @@ public final class Fullness {
         var length = piece.lengthMm(edge);
         if (!(mm > 0)) return new Refused<>("How much fuller? Type it as 20 mm.");
         if (mm > (MOST - 1) * length)
-            return new Refused<>("%.0f mm more on %.0f mm is more than three times as full.".formatted(mm, length));
+            return new Refused<>("%s more on %s is more than three times as full."
+                    .formatted(Lengths.near(mm), Lengths.near(length)));
         // the edge may be a curve, which does not lengthen as much as it is spread
         double low = 0;
         var high = MOST * mm / Math.max(1e-6, chordShare(piece, edge));

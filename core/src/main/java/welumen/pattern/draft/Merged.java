@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -54,9 +55,8 @@ public final class Merged {
     private Parsed<List<PatternChange>> changes(Patterns patterns) {
         var gap = widestGap();
         if (gap.mm() > APART_MM)
-            return new Refused<>(
-                    "Laid against each other, the two edges are %.1f mm apart %.0f mm along. Redraw one first."
-                            .formatted(gap.mm(), gap.atMm()));
+            return new Refused<>("Laid against each other, the two edges are %s apart %s along. Redraw one first."
+                    .formatted(Lengths.said(gap.mm()), Lengths.near(gap.atMm())));
         var edges = new ArrayList<Edge>();
         for (var i = 1; i < one.edges().size(); i++)
             edges.add(one.edges().get((seam.one().edge() + i) % one.edges().size()));

@@ -3,6 +3,7 @@ package welumen.pattern.seam;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.EdgeEdit;
 import welumen.pattern.PatternChange;
@@ -54,8 +55,8 @@ public final class Mends {
         try {
             return Optional.of(new Mend(
                     "Shift the notches",
-                    "Those of the other edge by up to %.1f mm, so that the same lengths meet."
-                            .formatted(Math.abs(worst.offMm())),
+                    "Those of the other edge by up to %s, so that the same lengths meet."
+                            .formatted(Lengths.said(Math.abs(worst.offMm()))),
                     List.of(new SeamTakenApart(seam), new SeamJoined(seam.matched(matches)))));
         } catch (IllegalArgumentException crossing) {
             return Optional.empty();
@@ -75,8 +76,8 @@ public final class Mends {
         var turned = ease >= 0 ? seam.eased(ease) : new Seam(seam.other(), seam.one(), -ease, seam.isTopstitched());
         return Optional.of(new Mend(
                 "Spread it over the seam",
-                "%.1f mm are eased in, %.1f %% of its length; %s takes up to %.0f %%."
-                        .formatted(Math.abs(ease), share * 100, matter.word(), most * 100),
+                "%s are eased in, %.1f %% of its length; %s takes up to %.0f %%."
+                        .formatted(Lengths.said(Math.abs(ease)), share * 100, matter.word(), most * 100),
                 List.of(new SeamTakenApart(seam), new SeamJoined(turned))));
     }
 
@@ -86,9 +87,11 @@ public final class Mends {
         return lengthened(piece, side.edge(), byMm)
                 .map(drawn -> new Mend(
                         "Redraw the %s".formatted(piece.name()),
-                        "Its edge %s gets %.1f mm %s at its end; what it meets there follows."
+                        "Its edge %s gets %s %s at its end; what it meets there follows."
                                 .formatted(
-                                        piece.edgeWord(side.edge()), Math.abs(byMm), byMm > 0 ? "longer" : "shorter"),
+                                        piece.edgeWord(side.edge()),
+                                        Lengths.said(Math.abs(byMm)),
+                                        byMm > 0 ? "longer" : "shorter"),
                         List.<PatternChange>of(new PieceDrawn(drawn))));
     }
 

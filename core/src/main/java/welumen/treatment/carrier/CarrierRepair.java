@@ -3,6 +3,7 @@ package welumen.treatment.carrier;
 import java.util.Locale;
 import java.util.Optional;
 import welumen.cabin.Part;
+import welumen.measure.Lengths;
 import welumen.survey.Finding;
 import welumen.survey.Mark;
 import welumen.treatment.Matter;
@@ -56,8 +57,8 @@ public final class CarrierRepair {
         return new Recipe(
                 "a plate behind the boss, bedded in epoxy",
                 text(
-                        "a plate %.0f by %.0f mm of 2 mm, %.1f ml of epoxy",
-                        side, side, LOSS * side * side * BED_MM / 1000),
+                        "a plate %s by %s of 2 mm, %.1f ml of epoxy",
+                        Lengths.near(side), Lengths.near(side), LOSS * side * side * BED_MM / 1000),
                 24,
                 "file what stands proud by hand once it is hard, no deeper than the old face",
                 0.9,
@@ -69,7 +70,7 @@ public final class CarrierRepair {
         var ml = LOSS * Math.PI / 4 * drilled * drilled * STUD_DEEP_MM / 1000;
         return new Recipe(
                 "a new stud or clip seat, set in filled epoxy",
-                text("drill %.0f mm, %.1f ml of epoxy thickened with cotton flock", drilled, ml),
+                text("drill %s, %.1f ml of epoxy thickened with cotton flock", Lengths.near(drilled), ml),
                 24,
                 "cut flush with a sharp blade while it is leathery, at 4 to 6 h",
                 0.8,
@@ -81,8 +82,10 @@ public final class CarrierRepair {
         return new Recipe(
                 "the flat place raised with a layer let in from below",
                 text(
-                        "%.0f cm² of foam %.0f mm thick, edges feathered; %.0f ml of foam glue on both faces",
-                        areaMm2 / 100, FOAM_STEP_MM * Math.ceil(FLATTENS_BY / FOAM_STEP_MM), Math.ceil(ml)),
+                        "%.0f cm² of foam %s thick, edges feathered; %.0f ml of foam glue on both faces",
+                        areaMm2 / 100,
+                        Lengths.near(FOAM_STEP_MM * Math.ceil(FLATTENS_BY / FOAM_STEP_MM)),
+                        Math.ceil(ml)),
                 2,
                 "shape with a fine disc, no more than 3 mm off the crown",
                 1,
@@ -127,7 +130,7 @@ public final class CarrierRepair {
     private static Recipe sprung(double breakMm) {
         return new Recipe(
                 "new wire of the same gauge, its ends turned in, clinched to both neighbours",
-                text("%.0f mm of spring wire, 2 clinch clips", Math.max(60, WIRE_LAP * 2 * breakMm)),
+                text("%s of spring wire, 2 clinch clips", Lengths.near(Math.max(60, WIRE_LAP * 2 * breakMm))),
                 0,
                 "no end stands toward a cover",
                 0.9,

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import welumen.cabin.Part;
 import welumen.measure.Finish;
+import welumen.measure.Lengths;
 import welumen.survey.Station;
 import welumen.survey.Station.Verdict;
 import welumen.treatment.Matter;
@@ -45,7 +46,7 @@ public final class Routes {
         var routes = new ArrayList<Route>();
         var trim = fitting + TRIMMED_HOURS * trims;
         var noTrim = shorts > 0
-                ? "%.0f mm short where nothing covers it: what is short cannot be trimmed".formatted(worst)
+                ? "%s short where nothing covers it: what is short cannot be trimmed".formatted(Lengths.near(worst))
                 : keepOut(entersKeepOut);
         routes.add(new Route(
                 trims == 0 ? "lay it in as it is" : "trim it and lay it in",
@@ -57,8 +58,9 @@ public final class Routes {
                 noTrim));
         if (shorts > 0) {
             var letIn = trim + LET_IN_HOURS * shorts;
-            var tooFar =
-                    worst > MOST_LET_IN_MM ? "%.0f mm is too far for a strip".formatted(worst) : keepOut(entersKeepOut);
+            var tooFar = worst > MOST_LET_IN_MM
+                    ? "%s is too far for a strip".formatted(Lengths.near(worst))
+                    : keepOut(entersKeepOut);
             routes.add(new Route(
                     "let in strips where it is short",
                     letIn,

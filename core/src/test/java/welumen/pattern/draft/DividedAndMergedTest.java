@@ -128,6 +128,6 @@ class DividedAndMergedTest {
         var seam = new Seam(new Side(one.id(), 2), new Side(other.id(), 0), 0, false);
         assertThat(Merged.at(Patterns.of(List.of(one, other), List.of(seam)), seam))
                 .isInstanceOfSatisfying(
-                        Refused.class, no -> assertThat(no.why()).contains("25.0 mm apart"));
+                        Refused.class, no -> assertThat(no.why()).contains("25 mm apart"));
     }
 }

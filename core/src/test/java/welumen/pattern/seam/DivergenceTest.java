@@ -96,7 +96,7 @@ class DivergenceTest {
         assertThat(mends)
                 .extracting(Mend::word)
                 .containsExactly("Spread it over the seam", "Redraw the other", "Redraw the one");
-        assertThat(mends.getFirst().means()).contains("8.0 mm", "2.0 %", "leather");
+        assertThat(mends.getFirst().means()).contains("8 mm", "2.0 %", "leather");
         for (var mend : mends) {
             var mended = after(patterns, mend);
             assertThat(mended.seams()).hasSize(1);

@@ -35,7 +35,7 @@ class CarrierRepairTest {
     @Test
     void aBrokenBossGetsAPlateThreeTimesAsWide() {
         var recipe = recipe(CARD, FindingKind.BROKEN_TAB, 20).orElseThrow();
-        assertThat(recipe.amounts()).isEqualTo("a plate 60 by 60 mm of 2 mm, 3.6 ml of epoxy");
+        assertThat(recipe.amounts()).isEqualTo("a plate 60 mm by 60 mm of 2 mm, 3.6 ml of epoxy");
         assertThat(recipe.said()).contains("Cures 24 h").contains("90 %").contains("Never lean on it");
     }
 

@@ -45,7 +45,7 @@ class RoutesTest {
                         new Station("tunnel", 12, 0),
                         new Station("sill, front", -6.35, 20),
                         new Station("seat rail", 3, 0));
-        assertThat(StationText.line(read.get(1))).isEqualTo("sill, front short 6.4 mm, covered 20 mm");
+        assertThat(StationText.line(read.get(1))).isEqualTo("sill, front short 6.35 mm, covered 20 mm");
     }
 
     @ParameterizedTest

@@ -33,6 +33,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.PieceChoice;
 import welumen.job.JobChange.AtCut;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.Grain;
@@ -145,12 +146,12 @@ final class LeatherLeaf extends Leaf {
                 facts.worked().isEmpty()
                         ? "All %s of leather are cut to their line at once."
                                 .formatted(Words.many(facts.pieces().size(), "piece"))
-                        : "%s cut larger by %.0f mm all round and by what the leather shrinks, %sand then trimmed to %s line."
+                        : "%s cut larger by %s all round and by what the leather shrinks, %sand then trimmed to %s line."
                                 .formatted(
                                         facts.worked().size() == 1
                                                 ? "One piece is"
                                                 : Words.count(facts.worked().size()) + " pieces are",
-                                        RoughCut.RIM_MM,
+                                        Lengths.near(RoughCut.RIM_MM),
                                         facts.restHours() > 0
                                                 ? "rested for %s, ".formatted(Words.hours(facts.restHours()))
                                                 : "rested until dry, ",

@@ -5,6 +5,7 @@ import java.util.Optional;
 import welumen.cut.Stretch;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
+import welumen.measure.Lengths;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -73,6 +74,9 @@ final class RoughFelt extends FeltPane {
     }
 
     private static String size(Outline outline) {
-        return "%.0f × %.0f mm".formatted(outline.box().width(), outline.box().height());
+        return "%s × %s"
+                .formatted(
+                        Lengths.near(outline.box().width()),
+                        Lengths.near(outline.box().height()));
     }
 }

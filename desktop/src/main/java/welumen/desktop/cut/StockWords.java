@@ -2,6 +2,7 @@ package welumen.desktop.cut;
 
 import welumen.cut.Stock;
 import welumen.desktop.look.Words;
+import welumen.measure.Lengths;
 import welumen.shape.Planar;
 
 /** Says what a hide, a roll or a sheet is. */
@@ -15,9 +16,9 @@ public final class StockWords {
                 "%s: %s wide%s, %.1f m long%s%s%s."
                         .formatted(
                                 Words.capital(roll.id()),
-                                Words.mm(roll.width()),
+                                Lengths.said(roll.width()),
                                 roll.selvedge() > 0
-                                        ? ", %s between the selvedges".formatted(Words.mm(roll.usableWidth()))
+                                        ? ", %s between the selvedges".formatted(Lengths.said(roll.usableWidth()))
                                         : "",
                                 roll.length() / 1000,
                                 roll.repeatY() > 0 || roll.repeatX() > 0
@@ -39,7 +40,8 @@ public final class StockWords {
                                 hide.lot().thicknessMm() == 0
                                         ? ""
                                         : ", %s thick"
-                                                .formatted(Words.mm(hide.lot().thicknessMm())));
+                                                .formatted(
+                                                        Lengths.said(hide.lot().thicknessMm())));
         };
     }
 

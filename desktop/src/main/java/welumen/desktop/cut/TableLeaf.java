@@ -34,6 +34,7 @@ import welumen.desktop.stage.Beside;
 import welumen.desktop.stage.Leaf;
 import welumen.files.full.Paper;
 import welumen.job.JobChange.AtCut;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 
@@ -214,8 +215,11 @@ final class TableLeaf extends Leaf {
         var missing = Leftover.nothingKept(cut, Leftover.of(List.of(new Leftover.Cuts("", log))));
         return missing.isEmpty()
                 ? ""
-                : " Of the %s nothing is kept from which %.0f × %.0f mm could be cut to mend this car."
-                        .formatted(String.join(" and the ", missing), Leftover.REPAIR_LONG_MM, Leftover.REPAIR_WIDE_MM);
+                : " Of the %s nothing is kept from which %s × %s could be cut to mend this car."
+                        .formatted(
+                                String.join(" and the ", missing),
+                                Lengths.near(Leftover.REPAIR_LONG_MM),
+                                Lengths.near(Leftover.REPAIR_WIDE_MM));
     }
 
     private Node row(Laid laid, Stock stock, CutCard.Entry entry) {
@@ -257,11 +261,11 @@ final class TableLeaf extends Leaf {
         for (var offcut : offcuts)
             left.getChildren()
                     .add(Nodes.label(
-                            "%s: %.0f × %.0f mm can be cut from it%s"
+                            "%s: %s × %s can be cut from it%s"
                                     .formatted(
                                             Words.capital(offcut.stock().id()),
-                                            offcut.rectangle().longMm(),
-                                            offcut.rectangle().wideMm(),
+                                            Lengths.near(offcut.rectangle().longMm()),
+                                            Lengths.near(offcut.rectangle().wideMm()),
                                             hide.lot().dye().isEmpty()
                                                     ? ""
                                                     : ", lot " + hide.lot().dye()),
@@ -269,7 +273,8 @@ final class TableLeaf extends Leaf {
         if (offcuts.isEmpty())
             left.getChildren()
                     .add(Nodes.label(
-                            "Nothing of %.0f × %.0f mm is left.".formatted(Offcuts.LONG_MM, Offcuts.WIDE_MM),
+                            "Nothing of %s × %s is left."
+                                    .formatted(Lengths.near(Offcuts.LONG_MM), Lengths.near(Offcuts.WIDE_MM)),
                             Styles.NOTE));
     }
 

@@ -7,8 +7,6 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
-import welumen.measure.InchFraction;
-import welumen.measure.Length;
 
 /** How times, numbers and lists are said to people. */
 public final class Words {
@@ -17,8 +15,6 @@ public final class Words {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
     private static final List<String> SMALL = List.of(
             "No", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "Eight", "Nine", "Ten", "Eleven", "Twelve");
-
-    private static Length.Style lengths = Length.Style.METRIC;
 
     private Words() {}
 
@@ -87,26 +83,6 @@ public final class Words {
     /** An area in m² to two decimals, from mm². */
     public static String squareMetres(double mm2) {
         return String.format(Locale.UK, "%.2f m²", mm2 / 1e6);
-    }
-
-    /** In what lengths are said from now on, in the whole window; the yard says it. JavaFX thread only. */
-    public static void lengthsIn(Length.Style style) {
-        lengths = style;
-    }
-
-    /** A length to be read: to a tenth of a mm; where inches are said, to a 64th, with the mm beside it. */
-    public static String mm(double mm) {
-        var metric = mm == Math.rint(mm) ? "%.0f mm".formatted(mm) : String.format(Locale.UK, "%.1f mm", mm);
-        if (lengths == Length.Style.METRIC || mm < 0) return metric;
-        var length = Length.ofMm(mm);
-        var inches = InchFraction.nearest(length);
-        var about = inches.errorFrom(length).signum() == 0 ? "" : "≈ ";
-        return "%s%s (%s)".formatted(about, inches.print(), metric);
-    }
-
-    /** A length in a field, which reads back as this very length. */
-    public static String field(double mm) {
-        return Length.ofMm(mm).print(lengths);
     }
 
     /** To a tenth of an hour. */

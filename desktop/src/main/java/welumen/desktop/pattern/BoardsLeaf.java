@@ -13,12 +13,12 @@ import javafx.scene.layout.VBox;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
-import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
 import welumen.desktop.stage.PieceChoice;
 import welumen.job.JobChange.AtPattern;
+import welumen.measure.Lengths;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.PatternChange.PieceDrawn;
@@ -144,14 +144,14 @@ final class BoardsLeaf extends Leaf {
         var kinds = plan.get().reliefs().stream()
                 .collect(Collectors.groupingBy(WrapPlan.Relief::kind, TreeMap::new, Collectors.toList()));
         kinds.forEach((kind, reliefs) -> list.getChildren()
-                .add(Nodes.label("%d × %s: %.1f mm each at the most"
+                .add(Nodes.label("%d × %s: %s each at the most"
                         .formatted(
                                 reliefs.size(),
                                 kind.word(),
-                                reliefs.stream()
+                                Lengths.said(reliefs.stream()
                                         .mapToDouble(WrapPlan.Relief::surplusMm)
                                         .max()
-                                        .orElse(0)))));
+                                        .orElse(0))))));
     }
 
     private static String said(Piece piece, WrapPlan plan) {
@@ -164,11 +164,11 @@ final class BoardsLeaf extends Leaf {
         var turnIn = plan.turnIn();
         return "%s beyond the board: board %s, padding %s, %s behind it and %s round its two rims%s."
                 .formatted(
-                        Words.mm(wanted),
-                        Words.mm(turnIn.boardMm()),
-                        Words.mm(turnIn.paddingMm()),
-                        Words.mm(turnIn.turnMm()),
-                        Words.mm(turnIn.roundingMm()),
+                        Lengths.said(wanted),
+                        Lengths.said(turnIn.boardMm()),
+                        Lengths.said(turnIn.paddingMm()),
+                        Lengths.said(turnIn.turnMm()),
+                        Lengths.said(turnIn.roundingMm()),
                         isTaken ? "; so it is cut" : "; it is not cut so yet");
     }
 
@@ -186,7 +186,7 @@ final class BoardsLeaf extends Leaf {
     private Optional<Double> allowance() {
         var wanted = turnIn().filter(_ -> piece.piece().isPresent()).map(TurnIn::cutMm);
         if (wanted.isEmpty() || wanted.get() <= Edge.LARGEST_ALLOWANCE) return wanted;
-        answer.setText("%s is more than an allowance can be here, 300 mm.".formatted(Words.mm(wanted.get())));
+        answer.setText("%s is more than an allowance can be here, 300 mm.".formatted(Lengths.said(wanted.get())));
         return Optional.empty();
     }
 
@@ -197,7 +197,9 @@ final class BoardsLeaf extends Leaf {
         var shortMm = BackLining.SHORT_MM;
         if (!BackLining.isHeld(turnIn.get(), shortMm)) {
             answer.setText("A back %s short of the edge would hold only %s of what is turned in: turn in more first."
-                    .formatted(Words.mm(shortMm), Words.mm(Math.max(0, BackLining.overMm(turnIn.get(), shortMm)))));
+                    .formatted(
+                            Lengths.said(shortMm),
+                            Lengths.said(Math.max(0, BackLining.overMm(turnIn.get(), shortMm)))));
             return;
         }
         BackLining.of(one, shortMm, one.material())
@@ -233,18 +235,19 @@ final class BoardsLeaf extends Leaf {
             var across = opening(wide);
             var up = opening(high);
             dropIn.setText("""
-                    The board that drops in is %.1f by %.1f mm.
+                    The board that drops in is %s by %s.
                     across %s
                     up %s
-                    A hole for a finished part of that size is cut %.1f by %.1f mm.
-                    An insert that bolts through sits in a recess %.1f mm deep.""".formatted(
-                    across.dropInMm(),
-                    up.dropInMm(),
-                    across.working(),
-                    up.working(),
-                    across.cutMm(),
-                    up.cutMm(),
-                    Opening.recessMm(cover.mm().orElseThrow(), padding.mm().orElseThrow())));
+                    A hole for a finished part of that size is cut %s by %s.
+                    An insert that bolts through sits in a recess %s deep.""".formatted(
+                            Lengths.said(across.dropInMm()),
+                            Lengths.said(up.dropInMm()),
+                            across.working(),
+                            up.working(),
+                            Lengths.said(across.cutMm()),
+                            Lengths.said(up.cutMm()),
+                            Lengths.said(Opening.recessMm(
+                                    cover.mm().orElseThrow(), padding.mm().orElseThrow()))));
         } catch (IllegalArgumentException none) {
             dropIn.setText(none.getMessage());
         }

@@ -16,6 +16,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.PieceChoice;
+import welumen.measure.Lengths;
 import welumen.pattern.Piece;
 import welumen.pattern.hole.HoleMap;
 import welumen.pattern.hole.HoleMap.Hole;
@@ -126,12 +127,12 @@ final class HolesLeaf extends Leaf {
     }
 
     private static String words(Hole hole) {
-        return "%s%.0f, %.0f · %.1f mm %s"
+        return "%s%.0f, %.0f · %s %s"
                 .formatted(
                         hole.what().isBlank() ? "" : hole.what() + " · ",
                         hole.at().x(),
                         hole.at().y(),
-                        hole.sizeMm(),
+                        Lengths.said(hole.sizeMm()),
                         hole.how());
     }
 
@@ -141,11 +142,11 @@ final class HolesLeaf extends Leaf {
         var pair =
                 compared.get().pairs().stream().filter(one -> one.one() == hole).findFirst();
         var note = pair.map(one -> one.meets()
-                        ? "meets within %.1f mm".formatted(one.offMm())
-                        : "%.1f mm off, the other %.1f mm %s"
+                        ? "meets within %s".formatted(Lengths.said(one.offMm()))
+                        : "%s off, the other %s %s"
                                 .formatted(
-                                        one.offMm(),
-                                        Math.abs(one.largerMm()),
+                                        Lengths.said(one.offMm()),
+                                        Lengths.said(Math.abs(one.largerMm())),
                                         one.largerMm() < 0 ? "smaller" : "larger"))
                 .orElse("has no fellow there");
         var isGood = pair.map(HolesCompared.Pair::meets).orElse(false);

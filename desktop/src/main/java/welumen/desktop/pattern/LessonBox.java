@@ -11,6 +11,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.job.JobChange.AtPattern;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.Lesson;
@@ -78,10 +79,10 @@ final class LessonBox extends VBox {
         var first = model.job().patterns().findOne(lesson.piece());
         var edges = first.stream()
                 .flatMap(one -> lesson.corrections().stream()
-                        .map(correction -> "%s %.0f mm %s"
+                        .map(correction -> "%s %s %s"
                                 .formatted(
                                         one.edgeWord(correction.edge()),
-                                        Math.abs(correction.outMm()),
+                                        Lengths.near(Math.abs(correction.outMm())),
                                         correction.outMm() > 0 ? "longer" : "shorter")))
                 .toList();
         return "%s taught: %s%s%s"

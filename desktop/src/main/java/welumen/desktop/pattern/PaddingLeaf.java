@@ -17,6 +17,7 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
 import welumen.desktop.stage.PieceChoice;
 import welumen.job.JobChange.AtPattern;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.Padding;
@@ -110,8 +111,8 @@ final class PaddingLeaf extends Leaf {
                 1,
                 Nodes.label("%s, on the %s".formatted(Words.capital(one.name()), part.name()), Styles.STRONG),
                 Nodes.label(
-                        "%s · stands %.0f mm high · %.0f g"
-                                .formatted(padding.words(), padding.laidMm(), padding.grams(one)),
+                        "%s · stands %s high · %.0f g"
+                                .formatted(padding.words(), Lengths.near(padding.laidMm()), padding.grams(one)),
                         Styles.MEASURE));
         if (padding.laidMm() > BELT_MM && part.spot().isSeat())
             row.getChildren()

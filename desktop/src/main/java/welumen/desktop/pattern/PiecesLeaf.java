@@ -23,6 +23,7 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.NamedFirst;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Length;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -162,7 +163,7 @@ final class PiecesLeaf extends Leaf {
             edges.getSelectionModel().select(at.edge());
             var edge = piece.edges().get(at.edge());
             finish.setValue(edge.finish());
-            allowance.setText(Words.field(edge.allowanceMm()));
+            allowance.setText(Lengths.field(edge.allowanceMm()));
         }
         filling = false;
         felt.redraw();
@@ -270,7 +271,8 @@ final class PiecesLeaf extends Leaf {
     /** How well a card's measures agree, and what to measure again. */
     private static String agreement(Card card) {
         var worst = card.worst();
-        if (card.agrees()) return "The measures agree within %.1f mm.".formatted(Math.abs(card.misfitMm(worst)));
+        if (card.agrees())
+            return "The measures agree within %s.".formatted(Lengths.said(Math.abs(card.misfitMm(worst))));
         return card.suspect()
                 .map(measure -> "%s does not agree with the others, which say %s. Measure it again."
                         .formatted(
@@ -279,10 +281,10 @@ final class PiecesLeaf extends Leaf {
                                                 card.measures(),
                                                 measure,
                                                 card.corners().size())
-                                        .map(Words::mm)
+                                        .map(Lengths::said)
                                         .orElse("something else")))
-                .orElseGet(() -> "The measures do not agree: %s is %.1f mm out. Measure again."
-                        .formatted(worst.word(), Math.abs(card.misfitMm(worst))));
+                .orElseGet(() -> "The measures do not agree: %s is %s out. Measure again."
+                        .formatted(worst.word(), Lengths.said(Math.abs(card.misfitMm(worst)))));
     }
 
     /** An edge with its name, length, finish and allowance. */
@@ -301,9 +303,9 @@ final class PiecesLeaf extends Leaf {
             setText("%s, %s%n%s, %s"
                     .formatted(
                             one.name().isEmpty() ? "edge " + (edge + 1) : one.name(),
-                            Words.mm(Math.rint(piece.lengthMm(edge))),
+                            Lengths.said(Math.rint(piece.lengthMm(edge))),
                             one.finish().word(),
-                            Words.mm(one.allowanceMm())));
+                            Lengths.said(one.allowanceMm())));
         }
     }
 }

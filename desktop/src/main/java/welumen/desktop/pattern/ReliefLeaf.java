@@ -19,6 +19,7 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
 import welumen.desktop.stage.PieceChoice;
 import welumen.job.JobChange.AtPattern;
+import welumen.measure.Lengths;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.Piece;
 import welumen.pattern.Relief;
@@ -139,24 +140,24 @@ final class ReliefLeaf extends Leaf {
             case Relief.Plain() -> {}
             case Relief.Perforated holes -> {
                 kind.setValue(Kind.HOLES);
-                size.setText(Words.field(holes.pitchMm()));
-                hole.setText(Words.field(holes.holeMm()));
+                size.setText(Lengths.field(holes.pitchMm()));
+                hole.setText(Lengths.field(holes.holeMm()));
                 degrees.setText("%.0f".formatted(holes.degrees()));
             }
             case Relief.Pleated pleated -> {
                 kind.setValue(Kind.PLEATS);
-                size.setText(Words.field(pleated.wantedMm()));
-                hole.setText(Words.field(pleated.foldMm()));
+                size.setText(Lengths.field(pleated.wantedMm()));
+                hole.setText(Lengths.field(pleated.foldMm()));
                 degrees.setText("%.0f".formatted(pleated.degrees()));
             }
             case Relief.Fluted fluted -> {
                 kind.setValue(Kind.FLUTES);
-                size.setText(Words.field(fluted.wantedMm()));
+                size.setText(Lengths.field(fluted.wantedMm()));
                 degrees.setText("%.0f".formatted(fluted.degrees()));
             }
             case Relief.Quilted quilted -> {
                 kind.setValue(Kind.DIAMONDS);
-                size.setText(Words.field(Math.rint(quilted.sideMm())));
+                size.setText(Lengths.field(Math.rint(quilted.sideMm())));
                 degrees.setText("%.0f".formatted(quilted.pointed()));
             }
         }
@@ -211,13 +212,13 @@ final class ReliefLeaf extends Leaf {
             case Relief.Perforated wanted -> perforated(piece, Perforation.of(piece, wanted));
             case Relief.Pleated pleated -> pleated(Blank.pleats(piece, pleated));
             case Relief.Fluted fluted ->
-                "%d flutes of %.1f mm, all whole; take-up %.3f."
-                        .formatted(lines.count(), lines.widthMm(), fluted.takeUp());
+                "%d flutes of %s, all whole; take-up %.3f."
+                        .formatted(lines.count(), Lengths.said(lines.widthMm()), fluted.takeUp());
             case Relief.Quilted quilted ->
-                "Diamonds %.1f wide and %.1f mm high; rows cross %d times; take-up %.3f and %.3f."
+                "Diamonds %s wide and %s high; rows cross %d times; take-up %.3f and %.3f."
                         .formatted(
-                                quilted.wideMm(),
-                                quilted.highMm(),
+                                Lengths.said(quilted.wideMm()),
+                                Lengths.said(quilted.highMm()),
                                 lines.crossings(),
                                 quilted.takeUpWide(),
                                 quilted.takeUpHigh());
@@ -225,25 +226,25 @@ final class ReliefLeaf extends Leaf {
     }
 
     private static String pleated(Pleats pleats) {
-        return "%s of %.1f mm, folded %s under %s: %.0f mm more cloth across. Chalk %.1f, then twice %s, and so on; press, and catch both ends."
+        return "%s of %s, folded %s under %s: %s more cloth across. Chalk %s, then twice %s, and so on; press, and catch both ends."
                 .formatted(
                         Words.many(pleats.count(), "pleat"),
-                        pleats.widthMm(),
-                        Words.mm(pleats.foldMm()),
+                        Lengths.said(pleats.widthMm()),
+                        Lengths.said(pleats.foldMm()),
                         Words.many(pleats.folds(), "time"),
-                        pleats.extraMm(),
-                        pleats.widthMm(),
-                        Words.mm(pleats.foldMm()));
+                        Lengths.near(pleats.extraMm()),
+                        Lengths.said(pleats.widthMm()),
+                        Lengths.said(pleats.foldMm()));
     }
 
     private static String perforated(Piece piece, Perforation holes) {
-        return "%d holes of %s, %.1f mm clear at both ends and %.1f mm above and below, none within %s of a seam; %.1f %% open."
+        return "%d holes of %s, %s clear at both ends and %s above and below, none within %s of a seam; %.1f %% open."
                 .formatted(
                         holes.holes().size(),
-                        Words.mm(holes.holeMm()),
-                        holes.endMm(),
-                        holes.acrossMm(),
-                        Words.mm(holes.holeMm()),
+                        Lengths.said(holes.holeMm()),
+                        Lengths.said(holes.endMm()),
+                        Lengths.said(holes.acrossMm()),
+                        Lengths.said(holes.holeMm()),
                         holes.open(piece) * 100);
     }
 
@@ -251,19 +252,19 @@ final class ReliefLeaf extends Leaf {
         if (SewnLines.of(piece).rows().isEmpty()) return Optional.empty();
         var box = Blank.of(piece).box();
         var then = piece.inside().relief() instanceof Relief.Pleated ? "fold and press" : "sew";
-        return Optional.of(Nodes.label("Cut the blank %.0f by %.0f mm; %s it, and mark the piece on it afterwards."
-                .formatted(box.width(), box.height(), then)));
+        return Optional.of(Nodes.label("Cut the blank %s by %s; %s it, and mark the piece on it afterwards."
+                .formatted(Lengths.near(box.width()), Lengths.near(box.height()), then)));
     }
 
     private static Optional<Label> work(Piece piece) {
         var lines = SewnLines.of(piece);
         if (lines.rows().isEmpty() || piece.inside().relief() instanceof Relief.Pleated) return Optional.empty();
         var work = StitchWork.of(lines, STITCH_MM, THROUGH_MM);
-        return Optional.of(Nodes.label("%s, %.1f m sewn at %.0f mm a stitch: %d stitches, %.0f m of thread, %.0f min."
+        return Optional.of(Nodes.label("%s, %.1f m sewn at %s a stitch: %d stitches, %.0f m of thread, %.0f min."
                 .formatted(
                         Words.many(lines.rows().size(), "row"),
                         work.lengthMm() / 1000,
-                        STITCH_MM,
+                        Lengths.near(STITCH_MM),
                         work.stitches(),
                         work.threadMm() / 1000,
                         work.minutes())));
@@ -360,7 +361,7 @@ final class ReliefLeaf extends Leaf {
         var carried =
                 other.get().with(other.get().inside().with(Quilting.carried(carrying.get(), here, other.get(), there)));
         if (!model.make(new AtPattern(new PieceDrawn(carried)))) return;
-        answer.setText("Carried on to the %s: rows meet within %.1f mm where the two edges lie together."
-                .formatted(carried.name(), Quilting.missMm(carrying.get(), here, carried, there)));
+        answer.setText("Carried on to the %s: rows meet within %s where the two edges lie together."
+                .formatted(carried.name(), Lengths.said(Quilting.missMm(carrying.get(), here, carried, there))));
     }
 }

@@ -24,6 +24,7 @@ import welumen.desktop.stage.Leaf;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Length;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.PatternChange.SeamTakenApart;
@@ -194,18 +195,18 @@ final class SeamsLeaf extends Leaf {
                 1,
                 Nodes.label(words(seam)),
                 Nodes.label(
-                        "%.1f to %.1f mm%s: %s"
+                        "%s to %s%s: %s"
                                 .formatted(
-                                        walk.oneMm(),
-                                        walk.otherMm(),
+                                        Lengths.said(walk.oneMm()),
+                                        Lengths.said(walk.otherMm()),
                                         seam.easeMm() == 0 ? "" : ", %.0f wanted".formatted(seam.easeMm()),
                                         walk.walks()
                                                 ? "walks"
-                                                : "%.1f mm too %s, %.1f may be"
+                                                : "%s too %s, %s may be"
                                                         .formatted(
-                                                                Math.abs(walk.offMm()),
+                                                                Lengths.said(Math.abs(walk.offMm())),
                                                                 walk.offMm() > 0 ? "long" : "short",
-                                                                walk.toleranceMm())),
+                                                                Lengths.said(walk.toleranceMm()))),
                         walk.walks() ? Styles.NOTE : Styles.DANGER)));
         told.setMinWidth(0);
         var apart = Nodes.button(

@@ -15,6 +15,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.PieceChoice;
 import welumen.job.JobChange.AtPattern;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.PatternChange.StationMeasured;
@@ -106,7 +107,7 @@ final class SidesLeaf extends Leaf {
                     .formatted(piece.name());
         var places = compared.get().places().size();
         return (places == 0
-                        ? "Mirrored, the two are the same within %.0f mm".formatted(SidesCompared.SAME_MM)
+                        ? "Mirrored, the two are the same within %s".formatted(Lengths.near(SidesCompared.SAME_MM))
                         : "Mirrored, the two differ at %s".formatted(Words.many(places, "place")))
                 + (flagged == 0
                         ? "."
@@ -133,9 +134,9 @@ final class SidesLeaf extends Leaf {
 
     private static String why(SideStation measured) {
         if (Math.abs(measured.offMm()) <= SideStation.SAME_MM) return "the same";
-        return "%.0f mm apart, %s"
+        return "%s apart, %s"
                 .formatted(
-                        Math.abs(measured.offMm()),
+                        Lengths.near(Math.abs(measured.offMm())),
                         measured.because().isBlank() ? "nobody said why" : measured.because());
     }
 
@@ -145,12 +146,12 @@ final class SidesLeaf extends Leaf {
         for (var i = 0; i < both.places().size(); i++) {
             var place = both.places().get(i);
             list.getChildren()
-                    .add(Nodes.label("%d  %s: the %s has up to %.0f mm %s"
+                    .add(Nodes.label("%d  %s: the %s has up to %s %s"
                             .formatted(
                                     i + 1,
                                     Words.capital(fellow.edgeWord(place.edge())),
                                     fellow.name(),
-                                    place.mm(),
+                                    Lengths.near(place.mm()),
                                     place.isMore() ? "more" : "less")));
         }
     }

@@ -18,6 +18,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.measure.Length;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.strip.BiasPlan;
 import welumen.pattern.strip.Binding;
@@ -92,7 +93,7 @@ final class StripsLeaf extends Leaf {
     /** As long as the stock is the longer way. */
     private void stockChosen() {
         if (stock.getValue() == null) return;
-        longest.setText(Words.field(Math.floor(stock.getValue().longestMm())));
+        longest.setText(Lengths.field(Math.floor(stock.getValue().longestMm())));
         reckon();
     }
 
@@ -160,11 +161,13 @@ final class StripsLeaf extends Leaf {
     }
 
     private static String bends(int bent, double tightest, boolean isCloth) {
-        if (bent == 0) return "no bend is tighter than %.0f mm, so that straight strips do.".formatted(tightest);
+        if (bent == 0)
+            return "no bend is tighter than %s, so that straight strips do.".formatted(Lengths.near(tightest));
         return isCloth
-                ? "%s with a bend tighter than %.0f mm, cut on the bias.".formatted(Words.many(bent, "run"), tightest)
-                : "%s with a bend tighter than %.0f mm: cut the strip across the backbone, where leather gives, and nick it."
-                        .formatted(Words.many(bent, "run"), tightest);
+                ? "%s with a bend tighter than %s, cut on the bias."
+                        .formatted(Words.many(bent, "run"), Lengths.near(tightest))
+                : "%s with a bend tighter than %s: cut the strip across the backbone, where leather gives, and nick it."
+                        .formatted(Words.many(bent, "run"), Lengths.near(tightest));
     }
 
     /** Strips at 45° from the roll that is chosen, else from one as wide as a strip is long. */
@@ -175,21 +178,21 @@ final class StripsLeaf extends Leaf {
         felt.add(bias);
         list.getChildren()
                 .add(Nodes.label(
-                        "Binding at 45°: %s %.1f mm wide, %s, from %.2f m of the roll"
+                        "Binding at 45°: %s %s wide, %s, from %.2f m of the roll"
                                 .formatted(
                                         Words.many(bias.strips().strips(), "strip"),
-                                        widthMm,
+                                        Lengths.said(widthMm),
                                         Words.many(bias.strips().joins(), "join"),
                                         bias.usedMm() / Stock.MM_PER_M),
                         Styles.STRONG));
         for (var i = 0; i < bent.size(); i++)
             list.getChildren()
                     .add(Nodes.label(
-                            "%s: %.0f mm, round a bend of %.0f mm%s"
+                            "%s: %s, round a bend of %s%s"
                                     .formatted(
                                             Words.capital(bent.get(i).where()),
-                                            bent.get(i).lengthMm(),
-                                            bent.get(i).tightestMm(),
+                                            Lengths.near(bent.get(i).lengthMm()),
+                                            Lengths.near(bent.get(i).tightestMm()),
                                             at(bias.strips().runs().get(i).joins())),
                             Styles.MEASURE));
     }
@@ -205,22 +208,22 @@ final class StripsLeaf extends Leaf {
         felt.add(plan.strips(), sizes.longest(), widthMm);
         list.getChildren()
                 .add(Nodes.label(
-                        "%s: %s %.1f mm wide, %s, %.0f mm of the last left"
+                        "%s: %s %s wide, %s, %s of the last left"
                                 .formatted(
                                         what,
                                         Words.many(plan.strips(), "strip"),
-                                        widthMm,
+                                        Lengths.said(widthMm),
                                         Words.many(plan.joins(), "join"),
-                                        plan.leftMm()),
+                                        Lengths.near(plan.leftMm())),
                         Styles.STRONG));
         for (var i = 0; i < runs.size(); i++) {
             var joins = plan.runs().get(i).joins();
             list.getChildren()
                     .add(Nodes.label(
-                            "%s: %.0f mm%s"
+                            "%s: %s%s"
                                     .formatted(
                                             Words.capital(runs.get(i).where()),
-                                            runs.get(i).lengthMm(),
+                                            Lengths.near(runs.get(i).lengthMm()),
                                             at(joins)),
                             Styles.MEASURE));
         }

@@ -16,6 +16,7 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Length;
+import welumen.measure.Lengths;
 import welumen.measure.OtherUnits;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
@@ -30,10 +31,10 @@ import welumen.pattern.thick.Rivet;
 
 /** What a thicker build-up does: to lengths round bends, to rivets and screws, and to what must move freely. */
 final class ThicknessLeaf extends Leaf {
-    private final TextField before = new TextField("0");
-    private final TextField now = new TextField("2 + 16 crushed 30 %");
+    private final TextField before = new TextField("0 mm");
+    private final TextField now = new TextField("2 mm + 16 mm crushed 30 %");
     private final TextField bends = new TextField("4 sharp hollows, 2 ridges");
-    private final TextField stack = new TextField("3 + 3 + 1.2 + 3 + 9");
+    private final TextField stack = new TextField("3 mm + 3 mm + 1.2 mm + 3 mm + 9 mm");
     private final MmField setting;
     private final MmField lidLength;
     private final MmField lidThick;
@@ -175,10 +176,10 @@ final class ThicknessLeaf extends Leaf {
                 .distinct()
                 .sorted(Comparator.comparing(Bend::kind).thenComparing(Bend::angle))
                 .forEach(bend -> working.getChildren().add(line(bend, Collections.frequency(way, bend), thicker)));
-        return "%.1f mm thicker: the covering is cut %.0f mm %s than before%s"
+        return "%s thicker: the covering is cut %s %s than before%s"
                 .formatted(
-                        thicker,
-                        Math.abs(longer),
+                        Lengths.said(thicker),
+                        Lengths.near(Math.abs(longer)),
                         longer < 0 ? "shorter" : "longer",
                         is.isNear(was, way) ? "." : "; the old one is no pattern for it.");
     }
@@ -212,8 +213,8 @@ final class ThicknessLeaf extends Leaf {
                     lidThick.mm().orElseThrow(),
                     lidCover.mm().orElseThrow(),
                     lidLining.mm().orElseThrow());
-            return "%.1f mm between the bare edges, so that the lid swings free; hinge packed out by %.1f mm over the layers now."
-                    .formatted(swung.gapMm(), Math.max(0, thickerMm()));
+            return "%s between the bare edges, so that the lid swings free; hinge packed out by %s over the layers now."
+                    .formatted(Lengths.said(swung.gapMm()), Lengths.said(Math.max(0, thickerMm())));
         } catch (IllegalArgumentException none) {
             return "A lid has a length over nought.";
         }
@@ -225,14 +226,14 @@ final class ThicknessLeaf extends Leaf {
                 layers.layers().stream().mapToDouble(BuildUp.Layer::laidMm).toArray());
         var inches = Rivet.eighths(length);
         var over = inches.errorFrom(Length.ofMm(length));
-        return "%.1f mm through and through: %s; in inches %s, %.1f mm over."
+        return "%s through and through: %s; in inches %s, %s over."
                 .formatted(
-                        length,
+                        Lengths.said(length),
                         Rivet.usual(length)
-                                .map("the next in stock is %.0f mm"::formatted)
+                                .map(stock -> "the next in stock is " + Lengths.said(stock))
                                 .orElse("none in stock is long enough"),
                         inches.print(),
-                        over);
+                        Lengths.said(over.doubleValue()));
     }
 
     private void measured() {

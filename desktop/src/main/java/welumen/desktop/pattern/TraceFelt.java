@@ -4,6 +4,7 @@ import java.util.Optional;
 import javafx.scene.shape.Circle;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
+import welumen.measure.Lengths;
 import welumen.trace.Traced;
 
 /** What a photo showed: the clean outline, a dot where one stretch gives way to the next, and each round hole's size. */
@@ -45,7 +46,8 @@ final class TraceFelt extends FeltPane {
                     chalk.x(circle.centre().x() + circle.diameter() / 2) + 4,
                     chalk.y(circle.centre().y()) - 9);
         word(
-                "%.1f by %.1f mm · dots: where a line gives way to the next".formatted(box.width(), box.height()),
+                "%s by %s · dots: where a line gives way to the next"
+                        .formatted(Lengths.said(box.width()), Lengths.said(box.height())),
                 18,
                 getHeight() - 28,
                 "faint");

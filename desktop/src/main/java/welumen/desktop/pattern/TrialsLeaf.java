@@ -19,6 +19,7 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.PieceChoice;
 import welumen.desktop.stage.Thumbnail;
 import welumen.job.JobChange.AtPattern;
+import welumen.measure.Lengths;
 import welumen.pattern.PatternChange.CutFreed;
 import welumen.pattern.PatternChange.CutHeld;
 import welumen.pattern.PatternChange.TrialNoted;
@@ -143,8 +144,8 @@ final class TrialsLeaf extends Leaf {
                                         ? " · settled %s".formatted(Words.hours(trial.settledHours()))
                                         : "")
                                 + (trial.drawnOtherwiseMm(piece.net()) > 0
-                                        ? " · drawn up to %.0f mm otherwise since"
-                                                .formatted(Math.ceil(trial.drawnOtherwiseMm(piece.net())))
+                                        ? " · drawn up to %s otherwise since"
+                                                .formatted(Lengths.near(Math.ceil(trial.drawnOtherwiseMm(piece.net()))))
                                         : ""),
                         Styles.NOTE));
     }

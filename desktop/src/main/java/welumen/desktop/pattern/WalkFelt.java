@@ -4,6 +4,7 @@ import java.util.Optional;
 import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
 import welumen.desktop.look.FeltPane;
+import welumen.measure.Lengths;
 import welumen.pattern.seam.Divergence;
 
 /** How two edges part along a seam: off to the longer side above, to the shorter below, the band is what may be. */
@@ -66,6 +67,6 @@ final class WalkFelt extends FeltPane {
                     Math.min(MARGIN + to.atMm() / length * wide + 4, getWidth() - 92),
                     middle - to.offMm() * scale - 20);
         }
-        word("band: %.1f mm may be".formatted(tolerance), 14, getHeight() - 24, "faint");
+        word("band: %s may be".formatted(Lengths.said(tolerance)), 14, getHeight() - 24, "faint");
     }
 }

@@ -6,6 +6,7 @@ import javafx.scene.shape.Rectangle;
 import welumen.cabin.Cabin;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
+import welumen.measure.Lengths;
 import welumen.strip.CoverMap.CoveredEdge;
 
 /** An edge cut through: the part beneath, the part that laps it, and how far the edge may be off and still hide. */
@@ -30,14 +31,16 @@ final class LapPicture extends Pane {
         var mark = new Line(EDGE - hides, 26, EDGE - hides, 40);
         mark.getStyleClass().add("thread");
         getChildren().addAll(under, spare, over, mark);
-        place(cabin.one(edge.over()).name() + ", laps %.0f mm".formatted(edge.lapMm()), EDGE - lap, -2);
+        place(cabin.one(edge.over()).name() + ", laps %s".formatted(Lengths.near(edge.lapMm())), EDGE - lap, -2);
         place(
                 edge.needsFinish()
                         ? "hardly covered: bind or fold this edge"
-                        : "may be %.0f mm short%s"
+                        : "may be %s short%s"
                                 .formatted(
-                                        edge.safeShortMm(),
-                                        edge.safeLongMm() > 0 ? ", %.0f mm long".formatted(edge.safeLongMm()) : ""),
+                                        Lengths.near(edge.safeShortMm()),
+                                        edge.safeLongMm() > 0
+                                                ? ", %s long".formatted(Lengths.near(edge.safeLongMm()))
+                                                : ""),
                 0,
                 42);
     }

@@ -12,6 +12,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Beside;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.measure.Size;
@@ -61,8 +62,8 @@ final class LeftoverList extends VBox {
     private static String said(Size wanted, List<Leftover> found, int all) {
         return "%s by %s can be cut from %s."
                 .formatted(
-                        Words.mm(wanted.oneMm()),
-                        Words.mm(wanted.otherMm()),
+                        Lengths.said(wanted.oneMm()),
+                        Lengths.said(wanted.otherMm()),
                         found.isEmpty()
                                 ? "none of the %d that are kept".formatted(all)
                                 : "the " + found.getFirst().stock().id());
@@ -91,7 +92,8 @@ final class LeftoverList extends VBox {
 
     private static String large(Stock stock) {
         var large = switch (stock) {
-            case Stock.Roll roll -> "%.2f m of %.0f mm".formatted(roll.length() / Stock.MM_PER_M, roll.width());
+            case Stock.Roll roll ->
+                "%.2f m of %s".formatted(roll.length() / Stock.MM_PER_M, Lengths.near(roll.width()));
             case Stock.Hide hide -> Words.squareMetres(hide.shape().area());
         };
         return stock.lot().dye().isEmpty()

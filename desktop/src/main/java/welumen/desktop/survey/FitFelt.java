@@ -11,6 +11,7 @@ import javafx.scene.shape.Rectangle;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Nodes;
+import welumen.measure.Lengths;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -116,7 +117,7 @@ final class FitFelt extends FeltPane {
         lap.getStyleClass().add("fit-lap");
         getChildren().add(lap);
         word(
-                "%.0f mm lapped".formatted(mm),
+                "%s lapped".formatted(Lengths.near(mm)),
                 (lap.getStartX() + lap.getEndX()) / 2 - 40,
                 (lap.getStartY() + lap.getEndY()) / 2 - 10,
                 "chalk-word");

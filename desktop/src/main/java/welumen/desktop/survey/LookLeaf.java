@@ -19,7 +19,6 @@ import welumen.cabin.PartId;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
-import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MarkedPhoto;
@@ -28,6 +27,7 @@ import welumen.desktop.stage.Thumbnail;
 import welumen.evidence.PhotoMark;
 import welumen.job.JobChange.AtSurvey;
 import welumen.measure.Length;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.shape.Point;
@@ -194,7 +194,7 @@ final class LookLeaf extends Leaf {
                 Nodes.label(
                         "%s%s"
                                 .formatted(
-                                        Words.mm(Math.rint(finding.sizeMm())),
+                                        Lengths.said(Math.rint(finding.sizeMm())),
                                         finding.note().isEmpty() ? "" : " · " + finding.note()),
                         Styles.NOTE));
         var change = Nodes.button("Change", "Put it right in the fields above, then “Mark it”", () -> change(finding));
@@ -213,7 +213,7 @@ final class LookLeaf extends Leaf {
         correcting = Optional.of(finding);
         kind.setValue(finding.kind());
         severity.setValue(finding.severity());
-        size.setText(Words.field(finding.sizeMm()));
+        size.setText(Lengths.field(finding.sizeMm()));
         note.setText(finding.note());
         wrong.setText("Finding %d is put right by “Mark it”; it stays where it is unless another mark is drawn."
                 .formatted(finding.number()));

@@ -12,6 +12,7 @@ import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.model.JobModel;
+import welumen.measure.Lengths;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 import welumen.survey.Finding;
@@ -152,7 +153,9 @@ final class PartFelt extends FeltPane {
         for (var point : drawn) dot(point);
         sight();
         var said = Nodes.whole(
-                "cross at %.0f mm from the left, %.0f mm up".formatted(cross.x(), cross.y()), "chalk-word", "faint");
+                "cross at %s from the left, %s up".formatted(Lengths.near(cross.x()), Lengths.near(cross.y())),
+                "chalk-word",
+                "faint");
         said.relocate(18, getHeight() - 28);
         getChildren().add(said);
     }
@@ -168,10 +171,10 @@ final class PartFelt extends FeltPane {
         pin.getStyleClass().add("pin");
         pin.relocate(chalk.x(at.x()) - 12, chalk.y(at.y()) - 12);
         var said = Nodes.whole(
-                "%s, %.0f mm, %s"
+                "%s, %s, %s"
                         .formatted(
                                 finding.kind().word(),
-                                finding.sizeMm(),
+                                Lengths.near(finding.sizeMm()),
                                 finding.severity().word()),
                 "chalk-word");
         said.relocate(beside(chalk.x(at.x()), said), chalk.y(at.y()) + 12);

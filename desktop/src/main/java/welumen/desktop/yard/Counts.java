@@ -2,6 +2,7 @@ package welumen.desktop.yard;
 
 import javafx.scene.control.TextField;
 import welumen.measure.Length;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed.Understood;
 
 /** Reads counts, shares and sizes from the fields of the yard, and says plainly what cannot be read. */
@@ -30,6 +31,11 @@ final class Counts {
     static String text(double number) {
         if (number == 0) return "";
         return number == Math.rint(number) ? "%.0f".formatted(number) : String.valueOf(number);
+    }
+
+    /** Of a length in mm, so that it reads back as this very length; empty where it is nought. */
+    static String lengthText(double mm) {
+        return mm == 0 ? "" : Lengths.field(mm);
     }
 
     static TextField field(String id, int columns, Runnable onEnter) {

@@ -10,6 +10,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.measure.Lengths;
 import welumen.treatment.Matter;
 import welumen.yard.GoodsChange.MaterialDropped;
 import welumen.yard.GoodsChange.MaterialSaid;
@@ -65,7 +66,7 @@ final class MaterialsLeaf extends ShelfLeaf<Material> {
 
     @Override
     List<String> said(Material one) {
-        var thick = one.thicknessMm() > 0 ? ", " + Words.mm(one.thicknessMm()) : "";
+        var thick = one.thicknessMm() > 0 ? ", " + Lengths.said(one.thicknessMm()) : "";
         var from = one.supplier().isBlank() ? "" : "from " + one.supplier();
         var here = here(one);
         return List.of(
@@ -87,7 +88,7 @@ final class MaterialsLeaf extends ShelfLeaf<Material> {
     void show(Optional<Material> one) {
         name.setText(one.map(Material::name).orElse(""));
         matter.setValue(one.map(Material::matter).orElse(Matter.LEATHER));
-        thickness.setText(Counts.text(one.map(Material::thicknessMm).orElse(0.0)));
+        thickness.setText(Counts.lengthText(one.map(Material::thicknessMm).orElse(0.0)));
         supplier.setText(one.map(Material::supplier).orElse(""));
     }
 

@@ -11,6 +11,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.measure.Lengths;
 import welumen.yard.CrewChange.PlaceDropped;
 import welumen.yard.CrewChange.PlaceSaid;
 import welumen.yard.Place;
@@ -67,7 +68,9 @@ final class PlacesLeaf extends ShelfLeaf<Place> {
 
     @Override
     List<String> said(Place one) {
-        var size = one.lengthMm() > 0 ? ", %s × %s".formatted(Words.mm(one.lengthMm()), Words.mm(one.widthMm())) : "";
+        var size = one.lengthMm() > 0
+                ? ", %s × %s".formatted(Lengths.said(one.lengthMm()), Lengths.said(one.widthMm()))
+                : "";
         return List.of(
                 "%d × %s%s".formatted(one.count(), one.kind().word(), size),
                 "%d %s".formatted(one.holds(), one.kind().counts()));
@@ -79,8 +82,8 @@ final class PlacesLeaf extends ShelfLeaf<Place> {
         kind.setValue(one.map(Place::kind).orElse(Place.Kind.BENCH));
         count.setText(Integer.toString(one.map(Place::count).orElse(1)));
         holds.setText(Integer.toString(one.map(Place::holds).orElse(1)));
-        length.setText(Counts.text(one.map(Place::lengthMm).orElse(0.0)));
-        width.setText(Counts.text(one.map(Place::widthMm).orElse(0.0)));
+        length.setText(Counts.lengthText(one.map(Place::lengthMm).orElse(0.0)));
+        width.setText(Counts.lengthText(one.map(Place::widthMm).orElse(0.0)));
     }
 
     @Override

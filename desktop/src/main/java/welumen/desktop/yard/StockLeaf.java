@@ -143,7 +143,7 @@ final class StockLeaf extends Leaf {
             name.setText(stock.id());
             of.setText(stock.material());
             lot.setText(stock.lot().dye());
-            thickness.setText(Counts.text(stock.lot().thicknessMm()));
+            thickness.setText(Counts.lengthText(stock.lot().thicknessMm()));
             cost.setText(Counts.text(stock.price()));
         });
     }

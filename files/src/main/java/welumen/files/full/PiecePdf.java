@@ -2,6 +2,7 @@ package welumen.files.full;
 
 import java.io.IOException;
 import java.util.List;
+import welumen.measure.Lengths;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.Grain;
 import welumen.pattern.Notches;
@@ -86,7 +87,9 @@ public final class PiecePdf implements Drawing {
                     3,
                     (edge.name().isEmpty() ? "" : edge.name() + ": ")
                             + edge.finish().word()
-                            + (edge.leftLongMm() > 0 ? ", %.0f mm left long".formatted(edge.leftLongMm()) : ""));
+                            + (edge.leftLongMm() > 0
+                                    ? ", %s left long".formatted(Lengths.near(edge.leftLongMm()))
+                                    : ""));
         }
     }
 

@@ -1,6 +1,7 @@
 package welumen.files.full;
 
 import java.io.IOException;
+import welumen.measure.Lengths;
 import welumen.trace.TargetCode;
 
 /**
@@ -38,8 +39,8 @@ public final class TargetPdf {
                             MARGIN_MM,
                             8,
                             3,
-                            "Print at 100 %%. Black square as wanted: %.1f mm. Cut along the line, lay flat, leave the white rim."
-                                    .formatted(targetMm));
+                            "Print at 100 %%. Black square as wanted: %s. Cut along the line, lay flat, leave the white rim."
+                                    .formatted(Lengths.said(targetMm)));
                 target(
                         page,
                         first + i,

@@ -11,6 +11,7 @@ import welumen.job.JobChange;
 import welumen.job.Said;
 import welumen.journal.Entry;
 import welumen.journal.Note.Made;
+import welumen.measure.Lengths;
 import welumen.refit.PutBack;
 import welumen.strip.Bag;
 import welumen.strip.FixingLot;
@@ -84,11 +85,11 @@ public final class JobLogPdf {
         for (var finding : job.survey().findings())
             paper.line(
                     finding.severity().word(),
-                    "%s: %s, %.0f mm across. %s"
+                    "%s: %s, %s across. %s"
                             .formatted(
                                     job.cabin().one(finding.part()).title(),
                                     finding.kind().word(),
-                                    finding.sizeMm(),
+                                    Lengths.near(finding.sizeMm()),
                                     finding.note()));
     }
 

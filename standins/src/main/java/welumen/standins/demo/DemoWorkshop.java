@@ -10,6 +10,8 @@ import java.util.Comparator;
 import java.util.UUID;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.journal.StoreException;
+import welumen.measure.Length;
+import welumen.measure.Lengths;
 
 /** Thimble Yard: writes the demo workshop into a folder, with its first job whole, its second surveyed and its third being planned. */
 public final class DemoWorkshop {
@@ -49,6 +51,7 @@ public final class DemoWorkshop {
     }
 
     private static void fill(Path folder, LocalDate day) {
+        Lengths.in(Length.Style.METRIC); // the demo is typed as its own yard counts
         var clock = new SetClock(at(day.minusDays(20), 8, 0));
         try (var workshop = WorkshopFolder.open(folder)) {
             var journal = workshop.yard(clock);
