@@ -42,6 +42,14 @@ public record Custody(Map<PartId, Away> away, Map<PartId, FateSaid> fates, Map<P
         };
     }
 
+    /** A part that is back in is left off no more. */
+    public Custody backIn(PartId part) {
+        if (!leftOff.containsKey(part)) return this;
+        var fewer = new TreeMap<>(leftOff);
+        fewer.remove(part);
+        return new Custody(away, fates, fewer);
+    }
+
     public Optional<Away> findAway(PartId part) {
         return Optional.ofNullable(away.get(part));
     }

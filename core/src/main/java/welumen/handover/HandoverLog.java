@@ -2,6 +2,7 @@ package welumen.handover;
 
 import java.util.HashMap;
 import java.util.Map;
+import welumen.cabin.PartId;
 import welumen.handover.HandoverChange.Checked;
 import welumen.handover.HandoverChange.SignedFor;
 
@@ -28,6 +29,14 @@ public record HandoverLog(Map<SafetyCheck, String> checked, String signedBy) {
             }
             case SignedFor(var by) -> new HandoverLog(checked, named(by));
         };
+    }
+
+    /** What was checked on a part holds no more once it has come off again. */
+    public HandoverLog cameOff(PartId part) {
+        if (checked.keySet().stream().noneMatch(check -> check.part().equals(part))) return this;
+        var fewer = new HashMap<>(checked);
+        fewer.keySet().removeIf(check -> check.part().equals(part));
+        return new HandoverLog(fewer, signedBy);
     }
 
     private static String named(String by) {

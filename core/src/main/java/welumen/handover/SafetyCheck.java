@@ -30,7 +30,7 @@ public record SafetyCheck(PartId part, What what) {
     /** The checks that a car wants: seats, runners and belts that were off, and the lamp where airbags were near the work. */
     public static List<SafetyCheck> wantedBy(Cabin cabin, Brief brief, StripLog strip) {
         var checks = new ArrayList<SafetyCheck>();
-        var off = strip.off();
+        var off = strip.everOff();
         for (var part : cabin.parts())
             if (off.contains(part.id()) && StripCautions.holdsLives(part.kind()))
                 checks.add(new SafetyCheck(part.id(), What.TORQUE));

@@ -1,5 +1,6 @@
 package welumen.job;
 
+import java.util.Optional;
 import welumen.cabin.Cabin;
 import welumen.care.CareLog;
 import welumen.clock.Clocks;
@@ -34,11 +35,15 @@ import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.PieceDropped;
 import welumen.pattern.Patterns;
+import welumen.refit.RefitChange;
+import welumen.refit.RefitChange.PartPutBack;
 import welumen.refit.RefitLog;
 import welumen.strip.Outcome;
+import welumen.strip.Step;
 import welumen.strip.StripChange;
 import welumen.strip.StripChange.LapNoted;
 import welumen.strip.StripChange.PlacesNoted;
+import welumen.strip.StripChange.StepCorrected;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripLog;
 import welumen.survey.Survey;
@@ -95,6 +100,7 @@ final class JobDraft {
             case AtStrip(var inner) -> {
                 strip = strip.after(inner);
                 seen(inner);
+                moved(inner);
             }
             case InAlbum(var inner) -> album = album.after(inner);
             case InCustody(var inner) -> custody = custody.after(inner);
@@ -112,13 +118,38 @@ final class JobDraft {
                 table = table.after(inner);
                 cutLog = cutLog.after(inner);
             }
-            case AtRefit(var inner) -> refit = refit.after(inner);
+            case AtRefit(var inner) -> {
+                refit = refit.after(inner);
+                wentIn(inner);
+            }
             case OnTheYardsRail _ -> {}
             case OnClock(var inner) -> clocks = clocks.after(inner);
             case AtWork(var inner) -> work = work.after(inner);
             case WithCare(var inner) -> care = care.after(inner);
             case AtHandover(var inner) -> handover = handover.after(inner);
             case Together(var changes) -> changes.forEach(this::take);
+        }
+    }
+
+    /** What was put back may come off again: then it is out, and whoever checked it looks once more. */
+    private void moved(StripChange change) {
+        var step = switch (change) {
+            case StepLogged(var logged) -> Optional.of(logged);
+            case StepCorrected(var corrected) -> Optional.of(corrected);
+            default -> Optional.<Step>empty();
+        };
+        if (step.isEmpty()) return;
+        var part = step.get().part();
+        refit = refit.seenOff(part, strip.isOff(part));
+        if (step.get().outcome() == Outcome.OFF) handover = handover.cameOff(part);
+    }
+
+    private void wentIn(RefitChange change) {
+        switch (change) {
+            case PartPutBack(var back) -> {
+                strip = strip.returned(back.part(), back.fixings());
+                custody = custody.backIn(back.part());
+            }
         }
     }
 

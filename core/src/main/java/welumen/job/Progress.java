@@ -19,7 +19,7 @@ public record Progress(double share, int attention) {
     public static Progress of(Job job, WorkStage stage) {
         return switch (stage) {
             case INTAKE -> new Progress(job.intake() instanceof Intake.TakenIn ? 1 : 0, 0);
-            case STRIP -> new Progress(share(job, job.strip().off().size()), withoutBag(job));
+            case STRIP -> new Progress(share(job, job.strip().everOff().size()), withoutBag(job));
             case SURVEY ->
                 new Progress(
                         share(job, job.choices().chosen().size()),
@@ -29,10 +29,10 @@ public record Progress(double share, int attention) {
             case DIARY -> new Progress(0, job.survey().holds().size());
             case REFIT, HANDOVER ->
                 new Progress(
-                        job.strip().off().isEmpty()
+                        job.strip().everOff().isEmpty()
                                 ? 0
                                 : (double) job.refit().back().size()
-                                        / job.strip().off().size(),
+                                        / job.strip().everOff().size(),
                         0);
         };
     }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import welumen.cabin.PartId;
 import welumen.strip.FixingKind;
 import welumen.strip.FixingLedger;
 import welumen.strip.FixingLot;
@@ -50,16 +51,34 @@ public final class FixingAccount {
     /** One line a kind, size and colour, over all parts that are off or were. */
     public static List<Line> of(StripLog strip, RefitLog refit) {
         var lines = new LinkedHashMap<Key, Line>();
-        for (var part : strip.off()) {
+        for (var part : strip.everOff()) {
             var rows = FixingLedger.of(strip, part);
             for (var row : rows) add(lines, row);
             refit.findOne(part).ifPresent(back -> backIn(back, rows).forEach((key, count) -> add(lines, key, count)));
+            leftFromBefore(strip, refit, part).forEach((key, count) -> left(lines, key, count));
         }
         return lines.values().stream()
                 .sorted(Comparator.comparing(Line::kind)
                         .thenComparing(Line::size)
                         .thenComparing(Line::colour))
                 .toList();
+    }
+
+    /** What lay over after the part had gone in, the times before the last on which it was off. */
+    private static Map<Key, Integer> leftFromBefore(StripLog strip, RefitLog refit, PartId part) {
+        var left = new LinkedHashMap<Key, Integer>();
+        var removals = strip.removals(part);
+        var times = refit.timesOf(part);
+        for (var i = 0; i < Math.min(removals.size() - 1, times.size()); i++) {
+            var rows = FixingLedger.of(removals.get(i));
+            var in = backIn(times.get(i), rows);
+            for (var row : rows) {
+                var key = new Key(row.kind(), row.size(), row.colour());
+                var over = row.usable() - in.getOrDefault(key, 0);
+                if (over > 0) left.merge(key, over, Integer::sum);
+            }
+        }
+        return left;
     }
 
     /** What went in where it was named; else every usable fixing, as far as their number goes. */
@@ -94,6 +113,21 @@ public final class FixingAccount {
                         line.backIn(),
                         line.unaccounted() + row.unaccounted(),
                         bags));
+    }
+
+    private static void left(Map<Key, Line> lines, Key key, int over) {
+        var line = lines.getOrDefault(key, new Line(key.kind(), key.size(), key.colour(), 0, 0, 0, 0, List.of()));
+        lines.put(
+                key,
+                new Line(
+                        line.kind(),
+                        line.size(),
+                        line.colour(),
+                        line.out() + over,
+                        line.usable() + over,
+                        line.backIn(),
+                        line.unaccounted(),
+                        line.bags()));
     }
 
     private static void add(Map<Key, Line> lines, Key key, int in) {

@@ -86,17 +86,10 @@ public final class SignOff {
 
     /** The parts that are off and not yet back, but for those that are not to come back at all. */
     public Set<PartId> stillOut() {
-        var out = stillOut(strip, refit);
+        var out = new TreeSet<>(strip.off());
         custody.fates().forEach((part, said) -> {
             if (said.fate() != Fate.REFIT) out.remove(part);
         });
-        return out;
-    }
-
-    /** The parts that are off by one log and not yet back by the other. */
-    public static Set<PartId> stillOut(StripLog strip, RefitLog refit) {
-        var out = new TreeSet<>(strip.off());
-        out.removeAll(refit.parts());
         return out;
     }
 

@@ -1,7 +1,6 @@
 package welumen.strip;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
@@ -32,19 +31,7 @@ public final class EarlierCar {
 
     /** As they were found where the part came off; else as they were known. */
     private static List<FixingPlaces> places(StripLog earlier, PartId part) {
-        if (!earlier.isOff(part)) return earlier.placesOf(part);
-        record Where(FixingKind kind, String size, String where) {}
-        var counts = new LinkedHashMap<Where, Integer>();
-        for (var lot : earlier.foundOn(part))
-            if (lot.condition() != Condition.NEVER_THERE)
-                counts.merge(new Where(lot.kind(), lot.size(), lot.where()), lot.count(), Integer::sum);
-        return counts.entrySet().stream()
-                .map(entry -> new FixingPlaces(
-                        entry.getValue(),
-                        entry.getKey().kind(),
-                        entry.getKey().size(),
-                        entry.getKey().where()))
-                .toList();
+        return earlier.everOff().contains(part) ? FixingPlaces.of(earlier.foundOn(part)) : earlier.placesOf(part);
     }
 
     private static boolean has(Cabin cabin, PartId part) {

@@ -59,11 +59,27 @@ public final class FixingLedger {
         };
     }
 
-    /** The ledger of one part, by kind and then size. Known places without a size count to the size that was found. */
+    /**
+     * The ledger of one part, by kind and then size, of the last time that it was taken off. Known places without a size
+     * count to the size that was found.
+     */
     public static List<Row> of(StripLog log, PartId part) {
+        var removals = log.removals(part);
+        var isBackIn = !removals.isEmpty() && log.stepsNow(part).isEmpty();
+        return of(
+                removals.isEmpty() ? List.of() : removals.getLast(),
+                isBackIn ? List.of() : WhatHolds.fixingsLeftAfter(log, part, List.of()));
+    }
+
+    /** What came out in these steps. */
+    public static List<Row> of(List<Step> steps) {
+        return of(steps, List.of());
+    }
+
+    private static List<Row> of(List<Step> steps, List<Hold.ByFixings> left) {
         var rows = new LinkedHashMap<Key, Row>();
-        for (var step : log.stepsOn(part)) for (var lot : step.fixings()) count(rows, lot, step.bag());
-        for (var hold : WhatHolds.fixingsLeftAfter(log, part, List.of())) stillOpen(rows, hold);
+        for (var step : steps) for (var lot : step.fixings()) count(rows, lot, step.bag());
+        for (var hold : left) stillOpen(rows, hold);
         return rows.values().stream()
                 .sorted(Comparator.comparing(Row::kind).thenComparing(Row::size).thenComparing(Row::colour))
                 .toList();

@@ -1,5 +1,8 @@
 package welumen.strip;
 
+import java.util.LinkedHashMap;
+import java.util.List;
+
 /**
  * Places where a part is known to be fixed: so many of a kind.
  *
@@ -10,6 +13,22 @@ public record FixingPlaces(int count, FixingKind kind, String size, String where
     public FixingPlaces {
         if (count < 1)
             throw new IllegalArgumentException("The places [%d] of %s are below 1.".formatted(count, kind.word(2)));
+    }
+
+    /** Where these fixings sit; what was never there has no place. */
+    static List<FixingPlaces> of(List<FixingLot> lots) {
+        record Where(FixingKind kind, String size, String where) {}
+        var counts = new LinkedHashMap<Where, Integer>();
+        for (var lot : lots)
+            if (lot.condition() != Condition.NEVER_THERE)
+                counts.merge(new Where(lot.kind(), lot.size(), lot.where()), lot.count(), Integer::sum);
+        return counts.entrySet().stream()
+                .map(entry -> new FixingPlaces(
+                        entry.getValue(),
+                        entry.getKey().kind(),
+                        entry.getKey().size(),
+                        entry.getKey().where()))
+                .toList();
     }
 
     boolean takes(FixingLot lot) {

@@ -26,9 +26,8 @@ public final class WhatHolds {
     /** Which known places would still hold if these lots were out too. */
     public static List<Hold.ByFixings> fixingsLeftAfter(StripLog log, PartId part, List<FixingLot> more) {
         if (log.placesOf(part).isEmpty()) return List.of(); // most parts, and a long log is long to go through
-        return fixingsLeft(
-                log.placesOf(part),
-                Stream.concat(log.foundOn(part).stream(), more.stream()).toList());
+        var out = log.stepsNow(part).stream().flatMap(step -> step.fixings().stream());
+        return fixingsLeft(log.placesOf(part), Stream.concat(out, more.stream()).toList());
     }
 
     /** Fills the places with what was found: first where all agrees, then where only the size turned out another. */

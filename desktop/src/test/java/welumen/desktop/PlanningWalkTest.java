@@ -139,7 +139,7 @@ class PlanningWalkTest {
                 .contains("31 mm beyond the board")
                 .contains("so it is cut");
         assertThat(bench.text("drop-in"))
-                .contains("176.2 by 234.2 mm")
+                .contains("176.2 mm by 234.2 mm")
                 .contains("182.0 − 2 × (1.2 + 1.2 + 0.5) = 176.2");
         bench.typeAndEnter("edge-rounded", "3 mm");
         assertThat(bench.text("boards-answer")).contains("28.5 mm").contains("-0.7 mm round its two rims");
@@ -198,13 +198,13 @@ class PlanningWalkTest {
         bench.type("relief-swatch", "220 to 200");
         bench.click("sew-relief");
         assertThat(piece("bench centre").inside().relief()).isEqualTo(new Relief.Fluted(60, 90, 1.1));
-        assertThat(bench.text("relief-answer")).contains("20 flutes of 59.0 mm");
+        assertThat(bench.text("relief-answer")).contains("20 flutes of 59 mm");
         sewIn(2);
         bench.type("relief-hole", "15 mm");
         bench.click("sew-relief");
         assertThat(piece("bench centre").inside().relief()).isEqualTo(new Relief.Pleated(60, 90, 15));
         assertThat(bench.text("relief-answer"))
-                .contains("20 pleats of 59.0 mm, folded 15 mm under 19 times: 570 mm more cloth");
+                .contains("20 pleats of 59 mm, folded 15 mm under 19 times: 570 mm more cloth");
         sewIn(1);
         bench.type("relief-swatch", "a lot");
         bench.click("sew-relief");

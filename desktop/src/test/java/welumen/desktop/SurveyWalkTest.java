@@ -110,7 +110,8 @@ class SurveyWalkTest {
         bench.click("choose-repair_board");
         // its boss is 25 mm: a plate three times as wide, bedded 0.8 mm deep, a quarter more for loss
         assertThat(bench.ask(() -> bench.robot.lookup(".label").queryAllAs(Label.class).stream()
-                        .anyMatch(label -> label.getText().contains("a plate 75 by 75 mm of 2 mm, 5.6 ml of epoxy"))))
+                        .anyMatch(
+                                label -> label.getText().contains("a plate 75 mm by 75 mm of 2 mm, 5.6 ml of epoxy"))))
                 .isTrue();
     }
 

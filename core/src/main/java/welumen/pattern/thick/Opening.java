@@ -34,7 +34,6 @@ public record Opening(double finishedMm, double coverMm, double liningMm, double
 
     /** The working, as one would write it on the board. */
     public String working() {
-        return "in mm, %.1f − 2 × (%.1f + %.1f + %.1f) = %.1f"
-                .formatted(finishedMm, coverMm, liningMm, gapMm, dropInMm());
+        return "%.1f − 2 × (%.1f + %.1f + %.1f) = %.1f".formatted(finishedMm, coverMm, liningMm, gapMm, dropInMm());
     }
 }

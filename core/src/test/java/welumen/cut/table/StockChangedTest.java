@@ -32,7 +32,8 @@ class StockChangedTest {
         assertThat(StockChanged.words(laid, List.of(roll(620)), CutLog.EMPTY)).isEmpty();
         assertThat(StockChanged.words(laid, List.of(roll(640)), CutLog.EMPTY)).isEmpty();
         assertThat(StockChanged.words(laid, List.of(roll(400)), CutLog.EMPTY))
-                .containsExactly("The wool roll is 400 mm wide, and the plan reckons with 620: lay its pieces again.");
+                .containsExactly(
+                        "The wool roll is 400 mm wide, and the plan reckons with 620 mm: lay its pieces again.");
         assertThat(StockChanged.words(laid, List.of(), CutLog.EMPTY))
                 .singleElement()
                 .asString()

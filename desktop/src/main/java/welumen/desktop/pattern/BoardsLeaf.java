@@ -236,8 +236,8 @@ final class BoardsLeaf extends Leaf {
             var up = opening(high);
             dropIn.setText("""
                     The board that drops in is %s by %s.
-                    across %s
-                    up %s
+                    across, in mm: %s
+                    up, in mm: %s
                     A hole for a finished part of that size is cut %s by %s.
                     An insert that bolts through sits in a recess %s deep.""".formatted(
                             Lengths.said(across.dropInMm()),

@@ -59,7 +59,7 @@ final class AsItStoodLeaf extends Leaf {
     }
 
     private void show(LocalDate on, Job then) {
-        var out = then.strip().off().size() - then.refit().back().size();
+        var out = then.strip().off().size();
         answer.setText(
                 then.cabin().parts().isEmpty()
                         ? "On %s the car had not been taken in.".formatted(Words.day(on))

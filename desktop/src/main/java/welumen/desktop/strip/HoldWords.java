@@ -32,7 +32,14 @@ final class HoldWords {
     }
 
     String answer() {
-        if (job.refit().isFitted(part)) return "It is back in the car.";
+        if (job.refit().isFitted(part)) {
+            var back = "It is back in the car.";
+            return fixings.isEmpty() && parts.isEmpty() ? back : back + " " + holding();
+        }
+        return holding();
+    }
+
+    private String holding() {
         if (job.strip().isOff(part)) return "It is off.";
         if (fixings.isEmpty() && parts.isEmpty())
             return job.strip().placesOf(part).isEmpty()

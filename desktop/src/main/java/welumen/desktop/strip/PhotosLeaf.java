@@ -115,7 +115,7 @@ final class PhotosLeaf extends Leaf {
                 .orElse(List.of());
         if (lacking.isEmpty()) return "Pull over the photo to mark it; Ctrl+Z takes a mark back.";
         var off = model.picked()
-                .filter(part -> model.job().strip().isOff(part.id()))
+                .filter(part -> model.job().strip().everOff().contains(part.id()))
                 .isPresent();
         return "%s: %s.%s"
                 .formatted(

@@ -17,7 +17,7 @@ public final class RemovedPdf {
             Head.write(paper, job);
             paper.line("On", today.toString());
             paper.heading("Parts");
-            var off = job.strip().off();
+            var off = job.strip().everOff();
             for (var part : job.cabin().parts())
                 if (off.contains(part.id())) paper.line("", part.title() + ": " + fate(job, part.id()));
             paper.heading("Found in the car");
