@@ -16,6 +16,20 @@ public enum Zone {
         this.word = word;
     }
 
+    /** Whether sparks from the one reach the other: the same place, or the next one. */
+    public boolean isNear(Zone other) {
+        return this == other
+                || switch (this) {
+                    case FRONT_LEFT -> other == FRONT_RIGHT || other == REAR_LEFT || other == DASH;
+                    case FRONT_RIGHT -> other == FRONT_LEFT || other == REAR_RIGHT || other == DASH;
+                    case REAR_LEFT -> other == REAR_RIGHT || other == FRONT_LEFT || other == BACK;
+                    case REAR_RIGHT -> other == REAR_LEFT || other == FRONT_RIGHT || other == BACK;
+                    case DASH -> other == FRONT_LEFT || other == FRONT_RIGHT;
+                    case BACK -> other == REAR_LEFT || other == REAR_RIGHT;
+                    case ROOF -> false;
+                };
+    }
+
     /** “at the left front door”. */
     public String word() {
         return word;

@@ -50,6 +50,12 @@ public record Custody(Map<PartId, Away> away, Map<PartId, FateSaid> fates, Map<P
         return new Custody(away, fates, fewer);
     }
 
+    /** Whether it is kept, handed back or thrown away instead of going back in. */
+    public boolean isNotToComeBack(PartId part) {
+        var said = fates.get(part);
+        return said != null && said.fate() != Fate.REFIT;
+    }
+
     public Optional<Away> findAway(PartId part) {
         return Optional.ofNullable(away.get(part));
     }

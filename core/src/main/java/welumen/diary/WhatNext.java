@@ -71,7 +71,6 @@ public final class WhatNext {
 
     private Task putBack(PartId part) {
         var reasons = new ArrayList<String>();
-        if (isToBeTreated(part)) reasons.add("it is still to be treated");
         for (var objection : signOff.objections(part))
             switch (objection) {
                 case Objection.NotOff() -> {}
@@ -84,6 +83,11 @@ public final class WhatNext {
                     reasons.add("it is %s until %s".formatted(away.where(), away.due()));
                 case Objection.ShutsIn(var left) ->
                     reasons.add("%s was left off for %s".formatted(name(left.part()), left.because()));
+                case Objection.Unfinished(var undone) -> reasons.add(undone.said());
+                case Objection.InTheWay(var hidden, var undone) ->
+                    reasons.add("it would cover %s: %s".formatted(name(hidden), undone.said()));
+                case Objection.NearHotWork(var held, var because) ->
+                    reasons.add("there is hot work to come near it: %s, %s".formatted(name(held), because));
                 case Objection.Short(var places, var usable) ->
                     reasons.add("%d of its %d fixings are short".formatted(places - usable, places));
             }

@@ -1,7 +1,9 @@
 package welumen.handover;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.TreeMap;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
@@ -34,6 +36,7 @@ public final class GoingHome {
                 .filter(part -> leftOff.stream().noneMatch(left -> left.part().equals(part)))
                 .toList();
         if (!stillOut.isEmpty()) stops.add(new Stop.StillOut(stillOut));
+        unfinished(signOff).forEach((kind, parts) -> stops.add(new Stop.Unfinished(kind, parts)));
         for (var check : SafetyCheck.wantedBy(cabin, brief, signOff.strip()))
             if (!log.checked().containsKey(check)) stops.add(new Stop.Unchecked(check));
         for (var thing : brief.things()) if (!thing.handedBack()) stops.add(new Stop.NotHandedBack(thing.what()));
@@ -41,6 +44,15 @@ public final class GoingHome {
             for (var line : FixingAccount.of(signOff.strip(), signOff.refit()))
                 if (line.inHand() > 0 || line.unaccounted() > 0) stops.add(new Stop.FixingsOpen(line));
         return stops;
+    }
+
+    private static Map<Stop.Unfinished.Kind, List<PartId>> unfinished(SignOff signOff) {
+        var unfinished = new EnumMap<Stop.Unfinished.Kind, List<PartId>>(Stop.Unfinished.Kind.class);
+        new TreeMap<>(signOff.undone())
+                .forEach((part, undone) -> undone.forEach(one -> unfinished
+                        .computeIfAbsent(Stop.Unfinished.Kind.of(one), _ -> new ArrayList<>())
+                        .add(part)));
+        return unfinished;
     }
 
     /** Parts that are the customer's to have again beside the car. */

@@ -5,12 +5,45 @@ import welumen.cabin.PartId;
 import welumen.custody.Away;
 import welumen.custody.LeftOff;
 import welumen.refit.FixingAccount;
+import welumen.refit.Undone;
 
 /** One thing that keeps a car from going home. */
 public sealed interface Stop {
     /** Parts that came off and are not back. */
     record StillOut(List<PartId> parts) implements Stop {
         public StillOut {
+            parts = List.copyOf(parts);
+        }
+    }
+
+    /** Parts that are not finished, whether they are in the car or not: all that still want one kind of thing. */
+    record Unfinished(Kind kind, List<PartId> parts) implements Stop {
+        /** What is still wanted. */
+        public enum Kind {
+            UNTREATED("chosen and not done"),
+            UNDECIDED("bad, and nothing chosen"),
+            UNCUT("drawn and not cut");
+
+            private final String word;
+
+            Kind(String word) {
+                this.word = word;
+            }
+
+            public String word() {
+                return word;
+            }
+
+            static Kind of(Undone undone) {
+                return switch (undone) {
+                    case Undone.Untreated _ -> UNTREATED;
+                    case Undone.Undecided _ -> UNDECIDED;
+                    case Undone.Uncut _ -> UNCUT;
+                };
+            }
+        }
+
+        public Unfinished {
             parts = List.copyOf(parts);
         }
     }

@@ -14,7 +14,7 @@ import java.util.stream.Stream;
 import welumen.cabin.Part;
 import welumen.care.CareChange.CautionSeen;
 import welumen.care.Caution;
-import welumen.strip.FixingKind;
+import welumen.strip.OneWay;
 import welumen.strip.StripCautions;
 
 /** The cautions that a piece of work wants now: once a job and kind of work, at the step that needs them. */
@@ -39,7 +39,7 @@ public final class CautionsDue {
         wanted.addAll(all(
                 StripCautions.of(part.kind(), job.brief().hasAirbags()),
                 part.kind().word() + " off"));
-        if (isGlued(job, part)) wanted.addAll(all(List.of(FUMES, HOT_TOOLS), "glue off"));
+        if (OneWay.isGlued(job.strip(), part)) wanted.addAll(all(List.of(FUMES, HOT_TOOLS), "glue off"));
         return wanted;
     }
 
@@ -61,7 +61,7 @@ public final class CautionsDue {
             wanted.add(new CautionSeen(SEATS_AND_BELTS, part.kind().word() + " in"));
         if (job.brief().hasAirbags() && StripCautions.wantsBatteryOff(part.kind()))
             wanted.add(new CautionSeen(DEPLOYMENT, "covering near airbags"));
-        if (isGlued(job, part)) wanted.addAll(all(List.of(FUMES, HOT_TOOLS), "glue on"));
+        if (OneWay.isGlued(job.strip(), part)) wanted.addAll(all(List.of(FUMES, HOT_TOOLS), "glue on"));
         return wanted;
     }
 
@@ -72,14 +72,5 @@ public final class CautionsDue {
 
     private static List<CautionSeen> all(List<Caution> cautions, String work) {
         return cautions.stream().map(caution -> new CautionSeen(caution, work)).toList();
-    }
-
-    private static boolean isGlued(Job job, Part part) {
-        return switch (part.kind()) {
-            case HEADLINING, UNDERLAY, HOOD -> true;
-            default ->
-                job.strip().placesOf(part.id()).stream().anyMatch(place -> place.kind() == FixingKind.GLUE)
-                        || job.strip().foundOn(part.id()).stream().anyMatch(lot -> lot.kind() == FixingKind.GLUE);
-        };
     }
 }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
 import welumen.cabin.PartState;
@@ -20,6 +21,7 @@ import welumen.cut.CutLog;
 import welumen.cut.CuttingTable;
 import welumen.diary.WhatNext;
 import welumen.doubt.Doubts;
+import welumen.doubt.Guess;
 import welumen.evidence.Album;
 import welumen.handover.GoingHome;
 import welumen.handover.HandoverLog;
@@ -29,10 +31,15 @@ import welumen.intake.Brief;
 import welumen.intake.Intake;
 import welumen.intake.Standard;
 import welumen.pattern.Patterns;
+import welumen.refit.Frozen;
 import welumen.refit.RefitLog;
+import welumen.refit.Reopening;
 import welumen.refit.SignOff;
+import welumen.refit.Undone;
+import welumen.refit.WorkLeft;
 import welumen.strip.LearntTimes;
 import welumen.strip.StripLog;
+import welumen.survey.Finding;
 import welumen.survey.Survey;
 import welumen.treatment.Advice;
 import welumen.treatment.Candidates;
@@ -124,31 +131,33 @@ public record Job(
 
     /** Where a part is on its way out of the car and back. What is built into an assembly goes where that goes. */
     public PartState stateOf(PartId part) {
-        return stateOf(part, strip.off());
+        return stateOf(part, strip.off(), frozen());
     }
 
     /** Where every part is: of a long log, all at once take little longer than one. */
     public Map<PartId, PartState> states() {
         var off = strip.off();
+        var frozen = frozen();
         var states = new TreeMap<PartId, PartState>();
-        for (var part : cabin.parts()) states.put(part.id(), stateOf(part.id(), off));
+        for (var part : cabin.parts()) states.put(part.id(), stateOf(part.id(), off, frozen));
         return states;
     }
 
-    private PartState stateOf(PartId part, Set<PartId> off) {
+    private PartState stateOf(PartId part, Set<PartId> off, Map<PartId, Frozen> frozen) {
+        if (frozen.containsKey(part)) return PartState.HELD;
         if (refit.isFitted(part)) return PartState.FITTED;
         if (survey.isHeld(part)
                 || survey.openCause(part).isPresent()
                 || brief.heldBy(part).isPresent()) return PartState.HELD;
-        if (!off.contains(part)) return withAssembly(part, off);
+        if (!off.contains(part)) return withAssembly(part, off, frozen);
         if (choices.isDone(part)) return PartState.READY;
         return choices.of(part).isPresent() ? PartState.ON_BENCH : PartState.OUT;
     }
 
-    private PartState withAssembly(PartId part, Set<PartId> off) {
+    private PartState withAssembly(PartId part, Set<PartId> off, Map<PartId, Frozen> frozen) {
         return cabin.findOne(part)
                 .filter(one -> one.within() instanceof Within.Assembly)
-                .map(one -> stateOf(((Within.Assembly) one.within()).part(), off))
+                .map(one -> stateOf(((Within.Assembly) one.within()).part(), off, frozen))
                 .filter(state -> state != PartState.HELD)
                 .orElse(PartState.IN_CAR);
     }
@@ -167,8 +176,34 @@ public record Job(
         return holds;
     }
 
+    /** What lies in the car over something that was found and stops the work: it must come off again. */
+    public Map<PartId, Frozen> frozen() {
+        return survey.holds().isEmpty() ? Map.of() : Frozen.over(cabin, strip, survey.holds());
+    }
+
+    /** What must come off again to get at a part, and what that costs; empty where nothing lies over it. */
+    public Optional<Reopening> reopening(PartId beneath) {
+        return Reopening.of(cabin, strip, beneath, new LearntTimes(cabin, work));
+    }
+
     public SignOff signOff() {
-        return new SignOff(strip, refit, custody, holds());
+        return new SignOff(cabin, strip, refit, custody, new SignOff.Stopped(holds(), hot()), undone());
+    }
+
+    private Set<PartId> hot() {
+        return survey.findings().stream()
+                .filter(finding -> finding.kind().wantsHotWork() && survey.isHeld(finding.part()))
+                .map(Finding::part)
+                .filter(part -> cabin.findOne(part).isPresent())
+                .collect(Collectors.toSet());
+    }
+
+    /** What each part that is not finished still wants. */
+    public Map<PartId, List<Undone>> undone() {
+        var undone = new WorkLeft(survey, choices, patterns, table, cutLog)
+                .of(cabin, piece -> doubts.find(Guess.Kind.PIECE, piece.id()).isEmpty());
+        undone.keySet().removeIf(custody::isNotToComeBack);
+        return undone;
     }
 
     /** Why the car may not go home yet; empty if nothing stops it. */

@@ -56,7 +56,7 @@ public sealed interface TypedLine {
         if (!text.matches("[\\p{L} -]{2,24}")) return List.of();
         Optional<PartId> named = PartNames.findOne(job.cabin(), text);
         if (named.isPresent()) return List.of(job.cabin().one(named.get()));
-        if (!reading.note().equals(text)) return List.of();
+        if (!reading.unknown().equals(List.of(text))) return List.of();
         var likely = PartNames.likely(job.cabin(), text);
         var out = job.strip().off();
         return Stream.concat(

@@ -10,8 +10,10 @@ import welumen.strip.FixingLot;
  * @param fixingsIn how many fixings went in
  * @param fixings which they were; empty where only their number was said
  * @param shortBecause why it was signed off with fewer than its places; empty where none is short
+ * @param unfinishedBecause why it went in though it, or what it covers, was not finished; empty where all was
  */
-public record PutBack(PartId part, int fixingsIn, List<FixingLot> fixings, String shortBecause) {
+public record PutBack(
+        PartId part, int fixingsIn, List<FixingLot> fixings, String shortBecause, String unfinishedBecause) {
     public PutBack {
         fixings = List.copyOf(fixings);
         if (fixingsIn < 0)
@@ -23,5 +25,9 @@ public record PutBack(PartId part, int fixingsIn, List<FixingLot> fixings, Strin
 
     public PutBack(PartId part, int fixingsIn, String shortBecause) {
         this(part, fixingsIn, List.of(), shortBecause);
+    }
+
+    public PutBack(PartId part, int fixingsIn, List<FixingLot> fixings, String shortBecause) {
+        this(part, fixingsIn, fixings, shortBecause, "");
     }
 }

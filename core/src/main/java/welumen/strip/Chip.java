@@ -5,13 +5,14 @@ package welumen.strip;
  *
  * @param label what it is about, “bag”
  * @param value what was understood, “14”
- * @param tone whether it is understood, wanted, or kept word for word
+ * @param tone whether it is understood, wanted, kept word for word, or not known
  */
 public record Chip(String label, String value, Tone tone) {
     /** How sure the reader is of it. */
     public enum Tone {
         UNDERSTOOD,
         WANTED,
-        KEPT_AS_NOTE
+        KEPT_AS_NOTE,
+        NOT_KNOWN
     }
 }

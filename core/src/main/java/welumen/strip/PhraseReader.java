@@ -1,6 +1,7 @@
 package welumen.strip;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -58,6 +59,7 @@ final class PhraseReader {
     private How how = How.NOT_SAID;
     private String tool = "";
     private Bag bag = new Bag.NotSaid();
+    private final Set<Integer> bags = new HashSet<>();
     private String pendingWhere = "";
     private boolean countSaid = true;
     private boolean saidOff;
@@ -77,6 +79,16 @@ final class PhraseReader {
 
     Bag bag() {
         return bag;
+    }
+
+    /** How many bags were named, each counted once. */
+    int bags() {
+        return bags.size();
+    }
+
+    /** A place that was said of no fixing, in the words as typed. */
+    Optional<String> placeOfNothing() {
+        return pendingWhere.isEmpty() ? Optional.empty() : Optional.of(pendingWhere);
     }
 
     boolean countSaid() {
@@ -136,6 +148,7 @@ final class PhraseReader {
         var value = Integer.parseInt(number);
         if (value == 0) return 0;
         bag = new Bag.Numbered(value);
+        bags.add(value);
         return taken;
     }
 

@@ -2,6 +2,7 @@ package welumen.strip;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
@@ -12,7 +13,10 @@ import welumen.strip.Chip.Tone;
  *
  * @param rules what it says of parts that hold this one
  * @param countSaid whether every lot of fixings came with its number
- * @param note the words that were not understood, in their order; kept, never lost
+ * @param note the remark that was typed after “note”
+ * @param unknown the phrases of which not every word was understood, in their order; while there are any nothing is logged
+ * @param twofold what was said twice where it can be once only, as a sentence; empty where nothing was
+ * @param isStep whether it says anything that is done, and is not a remark alone
  */
 public record Reading(
         PartId part,
@@ -24,10 +28,45 @@ public record Reading(
         List<StripRule> rules,
         boolean countSaid,
         String note,
+        List<String> unknown,
+        String twofold,
+        boolean isStep,
         String rejoin) {
     public Reading {
+        unknown = List.copyOf(unknown);
         fixings = List.copyOf(fixings);
         rules = List.copyOf(rules);
+    }
+
+    /** Why nothing is logged: what was not understood, as a sentence; empty where all of it was. */
+    public Optional<String> notUnderstood() {
+        if (!unknown.isEmpty())
+            return Optional.of("Not understood: %s."
+                    .formatted(unknown.stream().map("“%s”"::formatted).collect(Collectors.joining(" and "))));
+        if (!twofold.isEmpty()) return Optional.of(twofold);
+        return isStep
+                ? Optional.empty()
+                : Optional.of("A remark alone is no step: say too what came out, or “off”, or “loose”.");
+    }
+
+    /** The same, with what was not understood kept as a remark. */
+    public Reading withUnknownAsNote() {
+        var all = new ArrayList<>(unknown);
+        if (!note.isEmpty()) all.add(note);
+        return new Reading(
+                part,
+                how,
+                outcome,
+                fixings,
+                tool,
+                bag,
+                rules,
+                countSaid,
+                String.join(", ", all),
+                List.of(),
+                twofold,
+                isStep,
+                rejoin);
     }
 
     /** What is missing, given how many photos were taken for it. */
@@ -63,6 +102,7 @@ public record Reading(
                     rule.byAnyOf().stream().map(by -> cabin.one(by).name()).collect(Collectors.joining(" or "))));
         if (!rejoin.isEmpty()) chips.add(understood("rejoin", rejoin));
         if (!note.isEmpty()) chips.add(new Chip("note", note, Tone.KEPT_AS_NOTE));
+        for (var phrase : unknown) chips.add(new Chip("not known", phrase, Tone.NOT_KNOWN));
         for (var missing : wanted(photos)) chips.add(new Chip(missing.word(), "wanted", Tone.WANTED));
         return chips;
     }

@@ -12,9 +12,11 @@ import welumen.cabin.PartId;
 /**
  * Reads the one line in which a step is logged: {@code 2 trim clips grey, under seal, bag 14, lever plastic}. Phrases are
  * parted by commas and come in any order; a phrase that names a part says which part the line is about, “covered by”
- * and a part, or “one or other”, says what held it; “rejoin with” says how a destroyed joint is made again. Words that are not understood become the note, so nothing typed is lost.
+ * and a part, or “one or other”, says what held it; “rejoin with” says how a destroyed joint is made again, and all that stands after “note” is a remark.
+ * What is not understood whole is no step: the reading says which phrases it did not know.
  */
 public final class Shorthand {
+    private static final Pattern REMARK = Pattern.compile("(?i)(^|[,;]|\\s)\\s*note\\b:?");
     private static final Pattern REJOIN = Pattern.compile("(?i)rejoin(?:ed)?(?: with| by)? (.+)");
 
     private String rejoin = "";
@@ -23,7 +25,9 @@ public final class Shorthand {
     private PartId part;
     private final List<StripReason> reasons = new ArrayList<>();
     private final List<List<PartId>> holders = new ArrayList<>();
-    private final List<String> notes = new ArrayList<>();
+    private final List<String> unknown = new ArrayList<>();
+    private final List<PartId> named = new ArrayList<>();
+    private String note = "";
     private final PhraseReader phrases = new PhraseReader();
 
     private Shorthand(Cabin cabin, StripLog log, PartId picked) {
@@ -35,8 +39,13 @@ public final class Shorthand {
     /** Reads a line about the picked part, unless the line names another. Never fails: an empty line is a bare “off”. */
     public static Reading read(String line, PartId picked, Cabin cabin, StripLog log) {
         var shorthand = new Shorthand(cabin, log, picked);
-        for (var phrase : line.split("[,;]")) if (!phrase.isBlank()) shorthand.phrase(phrase.strip());
-        return shorthand.reading();
+        var remark = REMARK.matcher(line);
+        var isRemarked = remark.find();
+        if (isRemarked) shorthand.note = line.substring(remark.end()).strip();
+        var said = isRemarked ? line.substring(0, remark.start()) : line;
+        for (var phrase : said.split("[,;]")) if (!phrase.isBlank()) shorthand.phrase(phrase.strip());
+        shorthand.phrases.placeOfNothing().ifPresent(shorthand.unknown::add);
+        return shorthand.reading(said.isBlank() && !line.isBlank());
     }
 
     /** The rules of a line that only tells what holds the part, “covered by the seal or the sill cover”; else none. */
@@ -44,7 +53,7 @@ public final class Shorthand {
         var shorthand = new Shorthand(cabin, log, picked);
         for (var phrase : line.split("[,;]"))
             if (!phrase.isBlank() && !shorthand.holder(phrase.strip().toLowerCase(Locale.ROOT))) return List.of();
-        return shorthand.reading().rules();
+        return shorthand.reading(false).rules();
     }
 
     /** The fixings that a line names, “6 screws no. 8, 2 clips”; empty where any of its words is none. */
@@ -58,9 +67,30 @@ public final class Shorthand {
     private void phrase(String phrase) {
         var small = phrase.toLowerCase(Locale.ROOT);
         if (holder(small) || rejoining(phrase)) return;
-        var named = PartNames.findOne(cabin, small);
-        if (named.isPresent()) part = named.get();
-        else phrases.read(phrase).ifPresent(notes::add);
+        var whole = PartNames.findOne(cabin, small);
+        if (whole.isPresent()) names(whole.get());
+        else if (!afterAName(phrase)) phrases.read(phrase).ifPresent(unknown::add);
+    }
+
+    private void names(PartId meant) {
+        part = meant;
+        if (!named.contains(meant)) named.add(meant);
+    }
+
+    /** “left sill cover 6 screws”: a part's name, and what is said of it. */
+    private boolean afterAName(String phrase) {
+        var words = List.of(phrase.split("\\s+"));
+        for (var end = words.size() - 1; end > 0; end--) {
+            var name = String.join(" ", words.subList(0, end)).toLowerCase(Locale.ROOT);
+            var meant = cabin.parts().stream()
+                    .filter(one -> one.name().equalsIgnoreCase(name))
+                    .toList();
+            if (meant.size() != 1) continue;
+            names(meant.getFirst().id());
+            phrases.read(String.join(" ", words.subList(end, words.size()))).ifPresent(unknown::add);
+            return true;
+        }
+        return false;
     }
 
     private boolean holder(String small) {
@@ -86,7 +116,16 @@ public final class Shorthand {
         return true;
     }
 
-    private Reading reading() {
+    private String twofold() {
+        if (named.size() > 1)
+            return "It names two parts, the %s and the %s: log one after the other."
+                    .formatted(
+                            cabin.one(named.getFirst()).name(),
+                            cabin.one(named.getLast()).name());
+        return phrases.bags() > 1 ? "It names two bags: log what went into each by a line of its own." : "";
+    }
+
+    private Reading reading(boolean isRemarkAlone) {
         var fixings =
                 likeTheirFellows(phrases.lots()).stream().map(this::whereKnown).toList();
         var rules = new ArrayList<StripRule>();
@@ -101,7 +140,10 @@ public final class Shorthand {
                 phrases.bag(),
                 rules,
                 phrases.countSaid(),
-                String.join(", ", notes),
+                note,
+                unknown,
+                twofold(),
+                !isRemarkAlone,
                 rejoin);
     }
 

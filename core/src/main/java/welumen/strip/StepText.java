@@ -17,7 +17,7 @@ public final class StepText {
         if (step.bag() instanceof Bag.Numbered(var number)) phrases.add("bag " + number);
         phrases.add(step.outcome() == Outcome.OFF ? "off" : "loose");
         if (!step.rejoin().isEmpty()) phrases.add("rejoin with " + step.rejoin());
-        if (!step.note().isEmpty()) phrases.add(step.note());
+        if (!step.note().isEmpty()) phrases.add("note " + step.note());
         return String.join(", ", phrases);
     }
 

@@ -55,6 +55,11 @@ public enum FindingKind {
         };
     }
 
+    /** Whether it is mended by welding, cutting or grinding: nothing that burns stays near. */
+    public boolean wantsHotWork() {
+        return this == RUST_THROUGH || this == STRUCTURE;
+    }
+
     /** Whether it has a cause elsewhere that is to be found first, or it comes again under whatever is new. */
     public boolean hasCause() {
         return this == DAMP || this == MOULD || this == SMELL || this == VERMIN;

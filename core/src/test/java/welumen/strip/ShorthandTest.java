@@ -63,7 +63,10 @@ class ShorthandTest {
     @Test
     void aPartMayBeNamedByItsFirstLetters() {
         assertThat(read("lds, lifted").part()).isEqualTo(SEAL);
-        assertThat(read("door seal off").part()).isEqualTo(SILL); // “door seal off” is no part's name
+        assertThat(read("left door seal off").part())
+                .as("its whole name, and what is said of it")
+                .isEqualTo(SEAL);
+        assertThat(read("left door seal off").outcome()).isEqualTo(Outcome.OFF);
         assertThat(read("left door seal, off").part()).isEqualTo(SEAL);
     }
 
@@ -92,15 +95,45 @@ class ShorthandTest {
     }
 
     @Test
-    void keepsWhatItDoesNotKnow() {
-        var reading = read("2 clips, hooked at the front end, Mind the Wire");
+    void aRemarkStandsAfterNote() {
+        var reading = read("2 clips, note hooked at the front end, Mind the Wire");
+        assertThat(reading.notUnderstood()).isEmpty();
         assertThat(reading.note()).isEqualTo("hooked at the front end, Mind the Wire");
         assertThat(reading.fixings()).hasSize(1);
         assertThat(reading.fixings().getFirst().where()).isEmpty();
-        assertThat(read("2 bolts, the short bolt sits front inner").fixings()).hasSize(1);
-        assertThat(read("the 2 bolts").fixings()).hasSize(1);
         assertThat(reading.chips(cabin(), 1))
                 .anySatisfy(chip -> assertThat(chip.tone()).isEqualTo(Chip.Tone.KEPT_AS_NOTE));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "hooked at the front                        | “hooked at the front”",
+                "-3 screws, bag 4                           | “-3 screws”",
+                "0 screws                                   | “0 screws”",
+                "2 clips, hooked in front, bag 2            | “hooked in front”",
+                "6 screws no. 8 roughly, bag 4              | “roughly”",
+                "sent to the plater until friday, please    | “sent to the plater until friday” and “please”",
+                "under the seat                             | “under the seat”",
+                "the wire behind it is brittle              | “the wire behind it is brittle”"
+            })
+    void whatIsNotUnderstoodWholeIsNoStepAndSaysWhichWordsItDidNotKnow(String line, String unknown) {
+        assertThat(read(line).notUnderstood()).hasValue("Not understood: %s.".formatted(unknown));
+        assertThat(read(line).withUnknownAsNote().notUnderstood()).isEmpty();
+    }
+
+    @Test
+    void aRemarkAloneTwoPartsAndTwoBagsAreNoStep() {
+        assertThat(read("note the seal is brittle").notUnderstood())
+                .hasValueSatisfying(why -> assertThat(why).contains("remark alone"));
+        assertThat(read("left door seal, left front seat, off").notUnderstood())
+                .hasValueSatisfying(
+                        why -> assertThat(why).contains("left door seal").contains("left front seat"));
+        assertThat(read("2 screws bag 3, 2 clips bag 4").notUnderstood())
+                .hasValueSatisfying(why -> assertThat(why).contains("two bags"));
+        assertThat(read("2 screws bag 3, 2 clips bag 3").notUnderstood()).isEmpty();
+        assertThat(read("").notUnderstood()).as("an empty line is a bare off").isEmpty();
     }
 
     @Property
@@ -178,6 +211,6 @@ class ShorthandTest {
                         "2 trim clips, grey, never there");
         assertThat(reading.note()).isEmpty();
         assertThat(reading.bag()).isEqualTo(new Bag.Numbered(4));
-        assertThat(Shorthand.read("1 missing", SILL, cabin(), log()).note()).isNotEmpty();
+        assertThat(Shorthand.read("1 missing", SILL, cabin(), log()).unknown()).isNotEmpty();
     }
 }

@@ -12,15 +12,15 @@ class StepTextTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "6 screws no. 8, screwdriver, bag 13, hooked at the front",
+                "6 screws no. 8, screwdriver, bag 13, note hooked at the front",
                 "2 trim clips grey, under seal, bag 14, lever plastic",
                 "3 bolts M10x25, 1 bolt M10x22 broken, 17 mm socket, bag 2, off",
-                "5 no. 8 screws black worn, bag 3, the long one sits behind the lever, loose",
+                "5 no. 8 screws black worn, bag 3, loose, note the long one sits behind the lever",
                 "1 clip missing, 2 clips never there, 4 push pins, b7",
                 "lifted",
                 "1 boss broken, rejoin with a plate and epoxy, bag 10",
                 "4 rivets, drilled, rejoin by screw and nut",
-                "glue along the sill, peeled, warm it first",
+                "glue along the sill, peeled, note warm it first",
                 "1 plug red feeds the clock, unplugged",
                 "off"
             })

@@ -14,6 +14,8 @@ final class StopWords {
     static String say(Cabin cabin, Stop stop) {
         return switch (stop) {
             case Stop.StillOut(var parts) -> "Still out: the %s.".formatted(names(cabin, parts));
+            case Stop.Unfinished(var kind, var parts) ->
+                "%s: the %s.".formatted(Words.capital(kind.word()), names(cabin, parts));
             case Stop.LeftOffStill(var left) ->
                 "The %s was left off for %s and is not back."
                         .formatted(cabin.one(left.part()).name(), left.because());

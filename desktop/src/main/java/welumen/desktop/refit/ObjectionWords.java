@@ -12,6 +12,10 @@ final class ObjectionWords {
     private ObjectionWords() {}
 
     static String answer(Job job, Part part, List<Objection> against) {
+        var frozen = job.frozen().get(part.id());
+        if (frozen != null)
+            return "It must come off again: it lies over the %s, %s."
+                    .formatted(job.cabin().one(frozen.held()).name(), frozen.because());
         if (job.refit().isFitted(part.id())) return "It is back in the car.";
         if (against.isEmpty()) return "It can go back now.";
         return switch (against.getFirst()) {
@@ -26,6 +30,13 @@ final class ObjectionWords {
             case Objection.ShutsIn(var left) ->
                 "Not yet: the %s was left off on purpose."
                         .formatted(job.cabin().one(left.part()).name());
+            case Objection.Unfinished(var undone) -> "Not yet: " + undone.said() + ".";
+            case Objection.InTheWay(var hidden, var _) ->
+                "Not yet: the %s under it is not finished."
+                        .formatted(job.cabin().one(hidden).name());
+            case Objection.NearHotWork(var held, var because) ->
+                "Not yet: hot work is to come at the %s, %s."
+                        .formatted(job.cabin().one(held).name(), because);
             case Objection.Short(var places, var usable) ->
                 "It can go back, %d fixings short.".formatted(places - usable);
         };
@@ -48,6 +59,13 @@ final class ObjectionWords {
             case Objection.ShutsIn(var left) ->
                 "The %s was left off for %s; this would shut it in."
                         .formatted(job.cabin().one(left.part()).name(), left.because());
+            case Objection.Unfinished(var undone) -> Words.capital(undone.said()) + ".";
+            case Objection.InTheWay(var hidden, var undone) ->
+                "It would cover the %s, and of that: %s."
+                        .formatted(job.cabin().one(hidden).name(), undone.said());
+            case Objection.NearHotWork(var held, var because) ->
+                "Hot work is to come near it, at the %s: %s. What burns stays out until that is done."
+                        .formatted(job.cabin().one(held).name(), because);
             case Objection.Short(var places, var usable) ->
                 "%d of its %d fixings cannot go back.".formatted(places - usable, places);
         };
@@ -55,15 +73,11 @@ final class ObjectionWords {
 
     /** The first objection that no word can put aside. */
     static Optional<Objection> stopping(List<Objection> against) {
-        return against.stream()
-                .filter(objection -> switch (objection) {
-                    case Objection.NotOff(),
-                            Objection.Held _,
-                            Objection.Elsewhere _,
-                            Objection.ShutsIn _,
-                            Objection.TooEarly _ -> true;
-                    case Objection.Short _ -> false;
-                })
-                .findFirst();
+        return against.stream().filter(Objection::stops).findFirst();
+    }
+
+    /** The first that a word why is wanted for. */
+    static Optional<Objection> wantingAWord(List<Objection> against) {
+        return against.stream().filter(Objection::wantsAWord).findFirst();
     }
 }

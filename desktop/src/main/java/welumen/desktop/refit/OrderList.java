@@ -82,9 +82,13 @@ final class OrderList extends Leaf {
                 list.getItems().stream().filter(step -> part(step).isPresent()).count();
     }
 
-    /** The part that goes back first. */
+    /** The part that can go back now and comes first. */
     Optional<PartId> next() {
-        return list.getItems().stream().findFirst().flatMap(OrderList::part);
+        var signOff = model.job().signOff();
+        return list.getItems().stream()
+                .flatMap(step -> part(step).stream())
+                .filter(signOff::canGoBack)
+                .findFirst();
     }
 
     @Override

@@ -51,7 +51,7 @@ final class PutBackForm extends VBox {
         count.setId("count");
         count.setOnAction(_ -> putBack());
         reason.setId("reason");
-        reason.setPromptText("why it is short, if it is");
+        reason.setPromptText("why, if it is short or not finished");
         reason.setOnAction(_ -> putBack());
         wait.getItems().setAll(UsualWait.values());
         wait.setValue(UsualWait.CONTACT_TACK);
@@ -69,7 +69,7 @@ final class PutBackForm extends VBox {
                         objections,
                         ledger,
                         Nodes.field("Fixings that went in", count),
-                        Nodes.field("Short because", reason),
+                        Nodes.field("All the same, because", reason),
                         wrong,
                         back,
                         Nodes.whole("Glue, filler, colour", Styles.HEADING),
@@ -151,10 +151,17 @@ final class PutBackForm extends VBox {
     void putBack() {
         var part = model.picked();
         if (part.isEmpty()) return;
-        var stopping = ObjectionWords.stopping(
-                model.job().signOff().objections(part.get().id()));
+        var against = model.job().signOff().objections(part.get().id());
+        var stopping = ObjectionWords.stopping(against);
         if (stopping.isPresent()) {
             wrong.setText(ObjectionWords.say(model.job(), stopping.get()));
+            return;
+        }
+        var unfinished = ObjectionWords.wantingAWord(against);
+        if (unfinished.isPresent() && reason.getText().isBlank()) {
+            wrong.setText(ObjectionWords.say(model.job(), unfinished.get())
+                    + " Say why it goes in all the same, or see to it first.");
+            reason.requestFocus();
             return;
         }
         var places = SignOff.places(model.job().strip(), part.get().id());
@@ -163,11 +170,11 @@ final class PutBackForm extends VBox {
                 wrong.setText(why);
                 count.requestFocus();
             }
-            case Understood<CountedIn>(var in) -> putBack(part.get(), in, places);
+            case Understood<CountedIn>(var in) -> putBack(part.get(), in, places, unfinished.isPresent());
         }
     }
 
-    private void putBack(Part part, CountedIn in, int places) {
+    private void putBack(Part part, CountedIn in, int places, boolean isUnfinished) {
         var substitutes = HouseWayObjections.substitutes(model.job(), part.id(), in, reason.getText());
         if (substitutes.isPresent()) {
             wrong.setText(substitutes.get());
@@ -181,8 +188,13 @@ final class PutBackForm extends VBox {
             reason.requestFocus();
             return;
         }
+        var because = reason.getText().strip();
         var back = new PutBack(
-                part.id(), in.count(), in.fixings(), reason.getText().strip());
+                part.id(),
+                in.count(),
+                in.fixings(),
+                isShort || !isUnfinished ? because : "",
+                isUnfinished ? because : "");
         model.make(FinishedWork.log(
                 new AtRefit(new PartPutBack(back)),
                 part.id(),

@@ -58,11 +58,12 @@ public final class RefitView extends StagePane {
     }
 
     private String next() {
+        if (order.count() == 0) return "Nothing waits to go back.";
         return order.next()
-                .map(part -> "%s to go back; the %s comes first."
+                .map(part -> "%s to go back; the %s can go now."
                         .formatted(
                                 Words.many(order.count(), "part"),
                                 model.job().cabin().one(part).name()))
-                .orElse("Nothing waits to go back.");
+                .orElseGet(() -> "%s to go back, and none can go now.".formatted(Words.many(order.count(), "part")));
     }
 }

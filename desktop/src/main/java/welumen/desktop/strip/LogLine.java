@@ -123,6 +123,10 @@ final class LogLine extends VBox {
         switch (key.getCode()) {
             case F8 -> photograph();
             case F7 -> pickUp();
+            case ENTER -> {
+                if (!key.isControlDown()) return;
+                photos.whenHere(this::enterWithNote);
+            }
             case F2 -> {
                 var steps = model.job().strip().steps();
                 if (!steps.isEmpty()) correct(steps.getLast());
@@ -238,7 +242,8 @@ final class LogLine extends VBox {
         var node = Nodes.row(8, Nodes.whole(chip.value(), "chip-value"));
         if (!chip.label().isEmpty()) node.getChildren().addFirst(Nodes.whole(chip.label(), "chip-label"));
         node.getStyleClass().add("chip");
-        node.pseudoClassStateChanged(Styles.WANTED, chip.tone() == Chip.Tone.WANTED);
+        node.pseudoClassStateChanged(
+                Styles.WANTED, chip.tone() == Chip.Tone.WANTED || chip.tone() == Chip.Tone.NOT_KNOWN);
         node.pseudoClassStateChanged(Styles.KEPT, chip.tone() == Chip.Tone.KEPT_AS_NOTE);
         node.setOnMouseClicked(_ -> action.run());
         chips.getChildren().add(node);
@@ -253,11 +258,28 @@ final class LogLine extends VBox {
     /** From a chip to the words that it stands for; from what is wanted to where it is given. */
     private void lead(Chip chip) {
         line.requestFocus();
-        if (chip.tone() != Chip.Tone.WANTED) select(chip);
+        if (chip.tone() == Chip.Tone.NOT_KNOWN) keepAsNote(chip.value());
+        else if (chip.tone() != Chip.Tone.WANTED) select(chip);
         else if (chip.label().equals(Wanted.PHOTO.word())) photograph();
         else if (chip.label().equals(Wanted.BAG.word()))
             append("bag " + model.job().strip().nextBag());
         else if (chip.label().equals(Wanted.REJOINING.word())) append("rejoin with " + usualRejoining());
+    }
+
+    /** Moves what was not understood behind “note”, at the end. */
+    private void keepAsNote(String phrase) {
+        var at = line.getText().indexOf(phrase);
+        if (at < 0) return;
+        var rest = (line.getText().substring(0, at) + line.getText().substring(at + phrase.length()))
+                .replaceAll("\\s*[,;](\\s*[,;])+", ",")
+                .replaceAll("^[\\s,;]+|[\\s,;]+$", "");
+        line.setText(rest.isEmpty() ? "note " + phrase : rest + ", note " + phrase);
+        line.end();
+    }
+
+    /** What was not understood is kept as a remark, by the trimmer's word. */
+    private void enterWithNote() {
+        if (typed() instanceof TypedLine.Says(var reading)) log(reading.withUnknownAsNote());
     }
 
     private void select(Chip chip) {
@@ -333,6 +355,14 @@ final class LogLine extends VBox {
 
     private void log(Reading reading) {
         var now = model.nowProperty().get();
+        var notUnderstood = reading.notUnderstood();
+        if (notUnderstood.isPresent()) {
+            wrong.setText(notUnderstood.get()
+                    + (reading.unknown().isEmpty()
+                            ? ""
+                            : " Nothing was logged. Put it right, or press Ctrl+Enter to keep it as a remark."));
+            return;
+        }
         var objection = StepLogging.objection(model.job(), reading, now);
         if (objection.isPresent()) {
             wrong.setText(objection.get());

@@ -1,6 +1,7 @@
 package welumen.desktop.survey;
 
 import java.util.stream.Collectors;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
@@ -8,6 +9,7 @@ import welumen.cabin.Part;
 import welumen.cabin.PartId;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.diary.Task;
 import welumen.diary.WhatNext;
@@ -40,6 +42,7 @@ final class HoldBox {
                 6,
                 Nodes.label("Held: " + model.job().survey().holds().get(part.id()), Styles.STRONG, Styles.DANGER),
                 Nodes.label(stops(part.id())),
+                reopening(part.id()),
                 Nodes.label(meanwhile(part.id()), Styles.SECOND),
                 Nodes.label(
                         "Nothing may cover it until somebody qualified has seen to it; local rules come first.",
@@ -83,6 +86,32 @@ final class HoldBox {
         return stopped.isEmpty()
                 ? "It stops nothing that is out now."
                 : "It stops the " + stopped.stream().map(this::name).collect(Collectors.joining(", the ")) + ".";
+    }
+
+    /** What is in the car over it, in the order in which it comes off again. */
+    private Node reopening(PartId held) {
+        var box = Nodes.column(3);
+        box.setId("reopening");
+        model.job().reopening(held).ifPresent(again -> {
+            box.getChildren()
+                    .add(Nodes.label(
+                            "To get at it, %s off: %s, and %s to put back."
+                                    .formatted(
+                                            Words.many(again.lines().size(), "part"),
+                                            Words.about(again.off()),
+                                            Words.about(again.back())),
+                            Styles.STRONG));
+            for (var line : again.lines())
+                box.getChildren()
+                        .add(Nodes.label(
+                                line.lost().isEmpty()
+                                        ? "· the " + name(line.part())
+                                        : "· the %s; lost with it: %s"
+                                                .formatted(name(line.part()), String.join(", ", line.lost())),
+                                Styles.NOTE));
+        });
+        box.setManaged(!box.getChildren().isEmpty());
+        return box;
     }
 
     private String meanwhile(PartId held) {

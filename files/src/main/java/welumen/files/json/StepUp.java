@@ -7,7 +7,7 @@ import java.util.List;
 /** Brings entries that an older Welumen wrote to the form in which they are written now, one version after the other. */
 final class StepUp {
     /** The newest version whose form differs from the one before; what is not older needs no step. */
-    static final int NEWEST = 10;
+    static final int NEWEST = 12;
 
     private StepUp() {}
 
@@ -22,6 +22,7 @@ final class StepUp {
         if (version < 8) toEight(change);
         if (version < 9) toNine(change);
         if (version < 10) toTen(change);
+        if (version < 12) toTwelve(change);
     }
 
     /**
@@ -230,6 +231,12 @@ final class StepUp {
     private static void toTen(JsonNode node) {
         if (node instanceof ObjectNode roll && roll.has("costPerMetre")) roll.putArray("flaws");
         node.forEach(StepUp::toTen);
+    }
+
+    /** Version 12: a part put back says why it went in though it was not finished. */
+    private static void toTwelve(JsonNode node) {
+        if (node.path("putBack") instanceof ObjectNode back) back.put("unfinishedBecause", "");
+        node.forEach(StepUp::toTwelve);
     }
 
     /** The middle of its box, on which pieces were centred. */

@@ -100,6 +100,9 @@ public final class JobLogPdf {
             paper.line(
                     "%d in".formatted(back.fixingsIn()),
                     job.cabin().one(back.part()).title()
-                            + (back.shortBecause().isEmpty() ? "" : ", signed off short: " + back.shortBecause()));
+                            + (back.shortBecause().isEmpty() ? "" : ", signed off short: " + back.shortBecause())
+                            + (back.unfinishedBecause().isEmpty()
+                                    ? ""
+                                    : ", not finished: " + back.unfinishedBecause()));
     }
 }

@@ -172,9 +172,9 @@ final class SelkieJob {
         on(today.minusDays(14), 10, 5);
         step("right sill cover", "6 screws no. 8, 2 clips grey under seal, bag 5");
         step("right kick panel", "4 screws no. 6, bag 6");
-        step("rear cushion", "lifted, hooked at the front");
-        step("right rear carpet", "peeled, off, damp beneath");
-        step("right rear underlay", "lifted, wet through");
+        step("rear cushion", "lifted, note hooked at the front");
+        step("right rear carpet", "peeled, off, note damp beneath");
+        step("right rear underlay", "lifted, note wet through");
         finding(
                 "right rear floor",
                 FindingKind.RUST_THROUGH,
@@ -223,11 +223,11 @@ final class SelkieJob {
 
     private void leftSide() {
         on(today, 13, 40);
-        step("battery", "negative off, waited 10 min");
+        step("battery", "off, note negative first, waited 10 min");
         on(today, 13, 52);
         step("gear gaiter", "4 screws no. 6 chrome, bag 9");
         on(today, 13, 58);
-        step("console", "5 screws no. 8, 2 plugs, bag 10, cracked at its rear left post", true);
+        step("console", "5 screws no. 8, 2 plugs, bag 10, note cracked at its rear left post", true);
         finding("console", FindingKind.BROKEN_TAB, 25, Severity.PLAIN, 60, 60, "rear left post");
         make(new AtTreatment(new TreatmentChosen(id("console"), Treatment.REPAIR_BOARD, "plate behind, epoxy")));
         on(today, 14, 0);
@@ -244,7 +244,7 @@ final class SelkieJob {
         on(today, 14, 48);
         clock("Sill carpet, adhesive", "lay", Duration.ofMinutes(8));
         on(today, 14, 52);
-        step("left sill cover", "6 screws no. 8, screwdriver, bag 13, hooked at the front");
+        step("left sill cover", "6 screws no. 8, screwdriver, bag 13, note hooked at the front");
     }
 
     private void clock(String on, String next, Duration lasts) {
@@ -260,6 +260,9 @@ final class SelkieJob {
     private void step(String part, String line, boolean photographed) {
         var reading = Shorthand.read(
                 line, id(part), journal.state().cabin(), journal.state().strip());
+        reading.notUnderstood().ifPresent(why -> {
+            throw new IllegalStateException("The demo's line “%s” is none. %s".formatted(line, why));
+        });
         var photos = photographed
                 ? List.of(workshop.photos().keep(new CameraStandin().shoot(part), part + ".png"))
                 : List.<String>of();

@@ -1,0 +1,69 @@
+package welumen.refit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.Predicate;
+import welumen.cabin.Cabin;
+import welumen.cabin.PartId;
+import welumen.cut.CutLog;
+import welumen.cut.CuttingTable;
+import welumen.cut.FromPattern;
+import welumen.pattern.Patterns;
+import welumen.pattern.Piece;
+import welumen.survey.Severity;
+import welumen.survey.Survey;
+import welumen.treatment.Choices;
+import welumen.treatment.Treatment;
+
+/** What each part still wants done before it is finished: chosen and not done, bad and not decided, drawn and not cut. */
+public record WorkLeft(Survey survey, Choices choices, Patterns patterns, CuttingTable table, CutLog cut) {
+    /**
+     * By part; those that are finished are not in it.
+     *
+     * @param counts whether a piece counts: one that is only guessed from another car is not yet this car's
+     */
+    public Map<PartId, List<Undone>> of(Cabin cabin, Predicate<Piece> counts) {
+        var left = new TreeMap<PartId, List<Undone>>();
+        for (var part : cabin.parts()) {
+            var undone = of(part.id(), counts);
+            if (!undone.isEmpty()) left.put(part.id(), undone);
+        }
+        return left;
+    }
+
+    private List<Undone> of(PartId part, Predicate<Piece> counts) {
+        if (choices.isDone(part)) return List.of();
+        var undone = new ArrayList<Undone>();
+        if (isLeftAsItIs(part)) return List.of();
+        if (choices.isOpen(part)) undone.add(new Undone.Untreated(choices.words(part)));
+        else
+            survey.on(part).stream()
+                    .filter(finding -> !finding.kind().stopsWork()) // those hold the part until somebody has seen to it
+                    .filter(finding -> finding.severity().compareTo(Severity.BAD) >= 0)
+                    .findFirst()
+                    .ifPresent(finding -> undone.add(new Undone.Undecided(finding)));
+        var uncut = patterns.pieces().stream()
+                .filter(piece -> piece.part().equals(part) && counts.test(piece) && !isCut(piece))
+                .map(Piece::name)
+                .toList();
+        if (!uncut.isEmpty()) undone.add(new Undone.Uncut(uncut));
+        return undone;
+    }
+
+    private boolean isLeftAsItIs(PartId part) {
+        return choices.of(part)
+                .map(chosen -> chosen.treatments().equals(List.of(Treatment.LEAVE)))
+                .orElse(false);
+    }
+
+    private boolean isCut(Piece piece) {
+        if (!(table instanceof CuttingTable.Laid(var _, var plan))) return false;
+        var well = plan.placements().stream()
+                .filter(one -> FromPattern.isOf(one.piece(), piece.id()))
+                .filter(one -> cut.isCut(one.stock()) && !cut.isSpoilt(one))
+                .count();
+        return well >= piece.pairing().count();
+    }
+}
