@@ -3,6 +3,7 @@ package welumen.diary;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
 import welumen.refit.RefitLog;
@@ -12,6 +13,7 @@ import welumen.strip.LearntTimes;
 import welumen.strip.RefitLinks;
 import welumen.strip.StripLog;
 import welumen.treatment.Choices;
+import welumen.treatment.Deployment;
 import welumen.treatment.TreatmentHours;
 
 /**
@@ -26,6 +28,7 @@ public final class WhatNext {
     private final SignOff signOff;
     private final LearntTimes times;
     private final TreatmentHours benchTimes;
+    private final Map<PartId, String> guarded;
 
     private WhatNext(Standing at) {
         this.cabin = at.cabin();
@@ -33,13 +36,19 @@ public final class WhatNext {
         this.signOff = at.signOff();
         this.times = at.times();
         this.benchTimes = at.benchTimes();
+        this.guarded = at.guarded();
         this.strip = signOff.strip();
         this.refit = signOff.refit();
     }
 
     /** The work as it stands. */
     public record Standing(
-            Cabin cabin, Choices choices, SignOff signOff, LearntTimes times, TreatmentHours benchTimes) {}
+            Cabin cabin,
+            Choices choices,
+            SignOff signOff,
+            LearntTimes times,
+            TreatmentHours benchTimes,
+            Map<PartId, String> guarded) {}
 
     /** Every task that is open, those that can be begun first, then by how many others they keep waiting. */
     public static List<Task> of(Standing at) {
@@ -66,7 +75,12 @@ public final class WhatNext {
         var hours = benchTimes
                 .of(choices.of(part).orElseThrow().treatments(), cabin.one(part).kind())
                 .likely();
-        return new Task(part, Task.Kind.TREAT, hours, List.of(), 1 + laterThan(part));
+        var waits = Deployment.stands(
+                        guarded.get(part), choices.of(part).orElseThrow().treatments())
+                .stream()
+                .map("somebody qualified has to answer first: %s"::formatted)
+                .toList();
+        return new Task(part, Task.Kind.TREAT, hours, waits, 1 + laterThan(part));
     }
 
     private Task putBack(PartId part) {

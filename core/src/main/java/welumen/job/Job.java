@@ -44,6 +44,7 @@ import welumen.survey.Survey;
 import welumen.treatment.Advice;
 import welumen.treatment.Candidates;
 import welumen.treatment.Choices;
+import welumen.treatment.Deployment;
 import welumen.treatment.PriceList;
 import welumen.treatment.Terms;
 import welumen.treatment.TreatmentHours;
@@ -222,7 +223,12 @@ public record Job(
      * @param lastPrices what the workshop said last in another job
      */
     public Terms terms(TreatmentHours others, PriceList lastPrices) {
-        return new Terms(choices.prices().orElse(lastPrices), others.and(benchTimes()), brief.schools());
+        return new Terms(choices.prices().orElse(lastPrices), others.and(benchTimes()), brief.schools(), guarded());
+    }
+
+    /** Why nothing may be sewn, glued, filled, coated or wrapped on some parts until somebody qualified has answered. */
+    public Map<PartId, String> guarded() {
+        return Deployment.guarded(cabin, survey, brief.hasAirbags());
     }
 
     /** What can be done with a part, weighed by the job's standard; empty before there is one, or where nothing was found. */
@@ -262,6 +268,6 @@ public record Job(
     }
 
     public WhatNext.Standing standing() {
-        return new WhatNext.Standing(cabin, choices, signOff(), new LearntTimes(cabin, work), benchTimes());
+        return new WhatNext.Standing(cabin, choices, signOff(), new LearntTimes(cabin, work), benchTimes(), guarded());
     }
 }

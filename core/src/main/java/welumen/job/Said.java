@@ -109,6 +109,7 @@ import welumen.survey.SurveyChange.HoldLifted;
 import welumen.survey.SurveyChange.HoldPut;
 import welumen.survey.SurveyChange.LookedAt;
 import welumen.survey.SurveyChange.PatinaGrouped;
+import welumen.survey.SurveyChange.QualifiedAnswered;
 import welumen.treatment.TreatmentChange.PartStandardSaid;
 import welumen.treatment.TreatmentChange.PricesLeftToYard;
 import welumen.treatment.TreatmentChange.PricesSaid;
@@ -210,6 +211,12 @@ public final class Said {
                 parts.size() < 2 ? "Aged apart" : "Aged alike: %d parts".formatted(parts.size());
             case AtSurvey(HoldPut(var part, var because)) ->
                 "Held: %s, %s".formatted(cabin.one(part).name(), because);
+            case AtSurvey(QualifiedAnswered(var part, var answer)) ->
+                "%s: %s, by %s"
+                        .formatted(
+                                cabin.one(part).title(),
+                                answer.mayBeWorked() ? "may be worked on" : "not to be touched",
+                                answer.by());
             case AtSurvey(HoldLifted(var part, var by)) ->
                 "Let go: %s, seen by %s".formatted(cabin.one(part).name(), by);
             case AtPattern(PieceDrawn(var piece)) -> "Drawn: " + piece.name();

@@ -18,6 +18,7 @@ import welumen.survey.SurveyChange.HoldLifted;
 import welumen.survey.SurveyChange.HoldPut;
 import welumen.survey.SurveyChange.LookedAt;
 import welumen.survey.SurveyChange.PatinaGrouped;
+import welumen.survey.SurveyChange.QualifiedAnswered;
 
 /**
  * What was found, which parts were looked at, and what is held.
@@ -26,6 +27,7 @@ import welumen.survey.SurveyChange.PatinaGrouped;
  * @param patina groups of parts that aged alike
  * @param causes where damp and the like came from, for parts on which it is cured
  * @param measured where bought parts were measured, and how far they reach
+ * @param answers what somebody qualified has said of parts that have to do with airbags and belts
  */
 public record Survey(
         List<Finding> findings,
@@ -33,8 +35,10 @@ public record Survey(
         Map<PartId, String> holds,
         List<List<PartId>> patina,
         Map<PartId, String> causes,
-        Map<PartId, List<Station>> measured) {
-    public static final Survey EMPTY = new Survey(List.of(), Set.of(), Map.of(), List.of(), Map.of(), Map.of());
+        Map<PartId, List<Station>> measured,
+        Map<PartId, QualifiedAnswer> answers) {
+    public static final Survey EMPTY =
+            new Survey(List.of(), Set.of(), Map.of(), List.of(), Map.of(), Map.of(), Map.of());
 
     public Survey {
         findings = List.copyOf(findings);
@@ -43,6 +47,7 @@ public record Survey(
         patina = List.copyOf(patina);
         causes = Map.copyOf(causes);
         measured = Map.copyOf(measured);
+        answers = Map.copyOf(answers);
     }
 
     public Survey after(SurveyChange change) {
@@ -51,25 +56,31 @@ public record Survey(
             case FindingCorrected(var finding) -> {
                 var rest = struck(finding.number());
                 var now = rest.found(finding);
-                yield new Survey(inOrder(now.findings), now.looked, now.holds, patina, now.causes, measured);
+                yield new Survey(inOrder(now.findings), now.looked, now.holds, patina, now.causes, measured, answers);
             }
             case FindingStruck(var number) -> struck(number);
-            case LookedAt(var part) -> new Survey(findings, and(looked, part), holds, patina, causes, measured);
+            case LookedAt(var part) ->
+                new Survey(findings, and(looked, part), holds, patina, causes, measured, answers);
             case FitMeasured(var part, var stations) -> {
                 var more = new TreeMap<>(measured);
                 more.put(part, stations);
-                yield new Survey(findings, looked, holds, patina, causes, more);
+                yield new Survey(findings, looked, holds, patina, causes, more, answers);
             }
             case CauseCured(var part, var cause) -> {
                 var more = new TreeMap<>(causes);
                 more.put(part, cause);
-                yield new Survey(findings, looked, holds, patina, more, measured);
+                yield new Survey(findings, looked, holds, patina, more, measured, answers);
+            }
+            case QualifiedAnswered(var part, var answer) -> {
+                var more = new TreeMap<>(answers);
+                more.put(part, answer);
+                yield new Survey(findings, looked, holds, patina, causes, measured, more);
             }
             case HoldPut(var part, var because) -> held(part, because);
             case HoldLifted(var part, var by) -> {
                 var fewer = new TreeMap<>(holds);
                 fewer.remove(part);
-                yield new Survey(findings, looked, fewer, patina, causes, measured);
+                yield new Survey(findings, looked, fewer, patina, causes, measured, answers);
             }
             case PatinaGrouped(var parts) ->
                 new Survey(
@@ -82,7 +93,8 @@ public record Survey(
                                         parts.size() < 2 ? Stream.empty() : Stream.of(parts))
                                 .toList(),
                         causes,
-                        measured);
+                        measured,
+                        answers);
         };
     }
 
@@ -112,7 +124,7 @@ public record Survey(
         var more = Stream.concat(findings.stream(), Stream.of(finding)).toList();
         var cured = new TreeMap<>(causes);
         if (finding.kind().hasCause()) cured.remove(finding.part());
-        var with = new Survey(more, and(looked, finding.part()), holds, patina, cured, measured);
+        var with = new Survey(more, and(looked, finding.part()), holds, patina, cured, measured, answers);
         return finding.kind().stopsWork()
                 ? with.held(finding.part(), finding.kind().word())
                 : with;
@@ -134,7 +146,7 @@ public record Survey(
                             finding.part().equals(gone.part()) && finding.kind().stopsWork())
                     .forEach(finding -> held.put(finding.part(), finding.kind().word()));
         }
-        return new Survey(left, looked, held, patina, causes, measured);
+        return new Survey(left, looked, held, patina, causes, measured, answers);
     }
 
     private static List<Finding> inOrder(List<Finding> findings) {
@@ -146,7 +158,7 @@ public record Survey(
     private Survey held(PartId part, String because) {
         var more = new TreeMap<>(holds);
         more.put(part, because);
-        return new Survey(findings, looked, more, patina, causes, measured);
+        return new Survey(findings, looked, more, patina, causes, measured, answers);
     }
 
     private static Set<PartId> and(Set<PartId> set, PartId more) {

@@ -51,4 +51,7 @@ public sealed interface SurveyChange {
             parts = List.copyOf(parts);
         }
     }
+
+    /** Somebody qualified has answered for a part that has to do with an airbag or a belt. */
+    record QualifiedAnswered(PartId part, QualifiedAnswer answer) implements SurveyChange {}
 }

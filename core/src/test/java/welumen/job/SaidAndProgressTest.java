@@ -124,6 +124,7 @@ import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
 import welumen.strip.StripReason;
 import welumen.strip.StripRule;
+import welumen.survey.QualifiedAnswer;
 import welumen.survey.Station;
 import welumen.survey.SurveyChange.CauseCured;
 import welumen.survey.SurveyChange.FitMeasured;
@@ -131,6 +132,7 @@ import welumen.survey.SurveyChange.HoldLifted;
 import welumen.survey.SurveyChange.HoldPut;
 import welumen.survey.SurveyChange.LookedAt;
 import welumen.survey.SurveyChange.PatinaGrouped;
+import welumen.survey.SurveyChange.QualifiedAnswered;
 import welumen.treatment.Treatment;
 import welumen.treatment.TreatmentChange.PartStandardSaid;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
@@ -165,6 +167,7 @@ class SaidAndProgressTest {
                 new AtIntake(new SchoolChosen(School.TEMPLATED)),
                 new AtSurvey(new HoldPut(Saloon.SILL, "damp")),
                 new AtSurvey(new HoldLifted(Saloon.SILL, "Ada")),
+                new AtSurvey(new QualifiedAnswered(Saloon.SEAT, new QualifiedAnswer("Ms Teal, airbag fitter", true))),
                 new AtPattern(new PieceDrawn(piece)),
                 new AtPattern(new EdgeFinished(piece.id(), 0, EdgeFinish.HEM, 20)),
                 new AtCut(new PlanAccepted(

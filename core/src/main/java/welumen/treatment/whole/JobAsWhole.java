@@ -53,6 +53,8 @@ public final class JobAsWhole {
         var findings = survey.on(part.id());
         var fixed = choices.of(part.id())
                 .filter(TreatmentChosen::fixed)
+                .filter(chosen ->
+                        figures.terms().guards(part.id(), chosen.treatments()).isEmpty())
                 .map(chosen -> Candidates.chosen(part, findings, chosen.treatments(), figures.terms()));
         var ways = fixed.map(List::of).orElseGet(() -> Candidates.of(part, findings, figures.terms()));
         if (ways.isEmpty()) return Optional.empty();

@@ -87,6 +87,15 @@ final class ChooseLeaf extends Leaf {
     }
 
     private void show(Part part, Advice advice) {
+        new GuardBox(model).showIn(ways, part);
+        var against =
+                model.job().choices().of(part.id()).flatMap(one -> model.terms().guards(part.id(), one.treatments()));
+        if (against.isPresent())
+            ways.getChildren()
+                    .add(Nodes.label(
+                            "Chosen, and not to be done so: "
+                                    + model.job().choices().words(part.id()) + ".",
+                            Styles.DANGER));
         var words = words();
         var numbered = new ArrayList<Candidate>();
         for (var way : advice.ways()) {

@@ -3,6 +3,7 @@ package welumen.desktop.survey;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -215,6 +216,9 @@ final class WholeLeaf extends Leaf {
                                             one.alone().word(),
                                             words().money(one.alone().cost())),
                             Styles.NOTE));
+        Optional.ofNullable(model.job().guarded().get(one.part()))
+                .ifPresent(why -> told.getChildren()
+                        .add(Nodes.label("nothing is sewn, glued, filled, coated or wrapped: " + why, Styles.NOTE)));
         told.setMinWidth(0);
         var facts = Nodes.whole(
                 "%s · %s · %s"

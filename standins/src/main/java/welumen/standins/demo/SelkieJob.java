@@ -237,7 +237,7 @@ final class SelkieJob {
         on(today, 14, 44);
         step(
                 "left front seat",
-                "3 bolts M10x25, 1 bolt M10x22, 1 plug under the cushion, bag 12, the short bolt sits front inner",
+                "3 bolts M10x25, 1 bolt M10x22, 1 plug under the cushion, bag 12, note the short bolt sits front inner",
                 true);
         finding("left front seat", FindingKind.TEAR, 120, Severity.BAD, 200, 420, "cushion, outer bolster");
         finding("left front seat", FindingKind.SHRUNK_COVER, 300, Severity.PLAIN, 260, 900, "");
