@@ -74,8 +74,11 @@ import welumen.measure.Lengths;
 import welumen.pattern.PatternChange.ClearanceMeasured;
 import welumen.pattern.PatternChange.CutFreed;
 import welumen.pattern.PatternChange.CutHeld;
+import welumen.pattern.PatternChange.CuttingAllowed;
 import welumen.pattern.PatternChange.EdgeFinished;
 import welumen.pattern.PatternChange.EdgeLeftLong;
+import welumen.pattern.PatternChange.FigureSaid;
+import welumen.pattern.PatternChange.LayersSaid;
 import welumen.pattern.PatternChange.LessonLearnt;
 import welumen.pattern.PatternChange.LessonTaken;
 import welumen.pattern.PatternChange.LikenessDropped;
@@ -232,6 +235,13 @@ public final class Said {
             case AtPattern(LikenessWanted(var likeness)) -> "By reference: " + likeness.what();
             case AtPattern(LikenessDropped(var what)) -> "No longer by reference: " + what;
             case AtPattern(LessonLearnt(var lesson)) -> "First side taught about " + lesson.piece();
+            case AtPattern(LayersSaid(var part, var layers)) ->
+                "Under the %s: %s thicker".formatted(cabin.one(part).name(), Lengths.said(layers.thickerMm()));
+            case AtPattern(FigureSaid(var part, var what, var typed)) ->
+                "Noted of the %s: %s %s"
+                        .formatted(
+                                cabin.one(part).name(), what.replace('-', ' '), typed.isEmpty() ? "not said" : typed);
+            case AtPattern(CuttingAllowed(var allowed)) -> "May be cut all the same, says " + allowed.by();
             case AtPattern(LessonTaken(var number, var piece)) -> "Taken over from the first side: " + piece;
             case AtPattern(ClearanceMeasured(var clearance)) -> "Clearance: " + clearance.what();
             case AtPattern(SeamJoined(var seam)) ->

@@ -33,7 +33,7 @@ public final class NumberText {
     }
 
     /** The same number without an exponent and without idle noughts: 1400, 12.5. */
-    static String print(BigDecimal number) {
+    public static String print(BigDecimal number) {
         return number.signum() == 0 ? "0" : number.stripTrailingZeros().toPlainString();
     }
 

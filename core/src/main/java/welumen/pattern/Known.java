@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import welumen.cabin.PartId;
 
 /**
  * What is known about pieces beside how they are drawn.
@@ -17,6 +18,9 @@ import java.util.function.Predicate;
  * @param paddings what a piece of foam or felt is, by its name
  * @param likenesses what the design has in common with a reference
  * @param lessons what first sides taught, in that order
+ * @param beneath what lies under coverings, and which pieces it has outgrown
+ * @param figures what was typed at the bench for a part, by part and by what it is
+ * @param allowed what may be cut though something speaks against it
  */
 public record Known(
         List<Trial> trials,
@@ -25,9 +29,21 @@ public record Known(
         List<Clearance> clearances,
         Map<String, Padding> paddings,
         List<Likeness> likenesses,
-        List<Lesson> lessons) {
-    public static final Known NOTHING =
-            new Known(List.of(), Map.of(), Map.of(), List.of(), Map.of(), List.of(), List.of());
+        List<Lesson> lessons,
+        Beneath beneath,
+        Map<PartId, Map<String, String>> figures,
+        List<CutAllowed> allowed) {
+    public static final Known NOTHING = new Known(
+            List.of(),
+            Map.of(),
+            Map.of(),
+            List.of(),
+            Map.of(),
+            List.of(),
+            List.of(),
+            Beneath.NOTHING,
+            Map.of(),
+            List.of());
 
     public Known {
         trials = List.copyOf(trials);
@@ -37,10 +53,22 @@ public record Known(
         paddings = Map.copyOf(paddings);
         likenesses = List.copyOf(likenesses);
         lessons = List.copyOf(lessons);
+        figures = Map.copyOf(figures);
+        allowed = List.copyOf(allowed);
     }
 
     Known with(Trial trial) {
-        return new Known(and(trials, trial, _ -> false), awaited, stations, clearances, paddings, likenesses, lessons);
+        return new Known(
+                and(trials, trial, _ -> false),
+                awaited,
+                stations,
+                clearances,
+                paddings,
+                likenesses,
+                lessons,
+                beneath,
+                figures,
+                allowed);
     }
 
     /** @param what empty for nothing any more */
@@ -48,7 +76,7 @@ public record Known(
         var other = new HashMap<>(awaited);
         if (what.isBlank()) other.remove(piece);
         else other.put(piece, what);
-        return new Known(trials, other, stations, clearances, paddings, likenesses, lessons);
+        return new Known(trials, other, stations, clearances, paddings, likenesses, lessons, beneath, figures, allowed);
     }
 
     Known with(String piece, SideStation station) {
@@ -59,7 +87,7 @@ public record Known(
                         stations.getOrDefault(piece, List.of()),
                         station,
                         old -> old.name().equals(station.name())));
-        return new Known(trials, awaited, other, clearances, paddings, likenesses, lessons);
+        return new Known(trials, awaited, other, clearances, paddings, likenesses, lessons, beneath, figures, allowed);
     }
 
     Known with(Clearance clearance) {
@@ -70,13 +98,16 @@ public record Known(
                 and(clearances, clearance, old -> old.what().equals(clearance.what())),
                 paddings,
                 likenesses,
-                lessons);
+                lessons,
+                beneath,
+                figures,
+                allowed);
     }
 
     Known with(String piece, Padding padding) {
         var other = new HashMap<>(paddings);
         other.put(piece, padding);
-        return new Known(trials, awaited, stations, clearances, other, likenesses, lessons);
+        return new Known(trials, awaited, stations, clearances, other, likenesses, lessons, beneath, figures, allowed);
     }
 
     Known with(Likeness likeness) {
@@ -99,11 +130,47 @@ public record Known(
     }
 
     private Known alike(List<Likeness> others) {
-        return new Known(trials, awaited, stations, clearances, paddings, others, lessons);
+        return new Known(trials, awaited, stations, clearances, paddings, others, lessons, beneath, figures, allowed);
     }
 
     private Known taught(List<Lesson> others) {
-        return new Known(trials, awaited, stations, clearances, paddings, likenesses, others);
+        return new Known(
+                trials, awaited, stations, clearances, paddings, likenesses, others, beneath, figures, allowed);
+    }
+
+    Known with(Beneath other) {
+        return new Known(trials, awaited, stations, clearances, paddings, likenesses, lessons, other, figures, allowed);
+    }
+
+    Known with(PartId part, String what, String typed) {
+        var all = new HashMap<>(figures);
+        var own = new HashMap<>(all.getOrDefault(part, Map.of()));
+        if (typed.isBlank()) own.remove(what);
+        else own.put(what, typed.strip());
+        all.put(part, Map.copyOf(own));
+        return new Known(trials, awaited, stations, clearances, paddings, likenesses, lessons, beneath, all, allowed);
+    }
+
+    Known with(CutAllowed one) {
+        return new Known(
+                trials,
+                awaited,
+                stations,
+                clearances,
+                paddings,
+                likenesses,
+                lessons,
+                beneath,
+                figures,
+                and(
+                        allowed,
+                        one,
+                        old -> old.piece().equals(one.piece()) && old.against().equals(one.against())));
+    }
+
+    /** What was typed of a part, if anything was. */
+    public Optional<String> figure(PartId part, String what) {
+        return Optional.ofNullable(figures.getOrDefault(part, Map.of()).get(what));
     }
 
     /** With one more, in place of those that it replaces. */

@@ -1,5 +1,8 @@
 package welumen.pattern;
 
+import welumen.cabin.PartId;
+import welumen.pattern.layer.Layers;
+
 /** What happens to the patterns of a job. */
 public sealed interface PatternChange {
     /** A piece is drawn, or drawn anew under its name. */
@@ -45,4 +48,12 @@ public sealed interface PatternChange {
 
     /** @param lesson which one, from 0 */
     record LessonTaken(int lesson, String piece) implements PatternChange {}
+
+    /** What lies beneath the covering of a part, in place of what was said before. */
+    record LayersSaid(PartId part, Layers layers) implements PatternChange {}
+
+    /** A figure that somebody has typed at the bench for a part, as it was typed with its unit; empty to take it back. */
+    record FigureSaid(PartId part, String what, String typed) implements PatternChange {}
+
+    record CuttingAllowed(CutAllowed allowed) implements PatternChange {}
 }

@@ -8,8 +8,11 @@ import welumen.cabin.PartId;
 import welumen.pattern.PatternChange.ClearanceMeasured;
 import welumen.pattern.PatternChange.CutFreed;
 import welumen.pattern.PatternChange.CutHeld;
+import welumen.pattern.PatternChange.CuttingAllowed;
 import welumen.pattern.PatternChange.EdgeFinished;
 import welumen.pattern.PatternChange.EdgeLeftLong;
+import welumen.pattern.PatternChange.FigureSaid;
+import welumen.pattern.PatternChange.LayersSaid;
 import welumen.pattern.PatternChange.LessonLearnt;
 import welumen.pattern.PatternChange.LessonTaken;
 import welumen.pattern.PatternChange.LikenessDropped;
@@ -44,7 +47,7 @@ public record Patterns(List<Piece> pieces, List<Seam> seams, Known known) {
     /** @throws IllegalStateException if an edge is changed that is not there */
     public Patterns after(PatternChange change) {
         return switch (change) {
-            case PieceDrawn(var piece) -> with(piece);
+            case PieceDrawn(var piece) -> drawn(piece);
             case PieceDropped(var id) -> without(id);
             case SeamJoined(var seam) -> {
                 var more = new ArrayList<>(
@@ -71,6 +74,10 @@ public record Patterns(List<Piece> pieces, List<Seam> seams, Known known) {
             case LikenessDropped(var what) -> knowing(known.without(what));
             case LessonLearnt(var lesson) -> knowing(known.with(lesson));
             case LessonTaken(var number, var id) -> knowing(known.taken(number, id));
+            case LayersSaid(var part, var layers) ->
+                knowing(known.with(known.beneath().with(part, layers, of(part))));
+            case FigureSaid(var part, var what, var typed) -> knowing(known.with(part, what, typed));
+            case CuttingAllowed(var allowed) -> knowing(known.with(allowed));
         };
     }
 
@@ -96,6 +103,29 @@ public record Patterns(List<Piece> pieces, List<Seam> seams, Known known) {
         return seams.stream()
                 .filter(seam -> seam.one().isDrawnAs(side) || seam.other().isDrawnAs(side))
                 .findFirst();
+    }
+
+    private Patterns drawn(Piece piece) {
+        var isOtherwise = findOne(piece.id())
+                .filter(before -> before.net().equals(piece.net()))
+                .isEmpty();
+        var next = with(piece);
+        return isOtherwise ? next.knowing(known.with(known.beneath().redrawn(piece.id()))) : next;
+    }
+
+    /** The pieces of that name on the other side of the car. */
+    public List<Piece> fellowsOf(Piece piece) {
+        return pieces.stream()
+                .filter(other -> !other.id().equals(piece.id())
+                        && (!other.part().equals(piece.part()) || !other.name().equals(piece.name()))
+                        && sideless(other.name()).equals(sideless(piece.name()))
+                        && sideless(other.part().value())
+                                .equals(sideless(piece.part().value())))
+                .toList();
+    }
+
+    private static String sideless(String name) {
+        return name.replaceAll("(?i)\\b(left|right)\\b", "").strip();
     }
 
     private Piece having(String id, int edge) {

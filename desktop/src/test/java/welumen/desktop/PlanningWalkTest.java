@@ -138,6 +138,12 @@ class PlanningWalkTest {
         assertThat(bench.text("boards-answer"))
                 .contains("31 mm beyond the board")
                 .contains("so it is cut");
+        assertThat(bench.text("drop-in")).as("no example is a fact").startsWith("Type how wide");
+        assertThat(bench.text("boards-guesses"))
+                .contains("nobody has confirmed")
+                .contains("board thick 6 mm");
+        bench.typeAndEnter("opening-wide", "182");
+        bench.typeAndEnter("opening-high", "240");
         assertThat(bench.text("drop-in"))
                 .contains("176.2 mm by 234.2 mm")
                 .contains("182.0 − 2 × (1.2 + 1.2 + 0.5) = 176.2");
@@ -213,12 +219,19 @@ class PlanningWalkTest {
 
     @Test
     void aThickerFloorIsReckonedAndWhatMovesIsWatched() {
+        bench.pick(CONSOLE.value());
         bench.click("leaf-thickness");
+        assertThat(bench.text("thickness-answer")).as("no example is a fact").startsWith("Nobody has said");
+        assertThat(bench.text("rivet")).isEmpty();
+        bench.typeAndEnter("bends", "4 sharp hollows, 2 ridges");
+        bench.typeAndEnter("build-up-now", "2 + 16 crushed 30 %");
         assertThat(bench.text("thickness-answer"))
                 .contains("13.2 mm thicker")
                 .contains("64 mm shorter")
                 .contains("no pattern");
+        bench.typeAndEnter("rivet-stack", "3 + 3 + 1.2 + 3 + 9");
         assertThat(bench.text("rivet")).contains("22.2 mm").contains("25 mm");
+        bench.typeAndEnter("lid-length", "300 mm");
         bench.typeAndEnter("lid-thick", "40 mm");
         assertThat(bench.text("lid"))
                 .startsWith("5.1 mm between the bare edges")
@@ -232,6 +245,20 @@ class PlanningWalkTest {
                 .isEqualTo(1);
         bench.typeAndEnter("bends", "a few");
         assertThat(bench.text("thickness-answer")).contains("is no bend");
+        bench.restart();
+        bench.go(WorkStage.PATTERN);
+        bench.pick(CONSOLE.value());
+        bench.click("leaf-thickness");
+        assertThat(bench.text("thickness-answer")).as("kept with the part").contains("13.2 mm thicker");
+        assertThat(bench.field("lid-thick")).isEqualTo("40 mm");
+        bench.pick("left-kick-panel");
+        assertThat(bench.text("thickness-answer")).as("and not of any other").startsWith("Nobody has said");
+        assertThat(bench.field("lid-thick")).isEmpty();
+        bench.pick(CONSOLE.value());
+        bench.click("leaf-trials");
+        assertThat(bench.text("trials-answer")).contains("so it is no pattern");
+        bench.typeAndEnter("cut-because", "the new one is cut long and fitted");
+        assertThat(bench.text("trials-answer")).doesNotContain("so it is no pattern");
     }
 
     /** What AB taught on the left is taken over by the right, and then the left is put right too. */

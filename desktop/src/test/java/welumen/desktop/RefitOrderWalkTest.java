@@ -98,7 +98,10 @@ class RefitOrderWalkTest {
         bench.go(WorkStage.REFIT);
         for (var part : java.util.List.of("right-rear-underlay", "right-rear-carpet")) {
             bench.pick(part);
+            bench.type("reason", "only to try how it lies");
             bench.click("put-back");
+            assertThat(bench.ask(() -> bench.model().job().refit().isFitted(new PartId(part))))
+                    .isTrue();
         }
         bench.pick("right-sill-cover");
         assertThat(bench.ask(() -> bench.robot

@@ -51,7 +51,7 @@ class StripLeavesWalkTest {
         bench.keys("", KeyCode.F8);
         assertThat(bench.ask(() -> bench.model().job().strip().steps().getLast().photos()))
                 .hasSize(1);
-        bench.keys("", KeyCode.F2, KeyCode.END);
+        bench.keys("", KeyCode.F2);
         bench.keys(", 1 screw no. 10 worn", KeyCode.ENTER);
         var step = bench.ask(() -> bench.model().job().strip().steps().getLast());
         assertThat(step.fixings()).extracting(lot -> lot.size()).containsExactly("no. 8", "no. 10");

@@ -42,6 +42,7 @@ final class BoardsLeaf extends Leaf {
     private final MmField gap;
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final Label dropIn = Nodes.label("");
+    private final Label guesses = Nodes.label("", Styles.NOTE);
     private final VBox list = new VBox(4);
     private final OnePieceFelt felt =
             new OnePieceFelt("boards-felt", "The piece with the cuts of its turn-in", this::over);
@@ -51,15 +52,17 @@ final class BoardsLeaf extends Leaf {
     BoardsLeaf(JobModel model) {
         super(model, "Boards");
         piece = new PieceChoice(model, "boards-piece", this::show);
-        board = new MmField("board-thick", "6 mm", this::show);
-        padding = new MmField("board-padding", "3 mm", this::usedTwice);
-        turn = new MmField("turn-in", "20 mm", this::show);
-        rounded = new MmField("edge-rounded", "0 mm", this::show);
-        wide = new MmField("opening-wide", "182 mm", this::reckon);
-        high = new MmField("opening-high", "240 mm", this::reckon);
-        cover = new MmField("cover-thick", "1.2 mm", this::usedTwice);
-        lining = new MmField("opening-lining", "1.2 mm", this::reckon);
-        gap = new MmField("opening-gap", "0.5 mm", this::reckon);
+        board = new MmField("board-thick", "6 mm", this::show).keptWithThePart(model);
+        padding = new MmField("board-padding", "3 mm", this::usedTwice).keptWithThePart(model);
+        turn = new MmField("turn-in", "20 mm", this::show).keptWithThePart(model);
+        rounded = new MmField("edge-rounded", "0 mm", this::show).keptWithThePart(model);
+        wide = new MmField("opening-wide", "", this::reckon).keptWithThePart(model);
+        high = new MmField("opening-high", "", this::reckon).keptWithThePart(model);
+        cover = new MmField("cover-thick", "1.2 mm", this::usedTwice).keptWithThePart(model);
+        lining = new MmField("opening-lining", "1.2 mm", this::reckon).keptWithThePart(model);
+        gap = new MmField("opening-gap", "0.5 mm", this::reckon).keptWithThePart(model);
+        guesses.setId("boards-guesses");
+        guesses.managedProperty().bind(guesses.textProperty().isNotEmpty());
         answer.setId("boards-answer");
         answer.setMinHeight(USE_PREF_SIZE);
         dropIn.setId("drop-in");
@@ -99,7 +102,12 @@ final class BoardsLeaf extends Leaf {
                                 Nodes.field("Edge rounded by", rounded),
                                 Nodes.field("Turned in by", turn)),
                         answer,
+                        guesses,
                         both);
+    }
+
+    private List<MmField> fields() {
+        return List.of(board, padding, cover, rounded, turn, wide, high, lining, gap);
     }
 
     @Override
@@ -110,6 +118,7 @@ final class BoardsLeaf extends Leaf {
     @Override
     protected void refresh() {
         piece.fill(PatternView.pieces(model));
+        fields().forEach(MmField::showKept);
         show();
         reckon();
     }
@@ -226,6 +235,11 @@ final class BoardsLeaf extends Leaf {
     }
 
     private void reckon() {
+        guesses.setText(MmField.guesses(fields()));
+        if (wide.getText().isBlank() || high.getText().isBlank()) {
+            dropIn.setText("Type how wide and how high an opening is when finished, to see what drops into it.");
+            return;
+        }
         for (var field : List.of(wide, high, cover, lining, gap, padding))
             if (field.mm().isEmpty()) {
                 dropIn.setText(field.wrong());

@@ -47,8 +47,8 @@ final class PaddingLeaf extends Leaf {
         typed.setPrefColumnCount(32);
         typed.setPromptText("20 mm, 35 kg/m3, pressed 15 %, glued, feathered 40");
         typed.setOnAction(_ -> say());
-        sheetLong = new MmField("sheet-long", "2000 mm", this::cutList);
-        sheetWide = new MmField("sheet-wide", "1000 mm", this::cutList);
+        sheetLong = new MmField("sheet-long", "2000 mm", this::cutList).keptWithThePart(model);
+        sheetWide = new MmField("sheet-wide", "1000 mm", this::cutList).keptWithThePart(model);
         answer.setId("padding-answer");
         answer.setMinHeight(USE_PREF_SIZE);
         schedule.setId("padding-schedule");

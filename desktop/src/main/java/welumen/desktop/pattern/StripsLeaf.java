@@ -7,7 +7,6 @@ import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import welumen.cut.Stock;
@@ -17,9 +16,8 @@ import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
-import welumen.measure.Length;
+import welumen.desktop.stage.MmField;
 import welumen.measure.Lengths;
-import welumen.measure.Parsed.Understood;
 import welumen.pattern.strip.BiasPlan;
 import welumen.pattern.strip.Binding;
 import welumen.pattern.strip.Piping;
@@ -30,32 +28,35 @@ import welumen.pattern.strip.StripRuns.Run;
 /** The strips that bound and piped edges want: how wide, how many, where they are joined. */
 final class StripsLeaf extends Leaf {
     private final ComboBox<Binding> way = new ComboBox<>();
-    private final TextField offset = new TextField("10 mm");
-    private final TextField edge = new TextField("8 mm");
-    private final TextField cord = new TextField("4 mm");
-    private final TextField cover = new TextField("1.2 mm");
-    private final TextField fold = new TextField("20 mm");
-    private final TextField longest = new TextField("1400 mm");
+    private final MmField offset;
+    private final MmField edge;
+    private final MmField cord;
+    private final MmField cover;
+    private final MmField fold;
+    private final MmField longest;
     private final ComboBox<Stock> stock = new ComboBox<>();
     private final Label answer = Nodes.label("", Styles.STRONG);
+    private final Label guesses = Nodes.label("", Styles.NOTE);
     private final VBox list = new VBox(8);
     private final StripFelt felt = new StripFelt();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     StripsLeaf(JobModel model) {
         super(model, "Strips");
+        guesses.setId("strip-guesses");
+        guesses.managedProperty().bind(guesses.textProperty().isNotEmpty());
         way.getItems().setAll(Binding.values());
         way.setValue(Binding.TURNED);
         way.setId("binding-way");
         way.setMinWidth(170);
         WordCell.in(way, Binding::word);
         way.valueProperty().subscribe(this::reckon);
-        name(offset, "binding-offset");
-        name(edge, "bound-edge");
-        name(cord, "piping-cord");
-        name(cover, "piping-cover");
-        name(fold, "strip-fold");
-        name(longest, "strip-length");
+        offset = new MmField("binding-offset", "10 mm", this::reckon).keptWithThePart(model);
+        edge = new MmField("bound-edge", "8 mm", this::reckon).keptWithThePart(model);
+        cord = new MmField("piping-cord", "4 mm", this::reckon).keptWithThePart(model);
+        cover = new MmField("piping-cover", "1.2 mm", this::reckon).keptWithThePart(model);
+        fold = new MmField("strip-fold", "20 mm", this::reckon).keptWithThePart(model);
+        longest = new MmField("strip-length", "1400 mm", this::reckon).keptWithThePart(model);
         stock.setId("strip-stock");
         stock.setMinWidth(150);
         WordCell.in(stock, Stock::id, "as typed");
@@ -76,13 +77,12 @@ final class StripsLeaf extends Leaf {
                                 Nodes.field("Cut from", stock),
                                 Nodes.field("Strips as long as", longest)),
                         answer,
+                        guesses,
                         Nodes.beside(felt, Nodes.scroll(list), 460));
     }
 
-    private void name(TextField field, String id) {
-        field.setId(id);
-        field.setPrefColumnCount(6);
-        field.setOnAction(_ -> reckon());
+    private List<MmField> fields() {
+        return List.of(offset, edge, cord, cover, fold, longest);
     }
 
     @Override
@@ -99,6 +99,7 @@ final class StripsLeaf extends Leaf {
 
     @Override
     protected void refresh() {
+        fields().forEach(MmField::showKept);
         var before = stock.getValue();
         stock.getItems().setAll(model.yard().state().stock().here());
         stock.setValue(before != null && model.yard().state().stock().here().contains(before) ? before : null);
@@ -111,18 +112,19 @@ final class StripsLeaf extends Leaf {
     private void reckon() {
         list.getChildren().clear();
         felt.clear();
+        guesses.setText(MmField.guesses(fields()));
         sizes().ifPresent(this::show);
     }
 
     /** Empty where one cannot be read, which is said. */
     private Optional<Sizes> sizes() {
         var mm = new ArrayList<Double>();
-        for (var field : List.of(offset, edge, cord, cover, fold, longest)) {
-            if (!(Length.parse(field.getText()) instanceof Understood<Length>(var length)) || length.mm() < 0) {
-                answer.setText("“%s” is no length. Type it as 10 mm.".formatted(field.getText()));
+        for (var field : fields()) {
+            if (field.mm().isEmpty()) {
+                answer.setText(field.wrong());
                 return Optional.empty();
             }
-            mm.add(length.mm());
+            mm.add(field.mm().get());
         }
         return Optional.of(new Sizes(mm.get(0), mm.get(1), mm.get(2), mm.get(3), mm.get(4), mm.get(5)));
     }

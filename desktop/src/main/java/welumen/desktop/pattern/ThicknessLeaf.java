@@ -3,12 +3,14 @@ package welumen.desktop.pattern;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
+import welumen.cabin.PartId;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
@@ -23,18 +25,21 @@ import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.Clearance;
 import welumen.pattern.PatternChange.ClearanceMeasured;
-import welumen.pattern.thick.Bend;
-import welumen.pattern.thick.BendText;
-import welumen.pattern.thick.BuildUp;
+import welumen.pattern.PatternChange.FigureSaid;
+import welumen.pattern.PatternChange.LayersSaid;
+import welumen.pattern.layer.Bend;
+import welumen.pattern.layer.BendText;
+import welumen.pattern.layer.BuildUp;
+import welumen.pattern.layer.Layers;
 import welumen.pattern.thick.Lid;
 import welumen.pattern.thick.Rivet;
 
 /** What a thicker build-up does: to lengths round bends, to rivets and screws, and to what must move freely. */
 final class ThicknessLeaf extends Leaf {
-    private final TextField before = new TextField("0 mm");
-    private final TextField now = new TextField("2 mm + 16 mm crushed 30 %");
-    private final TextField bends = new TextField("4 sharp hollows, 2 ridges");
-    private final TextField stack = new TextField("3 mm + 3 mm + 1.2 mm + 3 mm + 9 mm");
+    private final TextField before = new TextField();
+    private final TextField now = new TextField();
+    private final TextField bends = new TextField();
+    private final TextField stack = new TextField();
     private final MmField setting;
     private final MmField lidLength;
     private final MmField lidThick;
@@ -45,23 +50,24 @@ final class ThicknessLeaf extends Leaf {
     private final VBox working = new VBox(4);
     private final Label rivet = Nodes.label("");
     private final Label lid = Nodes.label("");
-    private final TextField size = new TextField("4 oz");
+    private final TextField size = new TextField();
     private final Label units = Nodes.label("");
     private final VBox clearances = new VBox(6);
+    private Optional<PartId> shown = Optional.empty();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     ThicknessLeaf(JobModel model) {
         super(model, "Thickness");
-        setting = new MmField("rivet-setting", "3 mm", this::reckon);
-        lidLength = new MmField("lid-length", "300 mm", this::reckon);
-        lidThick = new MmField("lid-thick", "18 mm", this::reckon);
-        lidCover = new MmField("lid-cover", "1.2 mm", this::reckon);
-        lidLining = new MmField("lid-lining", "1.2 mm", this::reckon);
-        typed(before, "build-up-before");
-        typed(now, "build-up-now");
-        typed(bends, "bends");
-        typed(stack, "rivet-stack");
-        typed(size, "any-size");
+        setting = new MmField("rivet-setting", "3 mm", this::reckon).keptWithThePart(model);
+        lidLength = new MmField("lid-length", "", this::reckon).keptWithThePart(model);
+        lidThick = new MmField("lid-thick", "", this::reckon).keptWithThePart(model);
+        lidCover = new MmField("lid-cover", "1.2 mm", this::reckon).keptWithThePart(model);
+        lidLining = new MmField("lid-lining", "1.2 mm", this::reckon).keptWithThePart(model);
+        typed(before, "build-up-before", "0", this::layersTyped);
+        typed(now, "build-up-now", "2 mm + 16 mm crushed 30 %", this::layersTyped);
+        typed(bends, "bends", "4 sharp hollows, 2 ridges", this::layersTyped);
+        typed(stack, "rivet-stack", "3 mm + 1.2 mm + 9 mm", this::stackTyped);
+        typed(size, "any-size", "4 oz", this::reckon);
         clearance.setId("clearance");
         clearance.setPromptText("Must move freely: handbrake lever 22 free, 15 needed; the layers take it, or 6 taken");
         clearance.setAccessibleText("Something that must move freely, with its room");
@@ -99,10 +105,11 @@ final class ThicknessLeaf extends Leaf {
         getChildren().addAll(answer, Nodes.scroll(all));
     }
 
-    private void typed(TextField field, String id) {
+    private static void typed(TextField field, String id, String example, Runnable onTyped) {
         field.setId(id);
+        field.setPromptText(example);
         field.setPrefColumnCount(18);
-        field.setOnAction(_ -> reckon());
+        field.setOnAction(_ -> onTyped.run());
     }
 
     @Override
@@ -119,6 +126,7 @@ final class ThicknessLeaf extends Leaf {
 
     @Override
     protected void refresh() {
+        if (!shown.equals(model.picked().map(Part::id)) || keptLater()) showKept();
         reckon();
         clearances.getChildren().clear();
         for (var one : model.job().patterns().known().clearances())
@@ -146,27 +154,74 @@ final class ThicknessLeaf extends Leaf {
 
     private void reckon() {
         working.getChildren().clear();
-        Parsed<String> told = BuildUp.read(before.getText())
-                .flatMap(was -> BuildUp.read(now.getText())
-                        .flatMap(is -> BendText.read(bends.getText()).map(way -> grown(was, is, way))));
-        answer.setText(
-                switch (told) {
-                    case Refused<String>(var why) -> why;
-                    case Understood<String>(var words) -> words;
-                });
+        answer.setText(told());
         lid.setText(lid());
         units.setText(
-                switch (OtherUnits.read(size.getText())) {
-                    case Refused<OtherUnits>(var why) -> why;
-                    case Understood<OtherUnits>(var read) -> read.words();
-                });
-
+                size.getText().isBlank()
+                        ? ""
+                        : switch (OtherUnits.read(size.getText())) {
+                            case Refused<OtherUnits>(var why) -> why;
+                            case Understood<OtherUnits>(var read) -> read.words();
+                        });
         rivet.setText(
-                switch (BuildUp.read(stack.getText())) {
-                    case Refused<BuildUp>(var why) -> why;
-                    case Understood<BuildUp>(var layers) ->
-                        setting.mm().map(mm -> rivet(layers, mm)).orElseGet(setting::wrong);
-                });
+                stack.getText().isBlank()
+                        ? ""
+                        : switch (BuildUp.read(stack.getText())) {
+                            case Refused<BuildUp>(var why) -> why;
+                            case Understood<BuildUp>(var layers) ->
+                                setting.mm().map(mm -> rivet(layers, mm)).orElseGet(setting::wrong);
+                        });
+    }
+
+    private String told() {
+        if (now.getText().isBlank()) return "Nobody has said what lies beneath: type the layers as they will be.";
+        return switch (read()) {
+            case Refused<Layers>(var why) -> why;
+            case Understood<Layers>(var layers) -> grown(layers.before(), layers.now(), layers.way());
+        };
+    }
+
+    /** Of the fields; where nothing lay there before, or nothing bends, that is so. */
+    private Parsed<Layers> read() {
+        return BuildUp.read(before.getText().isBlank() ? "0" : before.getText())
+                .flatMap(was -> BuildUp.read(now.getText()).flatMap(is -> way().map(way -> new Layers(was, is, way))));
+    }
+
+    private Parsed<List<Bend>> way() {
+        return bends.getText().isBlank() ? new Understood<>(List.of()) : BendText.read(bends.getText());
+    }
+
+    private Optional<Layers> said() {
+        return model.picked()
+                .map(part -> model.job().patterns().known().beneath().layers().get(part.id()));
+    }
+
+    /** What is typed of the layers is kept with the part as soon as it can be read whole. */
+    private void layersTyped() {
+        var part = model.picked();
+        if (part.isPresent()
+                && !now.getText().isBlank()
+                && read() instanceof Understood<Layers>(var layers)
+                && !said().equals(Optional.of(layers)))
+            model.make(new AtPattern(new LayersSaid(part.get().id(), layers)));
+        reckon();
+    }
+
+    private void stackTyped() {
+        var part = model.picked();
+        if (part.isPresent() && BuildUp.read(stack.getText()) instanceof Understood<BuildUp>(var layers))
+            model.make(new AtPattern(new FigureSaid(part.get().id(), stack.getId(), layers.text())));
+        reckon();
+    }
+
+    private void showKept() {
+        shown = model.picked().map(Part::id);
+        before.setText(said().map(layers -> layers.before().text()).orElse(""));
+        now.setText(said().map(layers -> layers.now().text()).orElse(""));
+        bends.setText(said().map(layers -> BendText.of(layers.way())).orElse(""));
+        stack.setText(shown.flatMap(part -> model.job().patterns().known().figure(part, stack.getId()))
+                .orElse(""));
+        for (var field : List.of(setting, lidLength, lidThick, lidCover, lidLining)) field.showKept();
     }
 
     private String grown(BuildUp was, BuildUp is, List<Bend> way) {
@@ -184,6 +239,11 @@ final class ThicknessLeaf extends Leaf {
                         is.isNear(was, way) ? "." : "; the old one is no pattern for it.");
     }
 
+    /** Whether what is kept is not what stands here, and nobody is typing. */
+    private boolean keptLater() {
+        return List.of(before, now, bends, stack).stream().noneMatch(TextField::isFocused);
+    }
+
     private static Label line(Bend bend, int count, double thicker) {
         return Nodes.label(
                 "%d × %s, %.0f°: %+.1f mm, %+.1f to each side of a bend"
@@ -196,15 +256,14 @@ final class ThicknessLeaf extends Leaf {
                 Styles.MEASURE);
     }
 
-    /** By how much what is laid now is thicker than what was laid before; nought while either cannot be read. */
+    /** By how much what is laid now is thicker than what was laid before; nought where nobody has said. */
     private double thickerMm() {
-        return BuildUp.read(before.getText()) instanceof Understood<BuildUp>(var was)
-                        && BuildUp.read(now.getText()) instanceof Understood<BuildUp>(var is)
-                ? is.thickerMm(was)
-                : 0;
+        return said().map(Layers::thickerMm).orElse(0.0);
     }
 
     private String lid() {
+        if (lidLength.getText().isBlank() || lidThick.getText().isBlank())
+            return "Type how long a lid is and how thick, to see the gap in which it swings free.";
         for (var field : List.of(lidLength, lidThick, lidCover, lidLining))
             if (field.mm().isEmpty()) return field.wrong();
         try {

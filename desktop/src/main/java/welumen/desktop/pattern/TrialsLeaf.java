@@ -18,10 +18,13 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.PieceChoice;
 import welumen.desktop.stage.Thumbnail;
+import welumen.job.JobChange;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Lengths;
+import welumen.pattern.CutAllowed;
 import welumen.pattern.PatternChange.CutFreed;
 import welumen.pattern.PatternChange.CutHeld;
+import welumen.pattern.PatternChange.CuttingAllowed;
 import welumen.pattern.PatternChange.TrialNoted;
 import welumen.pattern.Piece;
 import welumen.pattern.ReadyToCut;
@@ -36,6 +39,7 @@ final class TrialsLeaf extends Leaf {
     private final TextField settled = new TextField("0");
     private final CheckBox accepted = new CheckBox("accepted");
     private final TextField awaited = new TextField();
+    private final TextField allowed = new TextField();
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox list = new VBox(10);
     private final List<String> photos = new ArrayList<>();
@@ -63,6 +67,10 @@ final class TrialsLeaf extends Leaf {
         awaited.setPromptText("Not cut before it comes: the bezel");
         awaited.setAccessibleText("What this piece waits for before it is cut");
         awaited.setOnAction(_ -> hold());
+        allowed.setId("cut-because");
+        allowed.setPromptText("Cut all the same, because …");
+        allowed.setAccessibleText("Why this piece is cut though something speaks against it");
+        allowed.setOnAction(_ -> allow());
         answer.setId("trials-answer");
         answer.setMinHeight(USE_PREF_SIZE);
         list.setId("trials");
@@ -71,6 +79,8 @@ final class TrialsLeaf extends Leaf {
         note.setId("note-trial");
         var come = Nodes.button("It has come", "The piece waits for nothing any more", this::free);
         come.setId("cut-freed");
+        var so = Nodes.button("Cut it so", "In your name, for the reason that you give", this::allow);
+        so.setId("cut-allowed");
         getChildren()
                 .addAll(
                         new FlowPane(
@@ -85,6 +95,7 @@ final class TrialsLeaf extends Leaf {
                                 Nodes.level(photo),
                                 Nodes.level(note)),
                         Nodes.row(14, Nodes.grown(awaited), come),
+                        Nodes.row(14, Nodes.grown(allowed), so),
                         answer,
                         Nodes.scroll(list));
     }
@@ -161,6 +172,29 @@ final class TrialsLeaf extends Leaf {
                         "Version %d of the %s is accepted: it can be cut.".formatted(trial.number(), piece.name()))
                 .orElseGet(() -> "The %s has not been tried yet; before dear stock is cut, try it in card."
                         .formatted(piece.name()));
+    }
+
+    /** What can be allowed of what speaks against the piece is allowed, in the name of whoever is at the bench. */
+    private void allow() {
+        if (piece.piece().isEmpty()) return;
+        var one = piece.piece().get();
+        var reasons = ReadyToCut.against(model.job().patterns(), one).stream()
+                .filter(ReadyToCut.Reason::mayBeAllowed)
+                .toList();
+        if (reasons.isEmpty()) {
+            answer.setText("Nothing speaks against the %s that a word could put aside.".formatted(one.name()));
+            return;
+        }
+        if (allowed.getText().isBlank()) {
+            answer.setText("Say why it may be cut all the same; it stands in your name.");
+            allowed.requestFocus();
+            return;
+        }
+        var because = allowed.getText().strip();
+        if (model.makeTogether(reasons.stream()
+                .<JobChange>map(reason -> new AtPattern(
+                        new CuttingAllowed(new CutAllowed(one.id(), reason.key(), because, model.person()))))
+                .toList())) allowed.clear();
     }
 
     private void note() {

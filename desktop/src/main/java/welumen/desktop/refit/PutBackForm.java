@@ -29,6 +29,7 @@ import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.refit.SignOff;
 import welumen.refit.Substitute;
+import welumen.refit.Substitutes;
 import welumen.strip.CoverMap;
 import welumen.strip.FixingLedger;
 import welumen.strip.OtherSide;
@@ -157,24 +158,17 @@ final class PutBackForm extends VBox {
             wrong.setText(ObjectionWords.say(model.job(), stopping.get()));
             return;
         }
-        var unfinished = ObjectionWords.wantingAWord(against);
-        if (unfinished.isPresent() && reason.getText().isBlank()) {
-            wrong.setText(ObjectionWords.say(model.job(), unfinished.get())
-                    + " Say why it goes in all the same, or see to it first.");
-            reason.requestFocus();
-            return;
-        }
         var places = SignOff.places(model.job().strip(), part.get().id());
         switch (CountedIn.read(count.getText(), places)) {
             case Refused<CountedIn>(var why) -> {
                 wrong.setText(why);
                 count.requestFocus();
             }
-            case Understood<CountedIn>(var in) -> putBack(part.get(), in, places, unfinished.isPresent());
+            case Understood<CountedIn>(var in) -> putBack(part.get(), in, places, ObjectionWords.wantingAWord(against));
         }
     }
 
-    private void putBack(Part part, CountedIn in, int places, boolean isUnfinished) {
+    private void putBack(Part part, CountedIn in, int places, Optional<SignOff.Objection> unfinished) {
         var substitutes = HouseWayObjections.substitutes(model.job(), part.id(), in, reason.getText());
         if (substitutes.isPresent()) {
             wrong.setText(substitutes.get());
@@ -189,11 +183,20 @@ final class PutBackForm extends VBox {
             return;
         }
         var because = reason.getText().strip();
+        if (unfinished.isPresent() && because.isEmpty()) {
+            wrong.setText(ObjectionWords.say(model.job(), unfinished.get())
+                    + " Say why it goes in all the same, or see to it first.");
+            reason.requestFocus();
+            return;
+        }
+        var isUnfinished = unfinished.isPresent();
+        var isStrange =
+                !Substitutes.among(model.job().strip(), part.id(), in.fixings()).isEmpty();
         var back = new PutBack(
                 part.id(),
                 in.count(),
                 in.fixings(),
-                isShort || !isUnfinished ? because : "",
+                isShort || isStrange || !isUnfinished ? because : "",
                 isUnfinished ? because : "");
         model.make(FinishedWork.log(
                 new AtRefit(new PartPutBack(back)),

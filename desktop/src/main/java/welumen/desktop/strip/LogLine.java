@@ -97,8 +97,14 @@ final class LogLine extends VBox {
         model.pickedProperty().set(step.part());
         line.setText(StepText.line(step));
         line.requestFocus();
-        line.end();
+        line.positionCaret(remarkAt());
         readBack();
+    }
+
+    /** Where its remark begins, since whatever is typed after that is part of it; else the end of the line. */
+    private int remarkAt() {
+        var at = line.getText().lastIndexOf(", note ");
+        return at < 0 ? line.getLength() : at;
     }
 
     private Node entry() {
@@ -295,8 +301,9 @@ final class LogLine extends VBox {
     }
 
     private void append(String words) {
-        line.setText(line.getText().strip() + ", " + words);
-        line.end();
+        var at = remarkAt();
+        line.insertText(at, ", " + words);
+        line.positionCaret(at + words.length() + 2);
     }
 
     private String usualRejoining() {

@@ -1,9 +1,13 @@
-package welumen.pattern.thick;
+package welumen.pattern.layer;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import welumen.measure.NumberText;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -17,6 +21,26 @@ public final class BendText {
             "(?<count>\\d{1,2})?\\s*(?<how>sharp|round|rounded|mitred)?\\s*(?<what>hollow|ridge)s?\\s*(?<degrees>\\d{1,3}(?:\\.\\d+)?)?\\s*°?");
 
     private BendText() {}
+
+    /** As one would type it; reads back as the same, bends of one kind together. */
+    public static String of(List<Bend> way) {
+        var counts = new LinkedHashMap<Bend, Integer>();
+        for (var bend : way) counts.merge(bend, 1, Integer::sum);
+        return counts.entrySet().stream()
+                .map(entry -> "%d %s %s"
+                        .formatted(
+                                entry.getValue(),
+                                switch (entry.getKey().kind()) {
+                                    case CONVEX -> "round ridges";
+                                    case CONVEX_MITRED -> "mitred ridges";
+                                    case CONCAVE_ROUNDED -> "round hollows";
+                                    case CONCAVE_SHARP -> "sharp hollows";
+                                },
+                                NumberText.print(BigDecimal.valueOf(Math.round(1000
+                                                * Math.toDegrees(entry.getKey().angle()))
+                                        / 1000.0))))
+                .collect(Collectors.joining(", "));
+    }
 
     public static Parsed<List<Bend>> read(String typed) {
         var bends = new ArrayList<Bend>();

@@ -1,9 +1,11 @@
-package welumen.pattern.thick;
+package welumen.pattern.layer;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import welumen.measure.Length;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -50,6 +52,15 @@ public record BuildUp(List<Layer> layers) {
             }
         }
         return new Understood<>(new BuildUp(layers));
+    }
+
+    /** As one would type it; reads back as the same. */
+    public String text() {
+        if (layers.isEmpty()) return "0";
+        return layers.stream()
+                .map(layer -> Lengths.field(layer.mm())
+                        + (layer.crushed() == 0 ? "" : " crushed %d %%".formatted(Math.round(100 * layer.crushed()))))
+                .collect(Collectors.joining(" + "));
     }
 
     public double laidMm() {

@@ -1,4 +1,4 @@
-package welumen.pattern.thick;
+package welumen.pattern.layer;
 
 import java.util.List;
 
