@@ -56,4 +56,9 @@ public record Inside(List<Outline> holes, List<Piercing> piercings, List<KeepOut
     public Inside with(Relief other) {
         return new Inside(holes, piercings, keepOuts, other);
     }
+
+    /** With other holes and slits in place of its own. */
+    public Inside piercedBy(List<Piercing> others) {
+        return new Inside(holes, others, keepOuts, relief);
+    }
 }

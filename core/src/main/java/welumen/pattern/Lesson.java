@@ -2,6 +2,7 @@ package welumen.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
+import welumen.shape.Point;
 
 /**
  * What doing the first side taught for the second.
@@ -17,8 +18,20 @@ public record Lesson(String piece, List<Correction> corrections, String order, d
      *
      * @param edge which one of the piece, from 0
      * @param outMm how much farther out; below nought farther in
+     * @param ends where it began and ended when it was learnt, so that it is known again once the piece has other edges;
+     *     empty where an earlier Welumen learnt it
      */
-    public record Correction(int edge, double outMm) {}
+    public record Correction(int edge, double outMm, List<Point> ends) {
+        public Correction {
+            ends = List.copyOf(ends);
+        }
+
+        /** As it is drawn on a piece now. */
+        public static Correction of(Piece piece, int edge, double outMm) {
+            var run = piece.run(edge);
+            return new Correction(edge, outMm, List.of(run.getFirst(), run.getLast()));
+        }
+    }
 
     public Lesson {
         corrections = List.copyOf(corrections);

@@ -3,13 +3,15 @@ package welumen.pattern.hole;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import welumen.pattern.hole.HoleMap.Hole;
 import welumen.shape.Point;
 
 /**
- * The holes of two pieces laid over each other, old part and new, or part and body: each with its fellow, or without. They
- * are laid so that the squares of what is between fellows are least (Umeyama, 1991, without a change of size), starting
- * from the two maps' own datums.
+ * The holes of two pieces, old part and new, or part and body: each with its fellow, or without, and how far they are apart as
+ * measured from the two maps' datums. Which holes are fellows is found with the maps laid so that the squares of what is between
+ * them are least (Umeyama, 1991, without a change of size); how they lie by that best fit is a second reading, since it
+ * shares one hole's error out over its neighbours.
  *
  * @param onlyOne holes of the first that the other does not have
  * @param onlyOther the other way round
@@ -26,12 +28,18 @@ public record HolesCompared(List<Pair> pairs, List<Hole> onlyOne, List<Hole> onl
     /**
      * Two holes that are the same.
      *
-     * @param offMm how far they lie apart once all are laid over each other
+     * @param by from the one to the other, in the axes of the datum, in mm
+     * @param bestFitMm how far they lie apart once all are laid over each other
      * @param largerMm by how much the other is larger
      */
-    public record Pair(Hole one, Hole other, double offMm, double largerMm) {
+    public record Pair(Hole one, Hole other, Point by, double bestFitMm, double largerMm) {
+        /** How far apart they are, from the datum. */
+        public double offMm() {
+            return Math.hypot(by.x(), by.y());
+        }
+
         public boolean meets() {
-            return offMm <= FINDS_MM && Math.abs(largerMm) <= FINDS_MM;
+            return offMm() <= FINDS_MM && Math.abs(largerMm) <= FINDS_MM;
         }
     }
 
@@ -42,21 +50,39 @@ public record HolesCompared(List<Pair> pairs, List<Hole> onlyOne, List<Hole> onl
     }
 
     public static HolesCompared of(HoleMap one, HoleMap other) {
-        var lay = new Lay(0, new Point(0, 0));
+        var pairs = Stream.of(new Lay(0, new Point(0, 0)), middleOnMiddle(one, other))
+                .map(lay -> paired(one, other, lay))
+                .max(Comparator.comparingInt((List<Pair> found) -> found.size())
+                        .thenComparingDouble(found ->
+                                -found.stream().mapToDouble(Pair::bestFitMm).sum()))
+                .orElseThrow();
+        return new HolesCompared(
+                pairs,
+                one.holes().stream()
+                        .filter(hole -> pairs.stream().noneMatch(pair -> pair.one() == hole))
+                        .toList(),
+                other.holes().stream()
+                        .filter(hole -> pairs.stream().noneMatch(pair -> pair.other() == hole))
+                        .toList());
+    }
+
+    private static List<Pair> paired(HoleMap one, HoleMap other, Lay start) {
+        var lay = start;
         var pairs = pairs(one, other, lay);
         for (var round = 0; round < ROUNDS && pairs.size() >= 2; round++) {
             lay = best(pairs);
             pairs = pairs(one, other, lay);
         }
-        var paired = pairs;
-        return new HolesCompared(
-                pairs,
-                one.holes().stream()
-                        .filter(hole -> paired.stream().noneMatch(pair -> pair.one() == hole))
-                        .toList(),
-                other.holes().stream()
-                        .filter(hole -> paired.stream().noneMatch(pair -> pair.other() == hole))
-                        .toList());
+        return pairs;
+    }
+
+    /** Where every hole is off by the same, none would find its fellow from the datum. */
+    private static Lay middleOnMiddle(HoleMap one, HoleMap other) {
+        if (one.holes().isEmpty() || other.holes().isEmpty()) return new Lay(0, new Point(0, 0));
+        return new Lay(
+                0,
+                middle(other.holes().stream().map(Hole::at).toList())
+                        .minus(middle(one.holes().stream().map(Hole::at).toList())));
     }
 
     public boolean agree() {
@@ -79,9 +105,11 @@ public record HolesCompared(List<Pair> pairs, List<Hole> onlyOne, List<Hole> onl
         for (var hole : one.holes())
             for (var fellow : other.holes()) {
                 var off = lay.of(hole.at()).to(fellow.at());
-                if (off <= SAME_MM) near.add(new Pair(hole, fellow, off, fellow.sizeMm() - hole.sizeMm()));
+                if (off <= SAME_MM)
+                    near.add(
+                            new Pair(hole, fellow, fellow.at().minus(hole.at()), off, fellow.sizeMm() - hole.sizeMm()));
             }
-        near.sort(Comparator.comparingDouble(Pair::offMm));
+        near.sort(Comparator.comparingDouble(Pair::bestFitMm));
         var pairs = new ArrayList<Pair>();
         for (var pair : near)
             if (pairs.stream().noneMatch(taken -> taken.one() == pair.one() || taken.other() == pair.other()))

@@ -3,7 +3,7 @@ package welumen.pattern.sides;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.OptionalInt;
+import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import welumen.measure.Length;
@@ -19,6 +19,7 @@ public final class LessonText {
             Pattern.compile("(?:the\\s+)?(?<edge>.+?)\\s+(?<mm>\\d[^a-z]*(?:mm|in)?)\\s+(?<way>longer|shorter|out|in)");
     private static final Pattern TOOK = Pattern.compile("took\\s+(?<n>\\d{1,4}(?:\\.\\d+)?)\\s*(?<unit>min|h)\\w*");
     private static final int HOUR = 60;
+    private static final List<String> ORDINALS = List.of("first", "second", "third", "fourth", "fifth");
 
     private LessonText() {}
 
@@ -50,8 +51,12 @@ public final class LessonText {
     }
 
     private static Parsed<Lesson.Correction> correction(Piece piece, String edge, String mm, String way) {
-        var index = edge(piece, edge);
-        if (index.isEmpty())
+        var which = edges(piece, edge);
+        if (which.size() > 1)
+            return new Refused<>(
+                    "The %s has %d edges called “%s”: say the first, the second and so on, from its first corner."
+                            .formatted(piece.name(), which.size(), edge));
+        if (which.isEmpty())
             return new Refused<>("No edge of the %s is called “%s”; it has %s."
                     .formatted(
                             piece.name(),
@@ -62,12 +67,28 @@ public final class LessonText {
                                             .mapToObj(piece::edgeWord)
                                             .toList())));
         var sign = way.equals("longer") || way.equals("out") ? 1 : -1;
-        return Length.parse(mm).map(length -> new Lesson.Correction(index.getAsInt(), sign * length.mm()));
+        return Length.parse(mm).map(length -> Lesson.Correction.of(piece, which.getFirst(), sign * length.mm()));
     }
 
-    private static OptionalInt edge(Piece piece, String word) {
+    /** Those that the words mean: of the very name, else those whose names begin so; “second sill” is one of several. */
+    private static List<Integer> edges(Piece piece, String words) {
+        var ordinal = ORDINALS.indexOf(words.split(" ")[0]);
+        if (ordinal >= 0) {
+            var alike = called(piece, words.substring(words.indexOf(' ') + 1));
+            if (ordinal < alike.size()) return List.of(alike.get(ordinal));
+        }
+        return called(piece, words);
+    }
+
+    private static List<Integer> called(Piece piece, String name) {
+        var exactly = which(piece, word -> word.equals(name));
+        return exactly.isEmpty() ? which(piece, word -> word.startsWith(name)) : exactly;
+    }
+
+    private static List<Integer> which(Piece piece, Predicate<String> isMeant) {
         return IntStream.range(0, piece.edges().size())
-                .filter(i -> piece.edgeWord(i).toLowerCase(Locale.ROOT).startsWith(word))
-                .findFirst();
+                .filter(i -> isMeant.test(piece.edgeWord(i).toLowerCase(Locale.ROOT)))
+                .boxed()
+                .toList();
     }
 }

@@ -3,12 +3,14 @@ package welumen.pattern.sides;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import welumen.pattern.Mirrored;
 import welumen.pattern.Moved;
 import welumen.pattern.Piece;
+import welumen.shape.Frame;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
 import welumen.shape.Point;
@@ -16,16 +18,25 @@ import welumen.shape.Pose;
 import welumen.shape.Run;
 
 /**
- * A piece of one side mirrored and laid over its fellow: every place where they differ by more than a trimmer would let pass.
+ * A piece of one side mirrored and laid over its fellow: every place where they differ. They are laid from a datum, corner on
+ * corner and edge along edge, so that a difference is as large as one would measure it there. A best fit shares one difference
+ * out over many places; it is a second reading.
  *
  * @param mirrored the one side's piece, mirrored, as it lies on the other
+ * @param datum the edge of the fellow from whose beginning they are laid, from 0; below nought for a best fit
  * @param places the largest first
  */
-public record SidesCompared(Piece mirrored, List<Place> places) {
+public record SidesCompared(Piece mirrored, int datum, List<Place> places) {
+    /** What a best fit has in place of a datum. */
+    public static final int BEST_FIT = -1;
+
     /** What is nearer is the same. */
     public static final double SAME_MM = 3;
 
-    private static final double LEAST_AREA = 60;
+    /** Nearer than this nobody measures. */
+    private static final double LISTED_MM = 0.5;
+
+    private static final double LEAST_AREA = 20;
     private static final double STEP_MM = 2;
     private static final double[] STEPS = {8, 4, 2, 1, 0.5, 0.25, 0.1};
     private static final double TURN_A_MM = 0.05;
@@ -39,20 +50,81 @@ public record SidesCompared(Piece mirrored, List<Place> places) {
      * @param mm how far the two outlines are apart there, at the most
      * @param isMore whether the fellow has more there than the mirrored piece
      */
-    public record Place(Outline where, int edge, double mm, boolean isMore) {}
+    public record Place(Outline where, int edge, double mm, boolean isMore) {
+        /** Whether a trimmer would let it pass. */
+        public boolean isSame() {
+            return mm <= SAME_MM;
+        }
+    }
 
     public SidesCompared {
         places = List.copyOf(places);
     }
 
-    /** @param fellow the piece of the other side */
+    /**
+     * From the datum from which the most of the two borders is the same: what is left is what differs.
+     *
+     * @param fellow the piece of the other side
+     */
     public static SidesCompared of(Piece piece, Piece fellow) {
-        var mirrored = laid(Mirrored.of(piece, fellow.part(), fellow.name()), fellow);
+        var fitted = laid(Mirrored.of(piece, fellow.part(), fellow.name()), fellow);
+        return IntStream.range(0, fellow.edges().size())
+                .mapToObj(edge -> alongEdge(fitted, fellow, edge))
+                .max(Comparator.comparingLong((SidesCompared one) -> one.same(fellow))
+                        .thenComparingDouble(one ->
+                                -one.places.stream().mapToDouble(Place::mm).sum()))
+                .orElseThrow();
+    }
+
+    /** How many of the places on the fellow's border lie on the mirrored one's. */
+    private long same(Piece fellow) {
+        var border = new Run(closed(mirrored.net()));
+        var rim = new Run(closed(fellow.net()));
+        return rim.evenly(Math.max(2, (int) (rim.lengthMm() / STEP_MM))).stream()
+                .filter(point -> border.off(point) <= LISTED_MM)
+                .count();
+    }
+
+    /** From the corner where an edge of the fellow begins, along that edge. */
+    public static SidesCompared fromDatum(Piece piece, Piece fellow, int edge) {
+        return alongEdge(laid(Mirrored.of(piece, fellow.part(), fellow.name()), fellow), fellow, edge);
+    }
+
+    private static SidesCompared alongEdge(Piece fitted, Piece fellow, int edge) {
+        var onto = Frame.along(fellow.run(edge));
+        var from = Frame.along(fitted.run(like(fitted, fellow.run(edge))));
+        var turned = new Pose(0, 0, onto.degrees() - from.degrees(), false);
+        var shift = onto.origin().minus(turned.apply(from.origin()));
+        return compared(Moved.by(fitted, turned.at(shift.x(), shift.y())), fellow, edge);
+    }
+
+    /** Laid so that what is in the one and not in the other is least: small differences everywhere, where one is large. */
+    public static SidesCompared byBestFit(Piece piece, Piece fellow) {
+        return compared(laid(Mirrored.of(piece, fellow.part(), fellow.name()), fellow), fellow, BEST_FIT);
+    }
+
+    /** The edge whose ends lie nearest to those of a run. */
+    private static int like(Piece piece, List<Point> run) {
+        return IntStream.range(0, piece.edges().size())
+                .boxed()
+                .min(Comparator.comparingDouble(edge -> {
+                    var own = piece.run(edge);
+                    return own.getFirst().to(run.getFirst()) + own.getLast().to(run.getLast());
+                }))
+                .orElseThrow();
+    }
+
+    /** Where they differ by more than a trimmer would let pass. */
+    public List<Place> differing() {
+        return places.stream().filter(place -> !place.isSame()).toList();
+    }
+
+    private static SidesCompared compared(Piece mirrored, Piece fellow, int datum) {
         var places = new ArrayList<Place>();
         places(fellow, mirrored, true, fellow, places);
         places(mirrored, fellow, false, fellow, places);
         places.sort(Comparator.comparingDouble(Place::mm).reversed());
-        return new SidesCompared(mirrored, places);
+        return new SidesCompared(mirrored, datum, places);
     }
 
     private static void places(Piece more, Piece less, boolean isMore, Piece fellow, List<Place> places) {
@@ -68,7 +140,7 @@ public record SidesCompared(Piece mirrored, List<Place> places) {
                     .max(Comparator.comparingDouble(border::off))
                     .orElseThrow();
             var mm = border.off(farthest);
-            if (mm > SAME_MM) places.add(new Place(where, nearestEdge(fellow, farthest), mm, isMore));
+            if (mm > LISTED_MM) places.add(new Place(where, nearestEdge(fellow, farthest), mm, isMore));
         }
     }
 

@@ -64,6 +64,41 @@ class HoleMapTest {
         assertThat(compared.pairs()).allMatch(pair -> pair.offMm() < 1e-6);
     }
 
+    /** A best fit would make it 2.6 mm, and put every one of its neighbours 0.4 mm off. */
+    @Test
+    void aHoleThatIsThreeMillimetresOffIsThreeMillimetresOffAndItsNeighboursAreRight() {
+        var old = some(new Random(5));
+        var body = new ArrayList<>(old);
+        body.set(
+                2, hole(old.get(2).at().x() + 3, old.get(2).at().y(), old.get(2).sizeMm()));
+        var panel = Pieces.rectangle("panel", 400, 300);
+        var compared = HolesCompared.of(HoleMap.of(with(panel, old), 0), HoleMap.of(with(panel, body), 0));
+        assertThat(compared.pairs()).hasSize(7);
+        assertThat(compared.pairs().stream().filter(pair -> pair.offMm() > 1e-6))
+                .singleElement()
+                .satisfies(pair -> {
+                    assertThat(pair.offMm()).isCloseTo(3, within(1e-9));
+                    assertThat(pair.by().x()).isCloseTo(3, within(1e-9));
+                    assertThat(pair.bestFitMm()).as("the second reading").isBetween(1.0, 2.9);
+                });
+        assertThat(compared.pairs().stream().filter(pair -> pair.bestFitMm() > 0.05))
+                .hasSizeGreaterThan(1);
+    }
+
+    @Test
+    void holesThatAreAllOffByTheSameFindTheirFellowsAndSayHowFar() {
+        var old = some(new Random(5));
+        var body = old.stream()
+                .map(hole -> hole(hole.at().x() + 30, hole.at().y(), hole.sizeMm()))
+                .toList();
+        var panel = Pieces.rectangle("panel", 460, 300);
+        var compared = HolesCompared.of(HoleMap.of(with(panel, old), 0), HoleMap.of(with(panel, body), 0));
+        assertThat(compared.pairs())
+                .hasSize(7)
+                .allSatisfy(pair -> assertThat(pair.offMm()).isCloseTo(30, within(1e-6)));
+        assertThat(compared.agree()).isFalse();
+    }
+
     @Test
     void oneThatIsShiftedOneThatIsLargerAndOneThatIsMissingAreFound() {
         var old = some(new Random(3));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -12,13 +13,18 @@ import welumen.cabin.PartId;
 import welumen.cabin.Side;
 import welumen.cabin.body.Body;
 import welumen.cabin.body.BodyParts;
+import welumen.pattern.EdgeEdit;
 import welumen.pattern.Lesson;
 import welumen.pattern.Mirrored;
 import welumen.pattern.PatternChange.LessonLearnt;
 import welumen.pattern.PatternChange.LessonTaken;
 import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
+import welumen.pattern.Piercing;
+import welumen.pattern.Piercing.Kind;
+import welumen.pattern.Piercing.Made;
 import welumen.pattern.draft.DraftText;
+import welumen.shape.Point;
 
 class SecondSideTest {
     private static final Cabin VAN = new Cabin(BodyParts.of(Body.VAN, Side.RIGHT));
@@ -44,6 +50,61 @@ class SecondSideTest {
         assertThat(there.net().area()).isNotCloseTo(RIGHT.net().area(), within(100.0));
         assertThat(lesson.minutes()).isEqualTo(95);
         assertThat(lesson.order()).isEqualTo("glue the sill before the tunnel");
+    }
+
+    /** Both short edges are called “end”: the one on which it was learnt is meant, here and through the mirror. */
+    @Test
+    void aLessonLandsOnTheEdgeItWasLearntOnEvenWhereTwoHaveOneName() {
+        var left = named(LEFT, "sill", "end", "dash", "end");
+        var right = Mirrored.of(left, RIGHT.part(), RIGHT.name());
+        assertThat(LessonText.read("end 6 longer", left).understood())
+                .as("which of the two?")
+                .isEmpty();
+        for (var which : List.of("first", "second")) {
+            var lesson = LessonText.read(which + " end 6 longer", left).orThrow();
+            var index = which.equals("first") ? 1 : 3;
+            var here = SecondSide.corrected(left, lesson, left).orThrow();
+            assertThat(here.net())
+                    .isEqualTo(EdgeEdit.moved(left, index, 6).orThrow().net());
+            var there = SecondSide.corrected(left, lesson, right).orThrow();
+            assertThat(SidesCompared.of(here, there).places()).as(which).isEmpty();
+        }
+    }
+
+    private static Piece named(Piece piece, String... names) {
+        return piece.withEdges(IntStream.range(0, names.length)
+                .mapToObj(i -> piece.edges().get(i).named(names[i]))
+                .toList());
+    }
+
+    /** A notch was cut into an edge before the learnt one, so that it is counted otherwise now. */
+    @Test
+    void anEdgeIsKnownAgainOnceThePieceHasOthers() {
+        var lesson = lesson("CD 4 shorter");
+        var notched = EdgeEdit.notched(LEFT, 0, 150, 20, 10).orThrow();
+        assertThat(notched.edges().size()).isGreaterThan(LEFT.edges().size());
+        var corrected = SecondSide.corrected(notched, lesson, notched).orThrow();
+        var plain = SecondSide.corrected(LEFT, lesson, LEFT).orThrow();
+        assertThat(notched.net().area() - corrected.net().area())
+                .isCloseTo(LEFT.net().area() - plain.net().area(), within(1.0));
+    }
+
+    @Test
+    void theOrderThatItTaughtChangesTheSecondSidesSteps() {
+        var rail = new Piercing("rail", Kind.PUNCHED, new Point(100, 100), 8, 0, Made.ON_THE_BENCH);
+        var right = RIGHT.with(RIGHT.inside().piercedBy(List.of(rail)));
+        var lesson = lesson("punch the rail hole after laying, glue the sill before the tunnel");
+        var patterns = Patterns.of(List.of(LEFT, right), List.of()).after(new LessonLearnt(lesson));
+        assertThat(SecondSide.offers(patterns, VAN))
+                .as("it moves no edge and is offered")
+                .isNotEmpty();
+        var made = SecondSide.corrected(LEFT, lesson, right).orThrow();
+        assertThat(made.inside().piercings())
+                .singleElement()
+                .satisfies(hole -> assertThat(hole.made()).isEqualTo(Made.IN_THE_CAR));
+        assertThat(SecondSide.steps(patterns, right.id())).isEmpty();
+        assertThat(SecondSide.steps(patterns.after(new LessonTaken(0, right.id())), right.id()))
+                .containsExactly("punch the rail hole after laying, glue the sill before the tunnel");
     }
 
     @Test

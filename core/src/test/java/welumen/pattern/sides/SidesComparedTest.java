@@ -33,6 +33,50 @@ class SidesComparedTest {
         assertThat(twice).isEqualTo(left());
     }
 
+    /** A best fit would say two of 15. */
+    @Test
+    void aUniformDifferenceIsOneOfThatMuch() {
+        var left = Pieces.rectangle("left card", 700, 400);
+        var taller = EdgeEdit.moved(Mirrored.of(left, left.part(), "right card"), 1, 30)
+                .orThrow();
+        var compared = SidesCompared.of(left, taller);
+        assertThat(compared.datum()).isNotEqualTo(SidesCompared.BEST_FIT);
+        assertThat(compared.places()).singleElement().satisfies(place -> {
+            assertThat(place.mm()).isCloseTo(30, within(0.1));
+            assertThat(place.isMore()).isTrue();
+            assertThat(place.isSame()).isFalse();
+        });
+        assertThat(SidesCompared.byBestFit(left, taller).differing())
+                .allMatch(place -> place.mm() < 30)
+                .hasSizeGreaterThan(1);
+    }
+
+    @Test
+    void whatIsBelowTheLimitIsListedToo() {
+        var left = Pieces.rectangle("left card", 700, 400);
+        var right = EdgeEdit.moved(Mirrored.of(left, left.part(), "right card"), 1, 2)
+                .orThrow();
+        var compared = SidesCompared.of(left, right);
+        assertThat(compared.differing()).isEmpty();
+        assertThat(compared.places())
+                .singleElement()
+                .satisfies(place -> assertThat(place.mm()).isCloseTo(2, within(0.1)));
+    }
+
+    @Test
+    void fromWhichCornerOneMeasuresIsChosen() {
+        var left = Pieces.rectangle("left card", 700, 400);
+        var taller = EdgeEdit.moved(Mirrored.of(left, left.part(), "right card"), 1, 30)
+                .orThrow();
+        for (var edge = 0; edge < 4; edge++)
+            assertThat(SidesCompared.fromDatum(left, taller, edge).differing().stream()
+                            .mapToDouble(SidesCompared.Place::mm)
+                            .max()
+                            .orElseThrow())
+                    .as("from edge %d", edge)
+                    .isCloseTo(30, within(0.5));
+    }
+
     /** The dash comes 32 mm lower on one side, and a pipe wants a notch there. */
     @Test
     void whatDiffersIsFoundWithItsPlaceAndItsAmount() {

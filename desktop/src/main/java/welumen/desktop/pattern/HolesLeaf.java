@@ -143,14 +143,24 @@ final class HolesLeaf extends Leaf {
                 compared.get().pairs().stream().filter(one -> one.one() == hole).findFirst();
         var note = pair.map(one -> one.meets()
                         ? "meets within %s".formatted(Lengths.said(one.offMm()))
-                        : "%s off, the other %s %s"
+                        : "%s off, %s; the other %s %s; by best fit %s off"
                                 .formatted(
                                         Lengths.said(one.offMm()),
+                                        way(one),
                                         Lengths.said(Math.abs(one.largerMm())),
-                                        one.largerMm() < 0 ? "smaller" : "larger"))
+                                        one.largerMm() < 0 ? "smaller" : "larger",
+                                        Lengths.said(one.bestFitMm())))
                 .orElse("has no fellow there");
         var isGood = pair.map(HolesCompared.Pair::meets).orElse(false);
         return Nodes.column(1, told, Nodes.label(note, isGood ? Styles.NOTE : Styles.DANGER));
+    }
+
+    /** Which way, along the datum's edge and inward. */
+    private static String way(HolesCompared.Pair pair) {
+        return "%s along and %s inward"
+                .formatted(
+                        Lengths.said(Math.round(10 * pair.by().x()) / 10.0),
+                        Lengths.said(Math.round(10 * pair.by().y()) / 10.0));
     }
 
     private void over(Chalk chalk, ObservableList<Node> nodes) {

@@ -63,12 +63,14 @@ final class LessonBox extends VBox {
             return;
         }
         for (var lesson : lessons) told.getChildren().add(Nodes.label(words(lesson), Styles.NOTE));
+        for (var step : piece.map(one -> SecondSide.steps(patterns, one.id())).orElse(List.of()))
+            told.getChildren().add(Nodes.label("Here, as taught: " + step, Styles.STRONG));
         for (var offer : SecondSide.offers(patterns, model.job().cabin())) {
             var button = Nodes.button(
                     offer.isFirst()
                             ? "Put the %s right too".formatted(offer.piece().name())
                             : "Take it over to the %s".formatted(offer.piece().name()),
-                    "The edges that were off are moved as the first side taught",
+                    "Edges are moved, holes made and steps taken as the first side taught",
                     () -> take(offer));
             button.setId("take-lesson-" + offer.piece().id());
             told.getChildren().add(button);

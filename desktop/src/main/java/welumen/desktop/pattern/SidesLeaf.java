@@ -2,14 +2,17 @@ package welumen.desktop.pattern;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.collections.ObservableList;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
@@ -33,6 +36,8 @@ final class SidesLeaf extends Leaf {
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox list = new VBox(6);
     private final LessonBox lessons;
+    private final ComboBox<Integer> datum = new ComboBox<>();
+    private boolean filling;
 
     private final OnePieceFelt felt =
             new OnePieceFelt("sides-felt", "The fellow, and over it the mirrored piece", this::over);
@@ -44,6 +49,12 @@ final class SidesLeaf extends Leaf {
         one = new PieceChoice(model, "sides-one", this::show);
         other = new PieceChoice(model, "sides-other", this::show);
         other.setPromptText("choose its fellow");
+        datum.setId("sides-datum");
+        datum.setPrefWidth(230);
+        WordCell.in(datum, this::from);
+        datum.valueProperty().subscribe(() -> {
+            if (!filling) show();
+        });
         station.setId("side-station");
         station.setPromptText("Measured on both sides: dash to sill 412 / 380, because the duct comes down there");
         station.setAccessibleText("A place measured on the left and on the right");
@@ -54,7 +65,8 @@ final class SidesLeaf extends Leaf {
         lessons = new LessonBox(model, answer::setText);
         var right = Nodes.scroll(Nodes.column(10, lessons.told(), list));
         var both = Nodes.beside(felt, right, 300);
-        var choice = Nodes.row(14, Nodes.field("This piece", one), Nodes.field("and its fellow", other));
+        var choice = Nodes.row(
+                14, Nodes.field("This piece", one), Nodes.field("and its fellow", other), Nodes.field("Laid", datum));
         getChildren().addAll(choice, station, lessons, answer, both);
     }
 
@@ -86,7 +98,7 @@ final class SidesLeaf extends Leaf {
         compared = piece.isPresent()
                         && fellow.isPresent()
                         && !piece.get().id().equals(fellow.get().id())
-                ? Optional.of(SidesCompared.of(piece.get(), fellow.get()))
+                ? Optional.of(compare(piece.get(), fellow.get()))
                 : Optional.empty();
         felt.show(
                 compared.isPresent() ? fellow : piece,
@@ -101,11 +113,36 @@ final class SidesLeaf extends Leaf {
         compared.ifPresent(both -> places(both, fellow.orElseThrow()));
     }
 
+    /** Chosen by hand, else from where the fewest places differ. */
+    private SidesCompared compare(Piece piece, Piece fellow) {
+        var wanted = datum.getValue();
+        var count = fellow.edges().size();
+        var both = wanted == null || wanted >= count
+                ? SidesCompared.of(piece, fellow)
+                : wanted == SidesCompared.BEST_FIT
+                        ? SidesCompared.byBestFit(piece, fellow)
+                        : SidesCompared.fromDatum(piece, fellow, wanted);
+        filling = true;
+        datum.getItems()
+                .setAll(IntStream.range(SidesCompared.BEST_FIT, count).boxed().toList());
+        datum.setValue(both.datum());
+        filling = false;
+        return both;
+    }
+
+    private String from(Integer edge) {
+        if (edge == SidesCompared.BEST_FIT) return "by best fit";
+        return other.piece()
+                .filter(fellow -> edge < fellow.edges().size())
+                .map(fellow -> "from where %s begins".formatted(fellow.edgeWord(edge)))
+                .orElse("");
+    }
+
     private String said(Piece piece, int flagged) {
         if (compared.isEmpty())
             return "The %s has no fellow yet: Mirror it on the first leaf, and then alter what differs."
                     .formatted(piece.name());
-        var places = compared.get().places().size();
+        var places = compared.get().differing().size();
         return (places == 0
                         ? "Mirrored, the two are the same within %s".formatted(Lengths.near(SidesCompared.SAME_MM))
                         : "Mirrored, the two differ at %s".formatted(Words.many(places, "place")))
@@ -142,17 +179,39 @@ final class SidesLeaf extends Leaf {
 
     private void places(SidesCompared both, Piece fellow) {
         if (both.places().isEmpty()) return;
+        if (both.datum() == SidesCompared.BEST_FIT)
+            list.getChildren()
+                    .add(Nodes.label(
+                            "By best fit: one difference is shared out over many places. From a datum it is as large as it is.",
+                            Styles.NOTE));
+        else {
+            var fitted = SidesCompared.byBestFit(one.piece().orElseThrow(), fellow);
+            list.getChildren()
+                    .add(Nodes.label(
+                            fitted.places().isEmpty()
+                                    ? "By best fit they differ nowhere."
+                                    : "By best fit, which shares a difference out: %s, %s at the most."
+                                            .formatted(
+                                                    Words.many(
+                                                            fitted.differing().size(), "place"),
+                                                    Lengths.said(fitted.places()
+                                                            .getFirst()
+                                                            .mm())),
+                            Styles.NOTE));
+        }
         list.getChildren().add(Nodes.whole("Where they differ", Styles.HEADING));
         for (var i = 0; i < both.places().size(); i++) {
             var place = both.places().get(i);
             list.getChildren()
-                    .add(Nodes.label("%d  %s: the %s has up to %s %s"
-                            .formatted(
-                                    i + 1,
-                                    Words.capital(fellow.edgeWord(place.edge())),
-                                    fellow.name(),
-                                    Lengths.near(place.mm()),
-                                    place.isMore() ? "more" : "less")));
+                    .add(Nodes.label(
+                            "%d  %s: the %s has up to %s %s"
+                                    .formatted(
+                                            i + 1,
+                                            Words.capital(fellow.edgeWord(place.edge())),
+                                            fellow.name(),
+                                            Lengths.said(Math.round(10 * place.mm()) / 10.0),
+                                            place.isMore() ? "more" : "less"),
+                            place.isSame() ? Styles.NOTE : Styles.DANGER));
         }
     }
 

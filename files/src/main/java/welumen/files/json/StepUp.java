@@ -233,8 +233,10 @@ final class StepUp {
         node.forEach(StepUp::toTen);
     }
 
-    /** Version 12: a part put back says why it went in though it was not finished. */
+    /** Version 12: a part put back says why it went in though it was not finished, a correction where its edge was. */
     private static void toTwelve(JsonNode node) {
+        for (var correction : node.path("lesson").path("corrections"))
+            if (correction instanceof ObjectNode one) one.putArray("ends");
         if (node.path("putBack") instanceof ObjectNode back) back.put("unfinishedBecause", "");
         node.forEach(StepUp::toTwelve);
     }

@@ -267,8 +267,12 @@ class ChangeJsonTest {
                 new AtPattern(
                         new LikenessWanted(new Likeness.LineAcross("waist line", 412, 2, 8, 415, 2.5, List.of()))),
                 new AtPattern(new LikenessDropped("panel")),
-                new AtPattern(new LessonLearnt(
-                        new Lesson("p", List.of(new Lesson.Correction(1, -4)), "sill first", 95, List.of()))),
+                new AtPattern(new LessonLearnt(new Lesson(
+                        "p",
+                        List.of(new Lesson.Correction(1, -4, List.of(new Point(0, 0), new Point(10, 0)))),
+                        "sill first",
+                        95,
+                        List.of()))),
                 new AtPattern(new LessonTaken(0, "q")),
                 new AtPattern(new PieceDrawn(piece.with(Inside.NOTHING.with(new Relief.Perforated(6, 2, 30))))),
                 new AtPattern(new PieceDrawn(piece.with(Inside.NOTHING.with(new Relief.Pleated(40, 90, 15))))),
