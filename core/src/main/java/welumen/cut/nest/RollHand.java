@@ -24,6 +24,9 @@ final class RollHand {
     /** So often pieces change places in one trial of a length that is farther off. */
     private static final int SWAPS = 8;
 
+    /** Of fewer, two large ones in each other's places are the same layout mirrored. */
+    private static final int FEWEST_TO_SWAP = 4;
+
     /** So many ways to begin a trial are looked at. */
     private static final int LOOKED_AT = 8;
 
@@ -65,6 +68,7 @@ final class RollHand {
      * @param most in items moved
      */
     Optional<Layout> work(Layout best, double nearBite, long most, StopSignal stop) {
+        forgetWhatHasFewer(best);
         var from = reached != null && length(reached) == length(best) ? reached : best;
         Optional<Layout> found = Optional.empty();
         var end = done + most;
@@ -80,6 +84,14 @@ final class RollHand {
             if (length(from) < length(best)) found = apart;
         }
         return found;
+    }
+
+    /** What was begun before more pieces came to lie is of no use any more. */
+    private void forgetWhatHasFewer(Layout best) {
+        var count = best.items.size();
+        if (reached != null && reached.items.size() != count) reached = null;
+        if (shorter != null && shorter.layout.items.size() != count) shorter = null;
+        if (sideways != null && sideways.layout.items.size() != count) sideways = null;
     }
 
     private Optional<Layout> shorter(Layout from, double share, long end, StopSignal stop) {
@@ -157,7 +169,7 @@ final class RollHand {
 
     /** Two large pieces change places, and nothing is held against anybody; after some such tries it is given up. */
     private @Nullable Trial afterStuck(Trial stuck) {
-        if (goesFar && stuck.swaps < SWAPS) {
+        if (goesFar && stuck.layout.items.size() >= FEWEST_TO_SWAP && stuck.swaps < SWAPS) {
             stuck.layout.forget();
             stuck.layout.swapLarge(random);
             return trial(stuck.layout, stuck.swaps + 1);

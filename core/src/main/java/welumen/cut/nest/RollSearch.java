@@ -7,7 +7,8 @@ import welumen.cut.Placement;
 import welumen.cut.StopSignal;
 
 /**
- * The shortest length of one roll: a little is taken out of it somewhere, what lay beyond moves up, and what then overlaps is
+ * First all pieces on one roll, then its shortest length. What is left over is put among the rest by one worker, while the other
+ * makes room for it. For the length a little is taken out of the roll somewhere, what lay beyond moves up, and what then overlaps is
  * separated. One worker takes bites from the best, and has pieces change places in between; the other keeps at a length somewhat
  * farther off.
  *
@@ -17,19 +18,30 @@ final class RollSearch extends Search {
     /** How long a round is, in items moved. */
     private static final int ROUND = 500;
 
+    /** So much of its work the first worker gives to what finds no place. */
+    private static final int SELDOM = 5;
+
     private final List<RollHand> hands;
+    private final RollInsertion insertion;
+    private int attempts;
     /** The first worker's bite as it was when the last round ended, so that the second never asks while it changes. */
     private double nearBite = RollHand.FIRST_BITE;
 
     RollSearch(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
         super(fields, items, placements, seed);
         hands = IntStream.range(0, Workers.COUNT)
-                .mapToObj(worker -> new RollHand(random(worker), worker > 0 && items.size() >= 4))
+                .mapToObj(worker -> new RollHand(random(worker), worker > 0))
                 .toList();
+        insertion = new RollInsertion(items, random(0));
     }
 
     @Override
     Optional<Layout> attempt(int worker, StopSignal stop) {
+        if (worker == 0) {
+            var leftOver = insertion.leftOver(best);
+            if (!leftOver.isEmpty() && (!insertion.isHopeless(leftOver) || attempts++ % SELDOM == 0))
+                return insertion.work(best, leftOver, ROUND, stop);
+        }
         return best.items.isEmpty() ? Optional.empty() : hands.get(worker).work(best, nearBite, ROUND, stop);
     }
 

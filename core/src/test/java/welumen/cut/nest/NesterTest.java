@@ -4,12 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static welumen.cut.Cases.*;
+import static welumen.cut.Cases.piece;
 
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Random;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
@@ -26,12 +29,17 @@ import welumen.cut.Turns;
 import welumen.cut.Zone;
 import welumen.shape.Outline;
 import welumen.shape.OutlineTest;
+import welumen.shape.Point;
 import welumen.shape.Pose;
 import welumen.shape.Shape;
 
 class NesterTest {
     private static CutPlan lay(CutProblem problem, long rounds) {
         return Nester.lay(problem, new NestOptions(rounds, Duration.ofSeconds(30), 7), (_, _) -> {}, () -> false);
+    }
+
+    private static CutPlan lay(CutProblem problem, NestOptions options) {
+        return Nester.lay(problem, options, (_, _) -> {}, () -> false);
     }
 
     private static CutProblem problem(double gap, List<CutPiece> pieces, Stock... stock) {
@@ -218,5 +226,66 @@ class NesterTest {
         var problem = random(seed);
         assertThat(lay(problem, 5).unplaced().size())
                 .isLessThanOrEqualTo(lay(problem, 1).unplaced().size());
+    }
+
+    /** It ended with an index out of bounds. */
+    @Test
+    void fourAreWantedAndOneFits() {
+        var roll = new Stock.Roll("r", "", 600, 700, 42, 0, 0);
+        var problem = problem(2, List.of(rectangle("a", 500, 400, 4)), roll);
+        var plan = lay(problem, 40);
+        assertThat(plan.placements()).hasSize(1);
+        assertThat(plan.unplaced())
+                .hasSize(3)
+                .allSatisfy(left -> assertThat(left.reason()).isEqualTo("no room was found beside the others"));
+        assertThat(PlanCheck.faults(problem, plan.placements())).isEmpty();
+    }
+
+    /** The first plan leaves pieces over on a roll that holds them all; the search finds them a place. */
+    @Test
+    void whatAFirstPlanLeavesOverOnARollFindsAPlace() {
+        var left = 0;
+        for (var seed = 1L; seed <= 2; seed++) {
+            var options = new NestOptions(60, Duration.ofSeconds(30), seed);
+            var pieces = trim(seed);
+            var used = lay(problem(2, pieces, roll(12_000)), options)
+                    .sheets()
+                    .getFirst()
+                    .usedLength();
+            var tight = problem(2, pieces, roll(1.04 * used));
+            if (lay(tight, options.withRounds(1)).placements().size() < CutPiece.count(pieces)) left++;
+            var plan = Nester.untilAllLie(tight, options.withRounds(2000), () -> false);
+            assertThat(plan.unplaced()).as("seed %d", seed).isEmpty();
+            assertThat(PlanCheck.faults(tight, plan.placements())).isEmpty();
+        }
+        assertThat(left).as("some first plan left something over").isPositive();
+    }
+
+    private static Stock.Roll roll(double length) {
+        return new Stock.Roll("r", "", 1400, length, 42, 0, 0);
+    }
+
+    /** Tapered panels, as they are cut for a seat. */
+    private static List<CutPiece> trim(long seed) {
+        var random = new Random(seed);
+        return IntStream.range(0, 24)
+                .mapToObj(i -> {
+                    var wide = 150 + random.nextInt(400);
+                    var high = 120 + random.nextInt(350);
+                    var in = random.nextInt(wide / 3);
+                    return piece(
+                            "p" + i,
+                            new Shape(
+                                    new Outline(List.of(
+                                            new Point(0, 0),
+                                            new Point(wide, 0),
+                                            new Point(wide - in, high),
+                                            new Point(in / 2.0, high))),
+                                    List.of()),
+                            1,
+                            4,
+                            new Stretch.Any());
+                })
+                .toList();
     }
 }
