@@ -34,6 +34,11 @@ public record CutProblem(double gap, List<CutPiece> pieces, List<Stock> stock, L
         return new CutProblem(gap, pieces, stock, others);
     }
 
+    /** What a piece is numbered by wherever the plan is shown, from 1. */
+    public int numberOf(String piece) {
+        return pieces.stream().map(CutPiece::id).toList().indexOf(piece) + 1;
+    }
+
     /** @throws IllegalArgumentException if there is no such piece */
     public CutPiece piece(String id) {
         return pieces.stream()

@@ -19,6 +19,7 @@ import welumen.clock.WorkLog;
 import welumen.custody.Custody;
 import welumen.cut.CutLog;
 import welumen.cut.CuttingTable;
+import welumen.cut.table.DrawnSince;
 import welumen.diary.WhatNext;
 import welumen.doubt.Doubts;
 import welumen.doubt.Guess;
@@ -197,6 +198,11 @@ public record Job(
                 .map(Finding::part)
                 .filter(part -> cabin.findOne(part).isPresent())
                 .collect(Collectors.toSet());
+    }
+
+    /** What was drawn, changed or dropped since the pieces were laid out; empty where the plan still holds. */
+    public Optional<DrawnSince> drawnSince() {
+        return DrawnSince.of(table, patterns, cutLog);
     }
 
     /** What each part that is not finished still wants. */

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 
 /**
  * In which share of deliveries so many hides are enough. A delivery is laid out in a moment only, which opens a hide too many
@@ -98,11 +99,39 @@ public record Forecast(Question question, List<Integer> needed, List<Full> full,
         return new Share(Math.max(0, middle - half), share, Math.min(1, middle + half));
     }
 
-    /** The fewest that are enough in nearly all deliveries. */
+    /** By what a number of hides is recommended. */
+    public enum Rule {
+        /** Where hides have a price: what costs least on the mean, a second order reckoned in where they are not enough. */
+        CHEAPEST,
+        /** Where nobody has said a price: the fewest that are enough in nineteen deliveries of twenty. */
+        NEARLY_ALWAYS
+    }
+
+    public Rule rule() {
+        return question.price() > 0 ? Rule.CHEAPEST : Rule.NEARLY_ALWAYS;
+    }
+
+    /** By the rule; of two that cost the same the more. */
     public int recommended() {
         var most = question.enough() + 1;
-        for (var hides = 1; hides < most; hides++) if (enough(hides).likely() >= SURE) return hides;
-        return most;
+        return switch (rule()) {
+            case CHEAPEST ->
+                IntStream.rangeClosed(1, most)
+                        .boxed()
+                        .min(Comparator.comparingLong((Integer hides) -> Math.round(100 * expectedCost(hides)))
+                                .thenComparing(Comparator.reverseOrder()))
+                        .orElse(most);
+            case NEARLY_ALWAYS ->
+                IntStream.range(1, most)
+                        .filter(hides -> enough(hides).likely() >= SURE)
+                        .findFirst()
+                        .orElse(most);
+        };
+    }
+
+    /** Whether it is known by how much a plan of a moment is too dear; no share is one before that. */
+    public boolean isCorrected() {
+        return !needed.isEmpty() && full.size() >= Math.min(Forecaster.FULL, needed.size());
     }
 
     /** What ordering so many costs on the mean, with another one ordered later where they are not enough. */

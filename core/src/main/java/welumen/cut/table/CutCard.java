@@ -20,6 +20,7 @@ public record CutCard(Stock stock, List<Entry> entries) {
     /**
      * One piece.
      *
+     * @param number of the piece in the whole plan, so that plan, card and table call it alike
      * @param near its corner nearest to the butt, from the backbone and up from the butt; on a roll from cut end and selvedge
      * @param far its corner farthest from that one
      */
@@ -37,9 +38,11 @@ public record CutCard(Stock stock, List<Entry> entries) {
                 .toList());
         lying.sort(Comparator.comparingInt((Lies lies) -> lies.piece().grade())
                 .thenComparingDouble(lies -> -lies.shape().outline().area()));
-        var entries = new ArrayList<Entry>();
-        for (var lies : lying) entries.add(entry(entries.size() + 1, lies, from(stock)));
-        return new CutCard(stock, entries);
+        return new CutCard(
+                stock,
+                lying.stream()
+                        .map(lies -> entry(problem.numberOf(lies.placement().piece()), lies, from(stock)))
+                        .toList());
     }
 
     /** All of a hide; of a roll what is used. */

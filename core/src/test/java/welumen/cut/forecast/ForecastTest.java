@@ -24,6 +24,15 @@ class ForecastTest {
         return new Question(pieces, 3, Population.of(LeatherClass.STANDARD), 310, 180, 1);
     }
 
+    private static Forecast free(Forecast priced) {
+        var question = priced.question();
+        return new Forecast(
+                new Question(question.pieces(), question.gapMm(), question.population(), 0, 0, question.seed()),
+                priced.needed(),
+                priced.full(),
+                priced.late());
+    }
+
     private static Forecast counted(int twos, int threes, int full, int saved) {
         var needed = new ArrayList<Integer>();
         IntStream.range(0, twos).forEach(_ -> needed.add(2));
@@ -35,11 +44,36 @@ class ForecastTest {
     }
 
     @Test
-    void theFewestThatAreNearlyAlwaysEnoughAreRecommended() {
-        assertThat(counted(96, 4, 0, 0).recommended()).isEqualTo(2);
-        assertThat(counted(80, 20, 0, 0).recommended()).isEqualTo(3);
+    void whatCostsLeastIsRecommendedWherePricesAreKnown() {
+        var forecast = counted(93, 7, 20, 0);
+        assertThat(forecast.rule()).isEqualTo(Forecast.Rule.CHEAPEST);
+        assertThat(forecast.recommended())
+                .as("two are enough in 93 of 100, and cost less")
+                .isEqualTo(2);
+        assertThat(counted(20, 80, 0, 0).recommended()).isEqualTo(3);
+        for (var twos = 0; twos <= 100; twos += 5) {
+            var any = counted(twos, 100 - twos, 0, 0);
+            var best = any.expectedCost(any.recommended());
+            for (var hides = 1; hides <= 4; hides++)
+                assertThat(best).isLessThanOrEqualTo(any.expectedCost(hides) + 0.01);
+        }
+    }
+
+    /** A share before the correction may be ninety points off. */
+    @Test
+    void noShareIsOneBeforeItIsCorrected() {
+        assertThat(counted(0, 100, 0, 0).isCorrected()).isFalse();
+        assertThat(counted(0, 100, 19, 19).isCorrected()).isFalse();
+        assertThat(counted(0, 100, 20, 19).isCorrected()).isTrue();
+        assertThat(counted(0, 100, 20, 19).enough(2).likely()).isCloseTo(0.95, within(1e-9));
+    }
+
+    @Test
+    void theFewestThatAreNearlyAlwaysEnoughAreRecommendedWhereNobodyHasSaidAPrice() {
+        assertThat(free(counted(96, 4, 0, 0)).recommended()).isEqualTo(2);
+        assertThat(free(counted(80, 20, 0, 0)).recommended()).isEqualTo(3);
         // as often as a full layout saves a hide, so often it is taken off the others
-        var corrected = counted(80, 20, 20, 18);
+        var corrected = free(counted(80, 20, 20, 18));
         assertThat(corrected.enough(2).likely()).isCloseTo(0.8 + 0.9 * 0.2, within(1e-12));
         assertThat(corrected.recommended()).isEqualTo(2);
         // nothing was tried on those that needed two

@@ -28,7 +28,7 @@ final class ForecastFacts extends VBox {
         clear();
         byArea(supply);
         here(supply);
-        known.ifPresent(forecast -> {
+        known.filter(Forecast::isCorrected).ifPresent(forecast -> {
             costs(supply, forecast);
             deciding(forecast);
             if (!changes.isEmpty()) changes(forecast, changes);

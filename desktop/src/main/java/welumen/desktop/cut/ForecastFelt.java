@@ -20,8 +20,8 @@ final class ForecastFelt extends FeltPane {
         super("forecast-felt", "How sure so many hides are enough; the words above say which to order");
     }
 
-    void show(Forecast forecast) {
-        shown = Optional.of(forecast);
+    void show(Optional<Forecast> forecast) {
+        shown = forecast;
         redraw();
     }
 

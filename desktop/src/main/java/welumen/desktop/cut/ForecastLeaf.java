@@ -115,34 +115,44 @@ final class ForecastLeaf extends Leaf {
         var known = forecast.filter(one -> one.question().pieces().equals(pieces));
         facts.show(supply.get(), known, changes);
         reserve.setText(ReserveSaid.shortage(supply.get()));
-        answer.setText(known.map(ForecastLeaf::answered)
+        answer.setText(known.map(this::answered)
                 .orElseGet(() -> "%s of %s: how many hides?"
                         .formatted(
                                 Words.many(CutPiece.count(pieces), "piece"),
                                 supply.get().material())));
         sure.setText(known.map(ForecastLeaf::surely).orElse(""));
-        known.ifPresent(felt::show);
+        felt.show(known.filter(Forecast::isCorrected));
     }
 
-    private static String answered(Forecast known) {
+    private String answered(Forecast known) {
+        if (!known.isCorrected())
+            return running.isPresent()
+                    ? "%s laid out in a moment, %d of them in full so far: how many are enough is not known yet."
+                            .formatted(
+                                    Words.many(known.deliveries(), "delivery").replace("deliverys", "deliveries"),
+                                    known.full().size())
+                    : "It was stopped before it could be corrected: how many are enough is not known.";
         var best = known.recommended();
-        return "Order %s of one lot: in %s of deliveries they are enough."
+        return "Order %s of one lot: %s. They are enough in %s of deliveries."
                 .formatted(
                         Words.many(best, "hide"),
+                        switch (known.rule()) {
+                            case CHEAPEST -> "that costs least on the mean, a second order reckoned in";
+                            case NEARLY_ALWAYS -> "the fewest that do in nineteen deliveries of twenty";
+                        },
                         Words.percent(known.enough(best).likely()));
     }
 
     private static String surely(Forecast known) {
+        if (!known.isCorrected()) return "";
         var share = known.enough(known.recommended());
-        return "%d deliveries; surely between %s and %s.%s"
+        return "%d deliveries; surely between %s and %s. %d were laid out in full as well: %d of them did with one hide fewer, and so it is reckoned for all."
                 .formatted(
                         known.deliveries(),
                         Words.percent(share.low()),
                         Words.percent(share.high()),
-                        known.full().isEmpty()
-                                ? " A plan of a moment opens a hide too many now and then; that is still to be corrected."
-                                : " %d were laid out in full as well: %d of them did with one hide fewer, and so it is reckoned for all."
-                                        .formatted(known.full().size(), known.saved()));
+                        known.full().size(),
+                        known.saved());
     }
 
     private void begin() {

@@ -13,7 +13,7 @@ record PieceName(int number, String words) {
     private static final double LINE = 17;
 
     static PieceName of(CutProblem problem, CutPiece piece) {
-        return new PieceName(problem.pieces().indexOf(piece) + 1, piece.id().replace('-', ' '));
+        return new PieceName(problem.numberOf(piece.id()), piece.id().replace('-', ' '));
     }
 
     /** The words where each of them fits in the width, and all their lines in the height; else the number. */

@@ -128,7 +128,13 @@ final class PlanLeaf extends Leaf {
         switch (model.job().table()) {
             case CuttingTable.Clear() -> sayEmpty();
             case CuttingTable.Laid(var problem, var plan) ->
-                headline.say("Cut", PlanSaid.answer(problem, plan), PlanSaid.more(plan) + against() + shortage());
+                headline.say(
+                        "Cut",
+                        model.job()
+                                .drawnSince()
+                                .map(since -> Words.capital(since.said()) + ". " + PlanSaid.before(problem, plan))
+                                .orElseGet(() -> PlanSaid.answer(problem, plan)),
+                        PlanSaid.more(plan) + against() + shortage());
         }
     }
 

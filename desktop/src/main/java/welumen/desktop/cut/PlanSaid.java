@@ -27,6 +27,12 @@ final class PlanSaid {
                                 plan.unplaced().size() + plan.placements().size());
     }
 
+    /** Of a plan that does not hold any more. */
+    static String before(CutProblem problem, CutPlan plan) {
+        var answer = answer(problem, plan);
+        return "As it was drawn before, " + Character.toLowerCase(answer.charAt(0)) + answer.substring(1);
+    }
+
     /** Hides, and what else there is: “two hides and one roll”. */
     static String counted(List<Stock> stock) {
         var rolls =

@@ -19,6 +19,7 @@ import welumen.cut.Placement;
 import welumen.cut.RoughCut;
 import welumen.cut.Stock;
 import welumen.cut.table.CutCard;
+import welumen.cut.table.DrawnSince;
 import welumen.cut.table.EffectOfChange;
 import welumen.cut.table.Leftover;
 import welumen.cut.table.Offcuts;
@@ -163,7 +164,11 @@ final class TableLeaf extends Leaf {
         }
         var laid = table.get();
         var stock = laid.problem().stock(shown.getValue());
-        answer.setText(said(laid));
+        answer.setText(model.job()
+                        .drawnSince()
+                        .map(since -> Words.capital(since.said()) + ". ")
+                        .orElse("")
+                + said(laid));
         var card = CutCard.of(laid.problem(), laid.plan(), stock);
         for (var entry : card.entries()) list.getChildren().add(row(laid, stock, entry));
         felt.show(card, List.of());
@@ -364,7 +369,8 @@ final class TableLeaf extends Leaf {
                         .cutCards(
                                 laid.problem(),
                                 laid.plan(),
-                                model.job().cutLog().worked()))
+                                model.job().cutLog().worked(),
+                                model.job().drawnSince().map(DrawnSince::said).orElse("")))
                 .ifPresent(file -> answer.setText("Kept as %s.".formatted(file.getFileName())));
     }
 

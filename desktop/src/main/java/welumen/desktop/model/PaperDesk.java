@@ -98,9 +98,9 @@ public final class PaperDesk {
         return kept;
     }
 
-    /** A card for each hide, with its chalk list. */
-    public Optional<Path> cutCards(CutProblem problem, CutPlan plan, Worked worked) {
-        return keep("cut cards ", CutCardPdf.of(problem, plan, worked));
+    /** A card for each hide, with its chalk list. @param since what keeps the plan from holding; empty where it holds */
+    public Optional<Path> cutCards(CutProblem problem, CutPlan plan, Worked worked, String since) {
+        return keep("cut cards ", CutCardPdf.of(problem, plan, worked, since));
     }
 
     /** What is cut from a hide, at full size. */

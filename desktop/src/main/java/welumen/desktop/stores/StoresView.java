@@ -60,7 +60,11 @@ public final class StoresView extends StagePane {
                                         "; ", all.stream().map(Need::said).toList()))
                                 + ".",
                 laid
-                        ? "From the pieces as they are drawn and laid out."
+                        ? model.job()
+                                .drawnSince()
+                                .map(since -> "Leather and cloth are of a plan that does not hold any more: %s."
+                                        .formatted(since.said()))
+                                .orElse("From the pieces as they are drawn and laid out.")
                         : "The leather is known once the pieces are laid out at Cut.");
     }
 

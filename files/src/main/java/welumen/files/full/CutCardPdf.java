@@ -34,14 +34,19 @@ public final class CutCardPdf {
         this.worked = worked;
     }
 
-    /** Of every stock on which something lies, in their order. */
+    /** Of every stock on which something lies, in their order, of a plan that holds. */
     public static byte[] of(CutProblem problem, CutPlan plan, Worked worked) {
+        return of(problem, plan, worked, "");
+    }
+
+    /** @param since what was drawn since, so that the plan does not hold any more, as it is said; empty where it holds */
+    public static byte[] of(CutProblem problem, CutPlan plan, Worked worked, String since) {
         try (var page = new FullPage(SHEET)) {
             var isFirst = true;
             for (var use : plan.sheets()) {
                 if (!isFirst) page.next(SHEET);
                 isFirst = false;
-                new CutCardPdf(page, CutCard.of(problem, plan, problem.stock(use.stock())), worked).write(use);
+                new CutCardPdf(page, CutCard.of(problem, plan, problem.stock(use.stock())), worked).write(use, since);
             }
             return page.finish();
         } catch (IOException inMemory) {
@@ -49,7 +54,7 @@ public final class CutCardPdf {
         }
     }
 
-    private void write(CutPlan.SheetUse use) throws IOException {
+    private void write(CutPlan.SheetUse use, String since) throws IOException {
         var stock = card.stock();
         y = SHEET.heightMm() - MARGIN_MM - 4;
         page.text(MARGIN_MM, y, 6, stock.id());
@@ -64,6 +69,10 @@ public final class CutCardPdf {
                                 lot(stock),
                                 card.entries().size(),
                                 100 * use.pieceArea() / use.openedArea()));
+        if (!since.isEmpty()) {
+            y -= 5;
+            page.text(MARGIN_MM, y, 3.4, "This plan does not hold any more: " + since);
+        }
         y -= 4;
         picture();
         y -= 8;
