@@ -59,15 +59,32 @@ public final class Candidates {
     }
 
     private boolean fits(Treatment treatment) {
-        if (part.kind() == PartKind.BELT && !isForBelts(treatment)) return false;
+        if (part.kind() == PartKind.BELT && !mayBelt(treatment)) return false;
         if (!terms.allow(treatment, part)) return false;
+        if (treatment.replaces() && findings.stream().noneMatch(this::isWorthANewPart)) return false;
         return treatment.fits(part) && (treatment != Treatment.BUY_REPRODUCTION || canBuy());
     }
 
-    /** A belt holds a life: it is never cut, dyed or sewn. */
-    private static boolean isForBelts(Treatment treatment) {
+    /** What is lost or loose is put back, and no part made anew for it, unless it is past saving. */
+    private boolean isWorthANewPart(Finding finding) {
+        return switch (finding.kind()) {
+            case MISSING_CLIP -> part.kind() == PartKind.BELT;
+            case LOOSE_GLUE, GAP, PAINT_SPLASH, DAMP, SMELL, STAIN, SCUFF -> finding.severity() == Severity.WORST;
+            case FADING, FINE_CRACK, WRONG_COLOUR, WRONG_GLOSS, SURFACE_RUST ->
+                finding.severity().compareTo(Severity.BAD) >= 0;
+            default -> true;
+        };
+    }
+
+    /** A belt holds a life: it is never cut, dyed or sewn, and left alone only where nothing is wrong with its webbing. */
+    private boolean mayBelt(Treatment treatment) {
         return switch (treatment) {
-            case LEAVE, CLEAN, BUY_REPRODUCTION, SEND_OUT -> true;
+            case LEAVE ->
+                findings.stream().allMatch(finding -> switch (finding.kind()) {
+                    case STAIN, PAINT_SPLASH, SMELL -> true;
+                    default -> false;
+                });
+            case CLEAN, BUY_REPRODUCTION, SEND_OUT -> true;
             default -> false;
         };
     }
@@ -93,7 +110,7 @@ public final class Candidates {
     private boolean isAllowed(Candidate way) {
         return findings.stream()
                 .filter(finding -> finding.kind().stopsWork())
-                .allMatch(finding -> way.steps().stream().anyMatch(step -> step.treats(finding.kind())));
+                .allMatch(finding -> way.steps().stream().anyMatch(step -> answers(step, finding)));
     }
 
     /** What is left alone is left alone; a new part has nothing left to treat. */
@@ -115,14 +132,18 @@ public final class Candidates {
 
     private List<Finding> left(List<Treatment> steps) {
         return findings.stream()
-                .filter(finding -> steps.stream().noneMatch(step -> step.treats(finding.kind())))
+                .filter(finding -> steps.stream().noneMatch(step -> answers(step, finding)))
                 .toList();
     }
 
     private static long answers(Treatment treatment, List<Finding> findings) {
-        return findings.stream()
-                .filter(finding -> treatment.treats(finding.kind()))
-                .count();
+        return findings.stream().filter(finding -> answers(treatment, finding)).count();
+    }
+
+    /** What is past saving is answered only by what puts something new in its place, or by somebody else. */
+    private static boolean answers(Treatment treatment, Finding finding) {
+        return treatment.treats(finding.kind())
+                && (finding.severity() != Severity.WORST || !treatment.keepsWhatIsThere());
     }
 
     private Candidate candidate(List<Treatment> steps) {
@@ -144,8 +165,7 @@ public final class Candidates {
             fine *= 1 - Math.min(MOST_FAILS, step.fails() * Terms.product(schools, Effect::fails));
             days = Math.max(days, step.waitingDays() + Terms.sum(schools, Effect::days));
             years = Math.min(years, step.lastsYears() * Terms.product(schools, Effect::years));
-            original = Math.min(
-                    original, Math.clamp(step.originality() + Terms.sum(schools, Effect::originality), 0.0, 1.0));
+            original = Math.min(original, originality(step, Terms.sum(schools, Effect::originality)));
         }
         return new Candidate(
                 part.id(),
@@ -166,6 +186,12 @@ public final class Candidates {
                 steps.contains(Treatment.BUY_REPRODUCTION) && part.supply() == Supply.NOT_KNOWN,
                 part.supply() == Supply.NO_LONGER_MADE,
                 left.size());
+    }
+
+    /** However it is done, a part that comes in place of another does not stay more original than such a part is. */
+    private static double originality(Treatment step, double bySchools) {
+        var share = Math.clamp(step.originality() + bySchools, 0.0, 1.0);
+        return step.replaces() ? Math.min(step.originality(), share) : share;
     }
 
     /** The worst that its steps leave where so much was wrong, and no better than what stays open allows. */

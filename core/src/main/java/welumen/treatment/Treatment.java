@@ -16,6 +16,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import welumen.cabin.Part;
+import welumen.cabin.PartKind;
 import welumen.measure.Finish;
 import welumen.survey.FindingKind;
 
@@ -116,8 +117,37 @@ public enum Treatment {
         return this == BUY_REPRODUCTION || this == BUY_USED || this == MAKE_NEW;
     }
 
+    /** Whether what is there is worked on and stays, so that it cannot answer what is past saving. */
+    public boolean keepsWhatIsThere() {
+        return switch (this) {
+            case LEAVE, CLEAN, RESTITCH, FILL_AND_RECOLOUR, REPAIR_BOARD, LET_IN_PANEL -> true;
+            case REFIX, REFINISH, RECOVER, NEW_FOAM, BUY_REPRODUCTION, BUY_USED, MAKE_NEW, SEND_OUT -> false;
+        };
+    }
+
+    /** Whether there is foam, webbing or a spring in such a part. */
+    private static boolean isSprung(PartKind kind) {
+        return switch (kind) {
+            case SEAT, REAR_SEAT, COVER, HEADREST, ARMREST, FOAM, FRAME, PAD -> true;
+            default -> false;
+        };
+    }
+
+    /** What nobody makes in a trim shop. */
+    private static boolean isBeyondATrimmer(PartKind kind) {
+        return switch (kind) {
+            case GAUGES, SWITCHGEAR, LAMP, MIRROR, WHEEL, RUNNERS, HANDLE, VENT, BELT -> true;
+            default -> false;
+        };
+    }
+
     /** Whether it can be done to such a part at all: boards are mended beneath whatever covers them. */
     public boolean fits(Part part) {
+        if (this == NEW_FOAM && !isSprung(part.kind())) return false;
+        if (this == MAKE_NEW && isBeyondATrimmer(part.kind())) return false;
+        if (part.kind() == PartKind.SHELL)
+            return this == LEAVE || this == CLEAN || this == REFINISH || this == SEND_OUT;
+        if (part.kind() == PartKind.BATTERY) return this == LEAVE || this == CLEAN || this == BUY_REPRODUCTION;
         return matters().contains(this == REPAIR_BOARD ? Matter.carrier(part) : Matter.of(part));
     }
 

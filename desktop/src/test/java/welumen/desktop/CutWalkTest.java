@@ -93,7 +93,9 @@ class CutWalkTest extends CuttingWalk {
         assertThat(bench.text("forecast-answer")).contains("28 pieces of sage hide");
         bench.click("begin-forecast");
         bench.until(() -> bench.text("forecast-answer").contains("deliveries laid out in a moment"));
-        assertThat(bench.text("forecast-sure")).as("no share before it is corrected").isEmpty();
+        assertThat(bench.text("forecast-sure"))
+                .as("no share before it is corrected")
+                .isEmpty();
         bench.click("forecast-enough");
         bench.until(() ->
                 !bench.robot.lookup("#begin-forecast").queryAs(Button.class).isDisabled());
