@@ -2,6 +2,7 @@ package welumen.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.shape.Bezier;
@@ -45,6 +46,11 @@ public final class EdgeCurve {
         var run = piece.run(edge);
         if (Math.abs(riseMm) < STRAIGHT_MM || run.getFirst().to(run.getLast()) < SHORTEST_MM)
             return new Refused<>("This edge is straight: there is no arc through its middle.");
+        var chord = run.getFirst().to(run.getLast());
+        if (Math.abs(riseMm) > chord / 2)
+            return new Refused<>(
+                    "This edge is %s from corner to corner: it bows by %s at the most, as half a circle does."
+                            .formatted(Lengths.near(chord), Lengths.near(chord / 2)));
         return with(piece, edge, arc(run.getFirst(), run.getLast(), riseMm));
     }
 

@@ -18,6 +18,7 @@ import welumen.pattern.EdgeFinish;
 import welumen.pattern.Makeup;
 import welumen.pattern.Pairing;
 import welumen.pattern.Piece;
+import welumen.pattern.SoundOutline;
 import welumen.pattern.draft.Card.Measure;
 
 /**
@@ -111,7 +112,7 @@ public final class DraftText {
 
     private static Parsed<Piece> piece(String name, PartId part, Makeup makeup, List<Edge> edges) {
         try {
-            return new Understood<>(new Piece(
+            return SoundOutline.of(new Piece(
                     Piece.idOf(part, name),
                     part,
                     name,

@@ -19,6 +19,7 @@ import welumen.desktop.model.Screen;
 import welumen.intake.Car;
 import welumen.intake.Customer;
 import welumen.intake.IntakeChange.CarBrought;
+import welumen.intake.Likely;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.TakingIn;
@@ -118,6 +119,14 @@ final class AnotherCar extends VBox {
 
     private void takeIn() {
         try {
+            var doubt = Likely.year(Integer.parseInt(year.getText().strip()), model.today());
+            if (doubt.isPresent()) {
+                if (!doubt.get().meant().isEmpty()) year.setText(doubt.get().meant());
+                year.selectAll();
+                wrong.setText(doubt.get().asks());
+                year.requestFocus();
+                return;
+            }
             var car = new Car(
                     name.getText().strip(), Integer.parseInt(year.getText().strip()), body.word(), "");
             var changes = new ArrayList<JobChange>();

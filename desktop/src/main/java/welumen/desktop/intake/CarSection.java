@@ -22,6 +22,7 @@ import welumen.intake.Intake;
 import welumen.intake.IntakeChange.AgreementChanged;
 import welumen.intake.IntakeChange.CarBrought;
 import welumen.intake.IntakeChange.CarDescribed;
+import welumen.intake.Likely;
 import welumen.intake.Standard;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtIntake;
@@ -140,11 +141,25 @@ final class CarSection extends Leaf {
             refuse("“%s” is no date. Type it as 2026-06-12, or as 9 weeks.".formatted(due.getText()), due);
             return;
         }
+        var agreed = model.job().intake().agreed();
+        if (agreed.filter(one -> one.budget().equals(money)).isEmpty() && asked(Likely.budget(money), budget)) return;
+        if (agreed.filter(one -> one.due().equals(day.get())).isEmpty()
+                && asked(Likely.due(day.get(), model.today()), due)) return;
         var agreement = new Agreement(chosen, money, day.get());
         if (model.job().intake().agreed().filter(agreement::equals).isPresent()) return;
         if (model.job().intake() instanceof Intake.Awaited)
             described().ifPresent(brought -> make(brought, new AtIntake(new AgreementChanged(agreement))));
         else model.make(new AtIntake(new AgreementChanged(agreement)));
+    }
+
+    /** Whether something was asked; what is likely then stands in the field, to be confirmed by Enter. */
+    private boolean asked(Optional<Likely.Doubt> doubt, TextField field) {
+        doubt.ifPresent(one -> {
+            if (!one.meant().isEmpty()) field.setText(one.meant());
+            field.selectAll();
+            refuse(one.asks(), field);
+        });
+        return doubt.isPresent();
     }
 
     /** A day, or so many weeks from today. */
@@ -166,6 +181,10 @@ final class CarSection extends Leaf {
     /** The car as it stands in the fields; empty, with what is wrong said, where they say none. */
     private Optional<Described> described() {
         try {
+            var typed = Integer.parseInt(year.getText().strip());
+            var before = model.job().intake().known().map(Car::year);
+            if (!before.equals(Optional.of(typed)) && asked(Likely.year(typed, model.today()), year))
+                return Optional.empty();
             var known = new Car(
                     car.getText().strip(),
                     Integer.parseInt(year.getText().strip()),

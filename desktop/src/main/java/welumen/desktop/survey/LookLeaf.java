@@ -36,6 +36,7 @@ import welumen.survey.Beneath;
 import welumen.survey.EarlierWork;
 import welumen.survey.Finding;
 import welumen.survey.FindingKind;
+import welumen.survey.LikelyFinding;
 import welumen.survey.Mark;
 import welumen.survey.Severity;
 import welumen.survey.SurveyChange.FindingCorrected;
@@ -59,6 +60,9 @@ final class LookLeaf extends Leaf {
     private PartFelt.Shape shape = PartFelt.Shape.DOT;
     private final MarkedPhoto photo;
     private final StackPane table = new StackPane();
+    /** What was asked of the mark before; whoever marks it once more means it. */
+    private Optional<String> asked = Optional.empty();
+
     private Optional<Finding> correcting = Optional.empty();
     private Optional<Point> onPhoto = Optional.empty();
     private Optional<PartId> lookedAt = Optional.empty();
@@ -350,6 +354,13 @@ final class LookLeaf extends Leaf {
                 severity.getValue(),
                 note.getText().strip(),
                 photos);
+        var odd = LikelyFinding.odd(finding, part, model.job().survey());
+        if (odd.isPresent() && !odd.equals(asked)) {
+            asked = odd;
+            wrong.setText(odd.get());
+            return;
+        }
+        asked = Optional.empty();
         correcting = Optional.empty();
         if (!model.make(new AtSurvey(old.isPresent() ? new FindingCorrected(finding) : new FindingMade(finding))))
             return;
