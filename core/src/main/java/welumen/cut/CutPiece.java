@@ -96,4 +96,9 @@ public record CutPiece(
                 && turns.allow(turnDegrees)
                 && Stretch.agree(stretch, turnDegrees, flipped, stock.stretch());
     }
+
+    /** How one that is cut of it is called: “left facing, 2 of 4”, or simply by its name where one is wanted. */
+    public String nameOf(int copy) {
+        return quantity == 1 ? id : "%s, %d of %d".formatted(id, copy, quantity);
+    }
 }

@@ -14,6 +14,6 @@ public record Lies(CutPiece piece, Placement placement, Stock stock, Shape shape
     }
 
     String name() {
-        return "%s, copy %d".formatted(placement.piece(), placement.copy());
+        return piece.nameOf(placement.copy());
     }
 }

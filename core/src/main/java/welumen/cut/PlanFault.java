@@ -60,7 +60,7 @@ public sealed interface PlanFault {
     record NoSuchCopy(String piece, int copy) implements PlanFault {
         @Override
         public String said() {
-            return "“%s” has no copy %d, or it is laid twice.".formatted(piece, copy);
+            return "Number %d of “%s” is laid twice, or more are laid than are wanted.".formatted(copy, piece);
         }
     }
 }

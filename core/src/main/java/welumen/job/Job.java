@@ -172,8 +172,7 @@ public record Job(
                 holds.putIfAbsent(part, "the customer has not answered: " + approval.question());
         for (var finding : survey.findings())
             survey.openCause(finding.part())
-                    .ifPresent(kind -> holds.putIfAbsent(
-                            finding.part(), "where the %s comes from is not found".formatted(kind.word())));
+                    .ifPresent(kind -> holds.putIfAbsent(finding.part(), kind.whence() + " is not found"));
         holds.putAll(survey.holds());
         return holds;
     }

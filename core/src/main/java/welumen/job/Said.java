@@ -71,6 +71,7 @@ import welumen.job.JobChange.OnTheYardsRail;
 import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WithCare;
 import welumen.measure.Lengths;
+import welumen.measure.Many;
 import welumen.pattern.PatternChange.ClearanceMeasured;
 import welumen.pattern.PatternChange.CutFreed;
 import welumen.pattern.PatternChange.CutHeld;
@@ -194,7 +195,7 @@ public final class Said {
                 "Chosen for the %s: %s"
                         .formatted(cabin.one(part).name(), treatments.getFirst().word());
             case AtSurvey(FitMeasured(var part, var stations)) ->
-                "Measured: %s, %d places".formatted(cabin.one(part).name(), stations.size());
+                "Measured: %s, %s".formatted(cabin.one(part).name(), Many.of(stations.size(), "place"));
             case AtTreatment(PartStandardSaid(var part, var standard)) ->
                 "%s: %s".formatted(cabin.one(part).title(), standard.word());
             case AtSurvey(FindingCorrected(var finding)) ->
@@ -265,8 +266,11 @@ public final class Said {
             case AtCut(TermsSaid(var material, var terms)) -> "How it is bought: " + material;
             case AtCut(PieceSpoilt(var piece, var copy, var stock, var why)) -> "Spoilt: " + piece.replace('-', ' ');
             case AtCut(PlanAccepted(var problem, var plan)) ->
-                "Laid out: %d pieces on %d hides"
-                        .formatted(plan.placements().size(), plan.sheets().size());
+                "Laid out: %s on %s"
+                        .formatted(
+                                Many.of(plan.placements().size(), "piece"),
+                                Many.of(plan.sheets().size(), "hide or roll")
+                                        .replace("hide or rolls", "hides and rolls"));
             case AtRefit(PartPutBack(var back)) ->
                 "Put back: " + cabin.one(back.part()).title();
             case OnClock(ClockStarted(var clock)) -> "Clock started: " + clock.on();

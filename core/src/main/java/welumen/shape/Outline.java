@@ -22,7 +22,8 @@ public record Outline(List<Point> corners) {
                     "The outline has %d corners. Give at least 3.".formatted(corners.size()));
         if (!(signedArea(corners) > 0)) // so put, an overflow to NaN fails too
         throw new IllegalArgumentException(
-                    "The outline's area is %s mm². Give its corners counter-clockwise.".formatted(signedArea(corners)));
+                    "The outline encloses nothing, or runs the wrong way round: its area is %s mm²."
+                            .formatted(signedArea(corners)));
     }
 
     /**

@@ -10,6 +10,7 @@ import welumen.cut.CutPlan.SheetUse;
 import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable;
 import welumen.cut.Stock;
+import welumen.measure.Many;
 
 /** What is cut from: whole hides and sheets by their number, rolls by the length that is used. */
 final class FromStock {
@@ -17,18 +18,18 @@ final class FromStock {
 
     private FromStock() {}
 
-    /** Empty where nothing was laid out. */
-    static Optional<Need> need(CuttingTable table) {
+    /** Empty where nothing was laid out. @param sign of the currency in which stock is bought */
+    static Optional<Need> need(CuttingTable table, String sign) {
         if (!(table instanceof CuttingTable.Laid(var problem, var plan))) return Optional.empty();
         var working = new ArrayList<String>();
         for (var use : plan.sheets()) working.add(used(use));
         var cost = plan.sheets().stream()
                 .mapToDouble(use -> problem.stock(use.stock()).costOf(use.usedLength()))
                 .sum();
-        working.add(String.format(Locale.ROOT, "cost of what is opened: %.2f", cost));
+        working.add(String.format(Locale.ROOT, "cost of what is opened: %s%.2f", sign, cost));
         if (!plan.unplaced().isEmpty())
-            working.add("%d pieces have no place yet: one more to open, or a change"
-                    .formatted(plan.unplaced().size()));
+            working.add(
+                    Many.of(plan.unplaced().size(), "piece") + " without a place yet: one more to open, or a change");
         var amount = amount(problem, plan);
         var isHides = problem.stock().stream().allMatch(Stock.Hide.class::isInstance);
         return Optional.of(new Need(

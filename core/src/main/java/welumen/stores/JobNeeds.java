@@ -14,10 +14,10 @@ public final class JobNeeds {
 
     private JobNeeds() {}
 
-    /** In the order leather and cloth, thread, adhesive; what nothing asks for is left out. */
-    public static List<Need> of(List<Piece> pieces, CuttingTable table) {
+    /** In the order leather and cloth, thread, adhesive; what nothing asks for is left out. @param sign of the currency, “£” */
+    public static List<Need> of(List<Piece> pieces, CuttingTable table, String sign) {
         var needs = new ArrayList<Need>();
-        FromStock.need(table).ifPresent(needs::add);
+        FromStock.need(table, sign).ifPresent(needs::add);
         var rows = pieces.stream().mapToDouble(JobNeeds::stitchRowsMm).sum();
         if (rows > 0) needs.add(SewingThread.need(rows, SewingThread.Setting.LEATHER));
         var faces = faces(pieces);

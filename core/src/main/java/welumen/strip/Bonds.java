@@ -33,9 +33,22 @@ public record Bonds(
         return new Bonds(rules, and(refitNotes, link), laps, groups, firstSide);
     }
 
-    /** The newest word on two parts is the one that counts. */
+    /**
+     * The newest word on two parts is the one that counts. What is seen to lap goes in later and comes off sooner: a usual rule
+     * that says the opposite of the two falls, so that they do not wait for each other in a circle.
+     */
     public Bonds with(Lap lap) {
-        return new Bonds(rules, refitNotes, and(withoutLap(lap.over(), lap.under()).laps, lap), groups, firstSide);
+        var others = withoutLap(lap.over(), lap.under()).withoutLap(lap.under(), lap.over()).laps;
+        return new Bonds(
+                rules.stream().filter(rule -> !isOpposite(rule, lap)).toList(),
+                refitNotes,
+                and(others, lap),
+                groups,
+                firstSide);
+    }
+
+    private static boolean isOpposite(StripRule rule, Lap lap) {
+        return rule.part().equals(lap.over()) && rule.byAnyOf().equals(List.of(lap.under()));
     }
 
     public Bonds withoutLap(PartId over, PartId under) {

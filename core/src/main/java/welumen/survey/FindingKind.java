@@ -65,6 +65,11 @@ public enum FindingKind {
         return this == DAMP || this == MOULD || this == SMELL || this == VERMIN;
     }
 
+    /** What is to be found out of one that has a cause, “where the damp comes from”. */
+    public String whence() {
+        return this == VERMIN ? "where the rodents came in" : "where the %s comes from".formatted(word);
+    }
+
     public static Stream<FindingKind> all() {
         return Stream.of(values());
     }

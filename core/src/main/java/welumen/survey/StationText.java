@@ -2,7 +2,6 @@ package welumen.survey;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Pattern;
 import welumen.measure.Length;
 import welumen.measure.Lengths;
@@ -10,10 +9,11 @@ import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 
-/** Reads measures a line each: “tunnel over 12”, “sill at the front short 1/4\", covered 20”. */
+/** Reads measures a line each: “tunnel over 12”, “sill at the front short 1/4\", covered 20”, or with a sign: “tunnel +12”, “sill -6”. */
 public final class StationText {
     private static final Pattern LINE = Pattern.compile(
-            "(.+?)[:,]?\\s+(over|long|short)\\s+(?:by\\s+)?([^,]+?)(?:,?\\s+covered\\s+(?:by\\s+)?(.+))?",
+            "(?<where>.+?)[:,]?\\s+(?:(?<way>over|long|short)\\s+(?:by\\s+)?|(?<sign>[+−-])\\s*)(?<far>\\d[^,]*?)"
+                    + "(?:,?\\s+covered\\s+(?:by\\s+)?(?<cover>.+))?",
             Pattern.CASE_INSENSITIVE);
 
     private StationText() {}
@@ -28,17 +28,18 @@ public final class StationText {
                 return new Refused<>(
                         "“%s” is no measure. Type a place and how far: tunnel over 12, or sill short 6, covered 20."
                                 .formatted(line));
-            var far = Length.parse(match.group(3).strip());
-            var covered = match.group(4) == null
+            var far = Length.parse(match.group("far").strip());
+            var covered = match.group("cover") == null
                     ? Length.parse("0 mm")
-                    : Length.parse(match.group(4).strip());
+                    : Length.parse(match.group("cover").strip());
             if (far instanceof Refused<Length>(var why)) return new Refused<>("%s: %s".formatted(line, why));
             if (covered instanceof Refused<Length>(var why)) return new Refused<>("%s: %s".formatted(line, why));
-            var isShort = match.group(2).toLowerCase(Locale.ROOT).equals("short");
+            var isShort = match.group("way") == null
+                    ? !match.group("sign").equals("+")
+                    : match.group("way").equalsIgnoreCase("short");
             var mm = far.understood().orElseThrow().mm();
             var cover = covered.understood().orElseThrow().mm();
-            if (mm < 0 || cover < 0) return new Refused<>("“%s”: give lengths without a sign.".formatted(line));
-            stations.add(new Station(match.group(1).strip(), isShort ? -mm : mm, cover));
+            stations.add(new Station(match.group("where").strip(), isShort ? -mm : mm, cover));
         }
         return new Understood<>(List.copyOf(stations));
     }

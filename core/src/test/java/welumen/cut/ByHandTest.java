@@ -39,7 +39,7 @@ class ByHandTest {
         assertThat(PlanCheck.faults(slid.problem(), slid.plan().placements())).isEmpty();
         assertThat(plan.moved(second, "s", new Pose(20, 4, 0, false)))
                 .isInstanceOfSatisfying(
-                        Refused.class, no -> assertThat(no.why()).contains("does not go there", "copy 1"));
+                        Refused.class, no -> assertThat(no.why()).contains("does not go there", "1 of 2"));
         assertThat(plan.moved(second, "s", new Pose(440, 100, 90, false))).isInstanceOf(Refused.class);
     }
 

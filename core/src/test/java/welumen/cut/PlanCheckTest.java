@@ -104,6 +104,6 @@ class PlanCheckTest {
         assertThat(PlanCheck.faults(TWO, List.of(at(1, 2, 2), at(2, 50, 2)))
                         .getFirst()
                         .said())
-                .isEqualTo("“a, copy 1” and “a, copy 2” lie over each other on “s”.");
+                .isEqualTo("“a, 1 of 2” and “a, 2 of 2” lie over each other on “s”.");
     }
 }

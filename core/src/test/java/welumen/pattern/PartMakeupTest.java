@@ -56,7 +56,7 @@ class PartMakeupTest {
         var piece = DraftText.read("floor 1200 x 700", PartId.named("left front carpet"), of("c", PartKind.CARPET, ""))
                 .orThrow()
                 .piece();
-        var needs = JobNeeds.of(List.of(piece), new CuttingTable.Clear());
+        var needs = JobNeeds.of(List.of(piece), new CuttingTable.Clear(), "£");
         var glue = needs.stream()
                 .filter(need -> need.what().contains("adhesive"))
                 .findFirst()

@@ -46,10 +46,10 @@ class StoresTest {
                         new CutPlan.SheetUse("roll 1", 1e6, 4.11e6, 1.95e6, 1420)),
                 1);
         var problem = new CutProblem(3, List.of(), List.of(hide, roll), List.of());
-        var need = FromStock.need(new CuttingTable.Laid(problem, plan)).orElseThrow();
+        var need = FromStock.need(new CuttingTable.Laid(problem, plan), "£").orElseThrow();
         assertThat(need.amount()).isEqualTo("1 sage hide, 1.5 m of carpet");
-        assertThat(need.working().getLast()).contains("381.00");
-        assertThat(FromStock.need(new CuttingTable.Clear())).isEmpty();
+        assertThat(need.working().getLast()).contains("£381.00");
+        assertThat(FromStock.need(new CuttingTable.Clear(), "£")).isEmpty();
     }
 
     @Test
@@ -82,7 +82,7 @@ class StoresTest {
         var piece = new Piece(
                 "p", new PartId("seat"), "p", "hide", Pairing.LEFT_AND_RIGHT, 2, new Grain.AnyWay(), Under.FOAM, edges);
         assertThat(JobNeeds.stitchRowsMm(piece)).isCloseTo(400, within(1e-9));
-        var needs = JobNeeds.of(List.of(piece), new CuttingTable.Clear());
+        var needs = JobNeeds.of(List.of(piece), new CuttingTable.Clear(), "£");
         assertThat(needs).extracting(Need::what).containsExactly("sewing thread", "contact adhesive, 500 ml aerosol");
     }
 }

@@ -129,4 +129,17 @@ class ReachAndRefitTest {
                     Shorthand.read("off", part, cabin(), log).step(log.nextStep(), List.of())));
         return log;
     }
+
+    /** A usual rule says that the sill covers the carpet's edge; on this car the carpet laps the sill. */
+    @Test
+    void aLapThatIsNotedReplacesAUsualRuleInsteadOfMakingACircleWithIt() {
+        var log = Saloon.log().after(new StripChange.LapNoted(new Lap(CARPET, SILL, 20, false)));
+        assertThat(log.rules()).noneMatch(rule -> rule.equals(new StripRule(CARPET, StripReason.COVERED_BY, SILL)));
+        assertThat(RefitOrder.of(Saloon.cabin(), log, List.of(CARPET, SILL)))
+                .isInstanceOfSatisfying(
+                        RefitOrder.Result.Ordered.class,
+                        ordered -> assertThat(ordered.parts()).containsExactly(SILL, CARPET));
+        var turned = log.after(new StripChange.LapNoted(new Lap(SILL, CARPET, 20, false)));
+        assertThat(turned.laps()).as("the newest word on the two").hasSize(1);
+    }
 }

@@ -14,6 +14,7 @@ import welumen.treatment.Treatment;
 /** What can be done once a bought part has been measured: trim it, let in what is short, or make it; each with its price. */
 public final class Routes {
     private static final double TRIMMED_HOURS = 0.15;
+    private static final double SENT_BACK_HOURS = 0.3;
     private static final double LET_IN_HOURS = 0.75;
     private static final double LET_IN_MATERIAL = 6;
 
@@ -55,7 +56,7 @@ public final class Routes {
                 Treatment.BUY_REPRODUCTION.best(),
                 Treatment.BUY_REPRODUCTION.waitingDays(),
                 noTrim.isEmpty(),
-                noTrim));
+                noTrim.isEmpty() ? cut(stations) : noTrim));
         if (shorts > 0) {
             var letIn = trim + LET_IN_HOURS * shorts;
             var tooFar = worst > MOST_LET_IN_MM
@@ -70,6 +71,15 @@ public final class Routes {
                     tooFar.isEmpty(),
                     tooFar.isEmpty() ? "seams where none were; see that no function is taken away" : tooFar));
         }
+        if (bought)
+            routes.add(new Route(
+                    "send it back, and make it",
+                    SENT_BACK_HOURS + making,
+                    (SENT_BACK_HOURS + making) * hour + terms.prices().materials(Treatment.MAKE_NEW, matter, area),
+                    Treatment.MAKE_NEW.best(),
+                    Treatment.MAKE_NEW.waitingDays(),
+                    true,
+                    "what was cut, or laid in with glue, is not taken back: claim before it is touched"));
         routes.add(new Route(
                 "make it",
                 making,
@@ -79,6 +89,18 @@ public final class Routes {
                 true,
                 bought ? "what was paid for the bought one is lost" : ""));
         return routes;
+    }
+
+    /** What is cut off where it is long, and that the cut is bound; empty where nothing is. */
+    private static String cut(List<Station> stations) {
+        var longest = stations.stream()
+                .filter(one -> one.verdict() == Verdict.TRIM)
+                .mapToDouble(Station::overMm)
+                .max();
+        return longest.isEmpty()
+                ? ""
+                : "%s cut off at the most, and bound where the cut shows"
+                        .formatted(Lengths.near(longest.getAsDouble()));
     }
 
     private static String keepOut(boolean enters) {

@@ -83,11 +83,12 @@ public record ApprovalSheet(List<Line> lines, double least, double most, LocalDa
     private static Line line(Part part, List<Finding> findings, Candidate way, Terms terms) {
         var bought = way.materials() + way.boughtIn();
         var most = way.hours().high() * terms.prices().hour() + bought;
+        // whole units of money on every line, so that what is printed adds up to the sum beneath
         return new Line(
                 part,
                 findings,
                 way,
-                way.hours().low() * terms.prices().hour() + bought,
-                most + way.fails() * way.price());
+                Math.rint(way.hours().low() * terms.prices().hour() + bought),
+                Math.rint(most + way.fails() * way.price()));
     }
 }

@@ -154,7 +154,7 @@ class NesterTest {
                 new CutProblem(0, List.of(rectangle("a", 100, 100, 1)), List.of(sheet("s", 400, 300)), List.of(over));
         assertThatThrownBy(() -> lay(problem, 1))
                 .isInstanceOf(IllegalArgumentException.class)
-                .hasMessageContaining("“a, copy 1” lies over or too near the edge");
+                .hasMessageContaining("“a” lies over or too near the edge");
     }
 
     /** A round piece meets no corner with a corner; it must find its place all the same. */

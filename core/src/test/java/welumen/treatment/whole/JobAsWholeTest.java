@@ -170,8 +170,13 @@ class JobAsWholeTest {
                 .after(new AtTreatment(new TreatmentChosen(DASH.id(), Treatment.REFINISH, "")));
         var sheet = job.approvalSheet(Terms.USUAL, TODAY);
         var bought = 12 + 30 * DASH.kind().outline().area() / 1e6;
-        assertThat(sheet.least()).isCloseTo(5 * 45 + bought, within(1e-9));
-        assertThat(sheet.most()).isCloseTo(22.5 * 45 + bought + 0.15 * (10 * 45 + bought), within(1e-9));
+        assertThat(sheet.least()).isEqualTo(Math.rint(5 * 45 + bought));
+        assertThat(sheet.most()).isEqualTo(Math.rint(22.5 * 45 + bought + 0.15 * (10 * 45 + bought)));
+        assertThat(sheet.least())
+                .as("what is printed adds up")
+                .isEqualTo(sheet.lines().stream()
+                        .mapToDouble(line -> Math.round(line.least()))
+                        .sum());
         // ten hours and two days of curing: four working days on from a Tuesday
         assertThat(sheet.earliest()).isEqualTo(LocalDate.of(2026, 4, 20));
         assertThat(job().approvalSheet(Terms.USUAL, TODAY).lines()).isEmpty();

@@ -60,9 +60,9 @@ final class HideList extends VBox {
             getChildren()
                     .add(card(
                             use.stock(),
-                            "%d pieces · %s of %s · %s"
+                            "%s · %s of %s · %s"
                                     .formatted(
-                                            plan.on(use.stock()).size(),
+                                            Words.many(plan.on(use.stock()).size(), "piece"),
                                             Words.squareMetres(use.pieceArea()),
                                             Words.squareMetres(use.openedArea()),
                                             Words.percent(use.pieceArea() / use.openedArea()))));

@@ -159,7 +159,9 @@ final class PlanLeaf extends Leaf {
         var pieces = CutPiece.count(problem.pieces());
         headline.say(
                 "Cut",
-                pieces == 0 ? "There is no piece to lay out yet." : "%d pieces wait to be laid out.".formatted(pieces),
+                pieces == 0
+                        ? "There is no piece to lay out yet."
+                        : "%s to be laid out.".formatted(Words.many(pieces, "piece")),
                 pieces == 0 ? "Draw them at Pattern." : "In stock: %s.".formatted(PlanSaid.counted(problem.stock())));
     }
 

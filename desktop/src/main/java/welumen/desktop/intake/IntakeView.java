@@ -76,7 +76,9 @@ public final class IntakeView extends StagePane {
                 "%s, for %s, by %s."
                         .formatted(
                                 agreement.standard().word(), agreement.budget().print(), Words.day(agreement.due())),
-                (days >= 0 ? "%d days are left. ".formatted(days) : "It was due %d days ago. ".formatted(-days))
+                (days >= 0
+                                ? "%s left. ".formatted(Words.many((int) days, "day"))
+                                : "It was due %s ago. ".formatted(Words.many((int) -days, "day")))
                         + waiting());
     }
 

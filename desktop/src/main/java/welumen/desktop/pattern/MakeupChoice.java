@@ -81,7 +81,7 @@ final class MakeupChoice extends VBox {
         WordCell.in(lies, one -> one.word);
         degrees.setId("piece-degrees");
         degrees.setPrefColumnCount(3);
-        degrees.setAccessibleText("Degrees, counter-clockwise from the piece's width");
+        degrees.setAccessibleText("Degrees, turning against the clock from the piece's width");
         degrees.setOnAction(_ -> change());
         Stream.of(material, under, grade, lies)
                 .forEach(box -> box.valueProperty().subscribe((_, _) -> change()));

@@ -38,7 +38,7 @@ final class ObjectionWords {
                 "Not yet: hot work is to come at the %s, %s."
                         .formatted(job.cabin().one(held).name(), because);
             case Objection.Short(var places, var usable) ->
-                "It can go back, %d fixings short.".formatted(places - usable);
+                "It can go back, %s short.".formatted(Words.many(places - usable, "fixing"));
         };
     }
 

@@ -42,7 +42,7 @@ public final class StoresView extends StagePane {
 
     @Override
     protected void refresh() {
-        var all = JobNeeds.of(model.job().patterns().pieces(), model.job().table());
+        var all = JobNeeds.of(model.job().patterns().pieces(), model.job().table(), model.currencySign());
         say(all);
         needs.getChildren().setAll(all.stream().map(StoresView::card).toList());
         needs.getChildren().addAll(others);
@@ -88,9 +88,7 @@ public final class StoresView extends StagePane {
         for (var one : toBuy)
             fixings.getChildren()
                     .add(Nodes.label(
-                            "%d × %s %s"
-                                    .formatted(one.count(), one.kind().word(2), one.size())
-                                    .strip(),
+                            one.count() + " " + one.kind().named(one.count(), one.size(), one.colour()),
                             Styles.STRONG));
         if (toBuy.isEmpty())
             fixings.getChildren().add(Nodes.label("None: all that came out can go back.", Styles.SECOND));

@@ -92,6 +92,13 @@ final class AdviceWords {
         return way.open() == 0 ? words : words + " · leaves %d open".formatted(way.open());
     }
 
+    /** “£171”, and where a failed trial would be paid for: “£171, £192 with a failed trial”. */
+    String withFailures(Candidate way) {
+        var price = money(way.price());
+        var all = money(way.cost());
+        return all.equals(price) ? price : "%s, %s with a failed trial".formatted(price, all);
+    }
+
     String money(double amount) {
         return "%s%.0f".formatted(sign, amount);
     }

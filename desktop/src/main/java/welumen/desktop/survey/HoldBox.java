@@ -69,11 +69,7 @@ final class HoldBox {
         });
         var box = Nodes.column(
                 5,
-                Nodes.label(
-                        "Where the %s comes from is not found"
-                                .formatted(symptom.get().word()),
-                        Styles.STRONG,
-                        Styles.DANGER),
+                Nodes.label(Words.capital(symptom.get().whence()) + " is not found", Styles.STRONG, Styles.DANGER),
                 Nodes.label("Under new trim it comes again. Look, and try:"));
         for (var usual : UsualCauses.of(symptom.get())) box.getChildren().add(Nodes.label("· " + usual, Styles.NOTE));
         box.getChildren().addAll(Nodes.label(stops(part.id())), Nodes.field("Found and cured", cause));

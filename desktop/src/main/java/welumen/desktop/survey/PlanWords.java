@@ -26,7 +26,7 @@ final class PlanWords {
     }
 
     String answer(WholePlan plan) {
-        return "%d of %s as wanted, for %s of work and %s in all%s%s"
+        return "%d of %s as wanted, for %s of work and %s in all, failed trials counted in%s%s"
                 .formatted(
                         plan.asWanted(),
                         Words.many(plan.chosen().size(), "part"),

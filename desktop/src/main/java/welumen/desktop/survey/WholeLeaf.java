@@ -211,10 +211,7 @@ final class WholeLeaf extends Leaf {
         if (one.isGivenUp() && !fixed)
             told.getChildren()
                     .add(Nodes.label(
-                            "by itself: %s, %s"
-                                    .formatted(
-                                            one.alone().word(),
-                                            words().money(one.alone().cost())),
+                            "by itself: %s, %s".formatted(one.alone().word(), words().withFailures(one.alone())),
                             Styles.NOTE));
         Optional.ofNullable(model.job().guarded().get(one.part()))
                 .ifPresent(why -> told.getChildren()
@@ -224,7 +221,7 @@ final class WholeLeaf extends Leaf {
                 "%s · %s · %s"
                         .formatted(
                                 Words.hours(one.candidate().hours().likely()),
-                                words().money(one.candidate().cost()),
+                                words().withFailures(one.candidate()),
                                 one.candidate().finish().said()),
                 Styles.MEASURE);
         var row = Nodes.row(10, told, facts);

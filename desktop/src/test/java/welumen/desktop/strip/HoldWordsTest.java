@@ -99,6 +99,6 @@ class HoldWordsTest {
         assertThat(answer()).isEqualTo("It is off.");
         assertThat(advice()).isEqualTo("8 fixings came out; 1 short.");
         job = job.after(new AtRefit(new PartPutBack(new PutBack(SILL, 7, "one clip on order"))));
-        assertThat(answer()).isEqualTo("It is back in the car.");
+        assertThat(answer()).isEqualTo("It is back in the car. Eight fixings still hold it.");
     }
 }

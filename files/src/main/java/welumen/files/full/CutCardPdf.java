@@ -8,6 +8,7 @@ import welumen.cut.RoughCut;
 import welumen.cut.Stock;
 import welumen.cut.leather.Worked;
 import welumen.cut.table.CutCard;
+import welumen.measure.Many;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -63,11 +64,11 @@ public final class CutCardPdf {
                 MARGIN_MM,
                 y,
                 3.4,
-                "%s%s · %d pieces, %.0f %% of it · large and best first"
+                "%s%s · %s, %.0f %% of it · large and best first"
                         .formatted(
                                 stock.material(),
                                 lot(stock),
-                                card.entries().size(),
+                                Many.of(card.entries().size(), "piece"),
                                 100 * use.pieceArea() / use.openedArea()));
         if (!since.isEmpty()) {
             y -= 5;

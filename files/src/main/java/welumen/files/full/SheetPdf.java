@@ -6,6 +6,7 @@ import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.Stock;
 import welumen.cut.table.CutCard;
+import welumen.measure.Many;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -29,7 +30,8 @@ public final class SheetPdf implements Drawing {
 
     @Override
     public String facts() {
-        return "%s, %d pieces".formatted(card.stock().material(), card.entries().size());
+        return "%s, %s"
+                .formatted(card.stock().material(), Many.of(card.entries().size(), "piece"));
     }
 
     /** Of a roll no more than is used. */

@@ -24,7 +24,7 @@ public final class PlanDxf {
                 block.text(
                         Layer.ANNOTATION,
                         shape.outline().box().middle(),
-                        "%s, copy %d".formatted(placement.piece(), placement.copy()));
+                        problem.piece(placement.piece()).nameOf(placement.copy()));
             }
             block.done();
         }

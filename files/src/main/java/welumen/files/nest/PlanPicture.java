@@ -49,7 +49,7 @@ public final class PlanPicture {
         for (var placement : plan.on(stock.id()))
             path(
                     body,
-                    "%s, copy %d".formatted(placement.piece(), placement.copy()),
+                    problem.piece(placement.piece()).nameOf(placement.copy()),
                     placement.pose().apply(problem.piece(placement.piece()).shape()),
                     "#F3EFE4",
                     "#22272B");

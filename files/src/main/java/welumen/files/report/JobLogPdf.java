@@ -12,6 +12,7 @@ import welumen.job.Said;
 import welumen.journal.Entry;
 import welumen.journal.Note.Made;
 import welumen.measure.Lengths;
+import welumen.measure.Many;
 import welumen.refit.PutBack;
 import welumen.strip.Bag;
 import welumen.strip.FixingLot;
@@ -65,7 +66,7 @@ public final class JobLogPdf {
     }
 
     private static void strip(Paper paper, Job job) throws IOException {
-        paper.heading("Taken off: %d steps".formatted(job.strip().steps().size()));
+        paper.heading("Taken off: " + Many.of(job.strip().steps().size(), "step"));
         for (var step : job.strip().steps())
             paper.line(bag(step), job.cabin().one(step.part()).title() + ": " + said(step));
     }

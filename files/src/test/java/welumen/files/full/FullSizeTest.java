@@ -186,7 +186,7 @@ class FullSizeTest {
                     .contains(
                             "hide 1",
                             "lot 27B",
-                            "2  left facing, no. 1 120 left, 379 up  to  180 right, 579 up",
+                            "1  left facing, no. 1 120 left, 379 up  to  180 right, 579 up",
                             "sheet 1");
             assertThat(paths(document, 0)).anyMatch(path -> isSize(path, 3.4, 3.4)); // a box to tick
         }
@@ -218,7 +218,7 @@ class FullSizeTest {
         var problem = onTwo();
         var dxf = PlanDxf.write(problem, laid(problem));
         assertThat(dxf)
-                .contains("hide 1", "sheet 1", "left-facing, copy 3")
+                .contains("hide 1", "sheet 1", "left-facing, 3 of ")
                 .startsWith("0")
                 .endsWith("EOF\n");
     }
