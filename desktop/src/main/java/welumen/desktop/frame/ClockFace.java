@@ -4,6 +4,7 @@ import java.time.Duration;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Arc;
@@ -16,6 +17,7 @@ import welumen.desktop.model.JobModel;
 
 /** One running clock on the rail: a ring, what it is on, what comes next and how long is left. */
 final class ClockFace extends HBox {
+    private static final double NAME = 190;
     private static final double RADIUS = 15;
 
     private final BenchClock clock;
@@ -32,6 +34,9 @@ final class ClockFace extends HBox {
         ring.getStyleClass().add("ring");
         gone.getStyleClass().add("ring-gone");
         var on = Nodes.whole(car.isEmpty() ? clock.on() : "%s · %s".formatted(clock.on(), car), Styles.STRONG);
+        on.setMinWidth(0);
+        on.setMaxWidth(NAME); // a car's name stands behind it, and is read in the tip where it is cut
+        on.setTooltip(new Tooltip(on.getText()));
         var words = new VBox(1, on, next);
         words.setAlignment(Pos.CENTER_LEFT);
         setAlignment(Pos.CENTER_LEFT);

@@ -63,6 +63,7 @@ final class BoardsLeaf extends Leaf {
         gap = new MmField("opening-gap", "0.5 mm", this::reckon).keptWithThePart(model);
         guesses.setId("boards-guesses");
         guesses.managedProperty().bind(guesses.textProperty().isNotEmpty());
+        guesses.setMinHeight(USE_PREF_SIZE);
         answer.setId("boards-answer");
         answer.setMinHeight(USE_PREF_SIZE);
         dropIn.setId("drop-in");

@@ -252,15 +252,22 @@ final class ReliefLeaf extends Leaf {
         if (SewnLines.of(piece).rows().isEmpty()) return Optional.empty();
         var box = Blank.of(piece).box();
         var then = piece.inside().relief() instanceof Relief.Pleated ? "fold and press" : "sew";
-        return Optional.of(Nodes.label("Cut the blank %s by %s; %s it, and mark the piece on it afterwards."
+        return Optional.of(told("Cut the blank %s by %s; %s it, and mark the piece on it afterwards."
                 .formatted(Lengths.near(box.width()), Lengths.near(box.height()), then)));
+    }
+
+    /** As high as its words. */
+    private static Label told(String words) {
+        var label = Nodes.label(words);
+        label.setMinHeight(USE_PREF_SIZE);
+        return label;
     }
 
     private static Optional<Label> work(Piece piece) {
         var lines = SewnLines.of(piece);
         if (lines.rows().isEmpty() || piece.inside().relief() instanceof Relief.Pleated) return Optional.empty();
         var work = StitchWork.of(lines, STITCH_MM, THROUGH_MM);
-        return Optional.of(Nodes.label("%s, %.1f m sewn at %s a stitch: %d stitches, %.0f m of thread, %.0f min."
+        return Optional.of(told("%s, %.1f m sewn at %s a stitch: %d stitches, %.0f m of thread, %.0f min."
                 .formatted(
                         Words.many(lines.rows().size(), "row"),
                         work.lengthMm() / 1000,

@@ -45,6 +45,7 @@ final class StripsLeaf extends Leaf {
         super(model, "Strips");
         guesses.setId("strip-guesses");
         guesses.managedProperty().bind(guesses.textProperty().isNotEmpty());
+        guesses.setMinHeight(USE_PREF_SIZE);
         way.getItems().setAll(Binding.values());
         way.setValue(Binding.TURNED);
         way.setId("binding-way");

@@ -274,12 +274,25 @@ final class OrderList extends Leaf {
             };
         }
 
+        /** What else keeps it from going back today, where its turn has come. */
+        private Optional<String> against(PartId part) {
+            var job = model.job();
+            var objections = job.signOff().objections(part).stream()
+                    .filter(objection -> objection.stops() || objection.wantsAWord())
+                    .toList();
+            return objections.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(
+                            "\n     " + ObjectionWords.answer(job, job.cabin().one(part), objections));
+        }
+
         private String said(PartId part, String how) {
             var out = model.job().signOff().stillOut();
             var waits = RefitLinks.waitsFor(model.job().strip(), part, out).stream()
                     .findFirst()
                     .map(link -> "\n     after the %s, since this %s"
                             .formatted(name(link.first()), link.reason().verb()))
+                    .or(() -> against(part))
                     .orElse("");
             return "%s%s, %s%s"
                     .formatted(

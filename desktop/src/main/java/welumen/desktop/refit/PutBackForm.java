@@ -121,7 +121,8 @@ final class PutBackForm extends VBox {
                 .findOne(part.id())
                 .map(back -> Integer.toString(back.fixingsIn()))
                 .orElse(CountedIn.usual(strip, part.id())));
-        count.setPromptText("none of its %d places".formatted(SignOff.places(strip, part.id())));
+        var places = SignOff.places(strip, part.id());
+        count.setPromptText(places == 0 ? "it is held by no fixing that is known" : "none of its " + places);
         reason.clear();
     }
 

@@ -86,12 +86,12 @@ public final class MmField extends TextField {
                 : "“%s” is no length. Type it as 40 mm.".formatted(getText());
     }
 
-    /** “board 6 mm, gap 0.5 mm: usual figures that nobody has confirmed.”; empty where none of them is a guess. */
+    /** “Usual figures that nobody has confirmed: board thick 6 mm.”; empty where none of them is a guess. */
     public static String guesses(Collection<MmField> fields) {
         var guessed = fields.stream()
                 .filter(MmField::isGuess)
                 .map(field -> field.getId().replace('-', ' ') + " " + Lengths.said(field.usualMm))
                 .collect(Collectors.joining(", "));
-        return guessed.isEmpty() ? "" : "Reckoned with what is usual and nobody has confirmed: " + guessed + ".";
+        return guessed.isEmpty() ? "" : "Usual figures that nobody has confirmed: " + guessed + ".";
     }
 }

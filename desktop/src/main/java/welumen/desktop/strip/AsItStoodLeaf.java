@@ -8,6 +8,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
 import welumen.cabin.PartState;
+import welumen.cabin.Within;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
@@ -71,12 +72,19 @@ final class AsItStoodLeaf extends Leaf {
         for (var state : PartState.values()) {
             if (state == PartState.IN_CAR) continue;
             var parts = then.cabin().parts().stream()
-                    .filter(part -> then.stateOf(part.id()) == state)
+                    .filter(part -> then.stateOf(part.id()) == state && !goesWithAnother(then, part))
                     .map(Part::name)
                     .toList();
             if (parts.isEmpty()) continue;
             states.getChildren().add(Nodes.whole(Words.capital(state.word()), Styles.HEADING));
             states.getChildren().add(Nodes.label(parts.stream().collect(Collectors.joining(", "))));
         }
+    }
+
+    /** What is built into another is where that is: it is not counted, and so not listed either. */
+    private static boolean goesWithAnother(Job then, Part part) {
+        return part.within() instanceof Within.Assembly(var assembly)
+                && !then.strip().isOff(part.id())
+                && then.stateOf(assembly) == then.stateOf(part.id());
     }
 }
