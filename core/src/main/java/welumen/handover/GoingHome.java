@@ -11,6 +11,7 @@ import welumen.custody.Fate;
 import welumen.intake.Brief;
 import welumen.refit.FixingAccount;
 import welumen.refit.SignOff;
+import welumen.strip.FixingKind;
 
 /** Whether a car may go home: every stop, what is left off on purpose first, since nothing else brings it back. */
 public final class GoingHome {
@@ -42,8 +43,14 @@ public final class GoingHome {
         for (var thing : brief.things()) if (!thing.handedBack()) stops.add(new Stop.NotHandedBack(thing.what()));
         if (out.isEmpty())
             for (var line : FixingAccount.of(signOff.strip(), signOff.refit()))
-                if (line.inHand() > 0 || line.unaccounted() > 0) stops.add(new Stop.FixingsOpen(line));
+                if (!staysOnTheLoom(line.kind()) && (line.inHand() > 0 || line.unaccounted() > 0))
+                    stops.add(new Stop.FixingsOpen(line));
         return stops;
+    }
+
+    /** A plug whose part comes later is no fixing left over: labelled, it stays where it is, and the note in the car says so. */
+    private static boolean staysOnTheLoom(FixingKind kind) {
+        return kind == FixingKind.PLUG || kind == FixingKind.CABLE;
     }
 
     private static Map<Stop.Unfinished.Kind, List<PartId>> unfinished(SignOff signOff) {

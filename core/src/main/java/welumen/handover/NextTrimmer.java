@@ -3,10 +3,12 @@ package welumen.handover;
 import java.util.ArrayList;
 import java.util.List;
 import welumen.cabin.Cabin;
+import welumen.cabin.PartId;
 import welumen.refit.PutBack;
 import welumen.refit.RefitLog;
 import welumen.refit.Substitutes;
 import welumen.strip.FixingKind;
+import welumen.strip.FixingLot;
 import welumen.strip.StripLog;
 import welumen.treatment.Choices;
 
@@ -33,11 +35,22 @@ public record NextTrimmer(List<String> done, List<String> notAsBefore, List<Stri
                     .filter(said -> !said.isEmpty())
                     .ifPresent(said -> changed.add(part.title() + ": " + said));
             for (var lot : strip.foundOn(part.id()))
+                if (isLate(strip, part.id(), lot))
+                    hidden.add("%s is not in: its %s %s, labelled"
+                            .formatted(
+                                    part.title(),
+                                    lot.kind().word(lot.count()),
+                                    lot.count() == 1 ? "stays where it is" : "stay where they are"));
+            for (var lot : strip.foundOn(part.id()))
                 if (lot.condition().cameOut() && !lot.where().isEmpty())
                     hidden.add(part.title() + ": " + lot.count() + " "
                             + lot.kind().named(lot.count(), lot.size(), "") + ", " + lot.where());
         }
         return new NextTrimmer(done, changed, hidden);
+    }
+
+    private static boolean isLate(StripLog strip, PartId part, FixingLot lot) {
+        return strip.isOff(part) && (lot.kind() == FixingKind.PLUG || lot.kind() == FixingKind.CABLE);
     }
 
     private static String changed(StripLog strip, PutBack back) {

@@ -41,6 +41,8 @@ import welumen.refit.WorkLeft;
 import welumen.strip.LearntTimes;
 import welumen.strip.StripLog;
 import welumen.survey.Finding;
+import welumen.survey.Lapped;
+import welumen.survey.Station;
 import welumen.survey.Survey;
 import welumen.treatment.Advice;
 import welumen.treatment.Candidates;
@@ -180,6 +182,11 @@ public record Job(
     /** What lies in the car over something that was found and stops the work: it must come off again. */
     public Map<PartId, Frozen> frozen() {
         return survey.holds().isEmpty() ? Map.of() : Frozen.over(cabin, strip, survey.holds());
+    }
+
+    /** What was measured of a bought part, with what its neighbours cover. */
+    public List<Station> measuredOf(PartId part) {
+        return Lapped.of(cabin, strip, part, survey.measured().getOrDefault(part, List.of()));
     }
 
     /** What must come off again to get at a part, and what that costs; empty where nothing lies over it. */

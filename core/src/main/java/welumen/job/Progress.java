@@ -51,8 +51,7 @@ public record Progress(double share, int attention) {
         return switch (job.table()) {
             case CuttingTable.Clear() -> new Progress(0, toBuy);
             case CuttingTable.Laid(var problem, var plan) ->
-                new Progress(
-                        1, toBuy + plan.unplaced().size() + (job.drawnSince().isPresent() ? 1 : 0));
+                new Progress(1, toBuy + plan.unplaced().size());
         };
     }
 

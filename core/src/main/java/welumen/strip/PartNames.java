@@ -19,7 +19,7 @@ public final class PartNames {
 
     /** The one part that is meant; empty if none is, or more than one. */
     public static Optional<PartId> findOne(Cabin cabin, String typed) {
-        var text = typed.strip().toLowerCase(Locale.ROOT);
+        var text = plain(typed);
         if (text.length() < 2) return Optional.empty();
         var exact = named(cabin, part -> part.name().equalsIgnoreCase(text));
         if (exact.size() == 1) return Optional.of(exact.getFirst().id());
@@ -28,6 +28,16 @@ public final class PartNames {
         if (text.length() < 4) return Optional.empty();
         var worded = named(cabin, part -> words(part.name()).containsAll(words(text)));
         return worded.size() == 1 ? Optional.of(worded.getFirst().id()) : Optional.empty();
+    }
+
+    /** “the front seat on the left” is the front seat, left. */
+    private static String plain(String typed) {
+        return typed.strip()
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("\\bon the (left|right)\\b( side)?", "$1")
+                .replaceFirst("^the ", "")
+                .replaceAll("\\s+", " ")
+                .strip();
     }
 
     /** Several names with commas between; refused with the first that is none. */

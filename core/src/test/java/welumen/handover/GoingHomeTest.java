@@ -128,4 +128,16 @@ class GoingHomeTest {
         assertThat(note.hidden()).singleElement().asString().contains("2 trim clips, under seal");
         assertThat(note.done()).isEmpty();
     }
+
+    /** The switch comes later: its plug stays on the loom, labelled, and does not keep the car. */
+    @Test
+    void aLatePartsPlugDoesNotBarClosing() {
+        var job = off(job(), SILL, "2 plugs, off").after(new InCustody(new FateSaid(SILL, Fate.SPARE, "")));
+        assertThat(job.stops()).isEmpty();
+        assertThat(NextTrimmer.of(job.cabin(), job.strip(), job.choices(), job.refit())
+                        .hidden())
+                .containsExactly("Left sill cover is not in: its plugs stay where they are, labelled");
+        var screws = off(job(), SILL, "2 screws no. 8, off").after(new InCustody(new FateSaid(SILL, Fate.SPARE, "")));
+        assertThat(screws.stops()).singleElement().isInstanceOf(Stop.FixingsOpen.class);
+    }
 }

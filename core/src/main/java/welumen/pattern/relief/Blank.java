@@ -1,5 +1,6 @@
 package welumen.pattern.relief;
 
+import java.util.function.UnaryOperator;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.Piece;
 import welumen.pattern.Relief;
@@ -18,22 +19,35 @@ public final class Blank {
         return stretched(CuttingLine.of(piece), piece);
     }
 
-    private static Outline stretched(Outline line, Piece piece) {
+    /** Whether something is sewn into it first, so that the piece is only marked on it afterwards. */
+    public static boolean isSewnFirst(Piece piece) {
         return switch (piece.inside().relief()) {
-            case Relief.Plain plain -> line;
-            case Relief.Perforated holes -> line;
-            case Relief.Pleated pleated -> pleated(line, piece, pleated);
-            case Relief.Fluted fluted -> stretched(line, piece, fluted.degrees() - 90, fluted.takeUp(), 1);
+            case Relief.Plain _, Relief.Perforated _ -> false;
+            case Relief.Pleated _, Relief.Fluted _, Relief.Quilted _ -> true;
+        };
+    }
+
+    private static Outline stretched(Outline line, Piece piece) {
+        if (!isSewnFirst(piece)) return line;
+        var onBlank = onBlank(piece);
+        return new Outline(line.corners().stream().map(onBlank).toList());
+    }
+
+    /** Where a place of the finished piece lies on the blank before anything takes it up. */
+    public static UnaryOperator<Point> onBlank(Piece piece) {
+        return switch (piece.inside().relief()) {
+            case Relief.Plain _, Relief.Perforated _ -> UnaryOperator.identity();
+            case Relief.Pleated pleated -> stretched(piece, pleated.degrees() - 90, takeUp(piece, pleated), 1);
+            case Relief.Fluted fluted -> stretched(piece, fluted.degrees() - 90, fluted.takeUp(), 1);
             case Relief.Quilted quilted ->
-                stretched(line, piece, quilted.degrees(), quilted.takeUpWide(), quilted.takeUpHigh());
+                stretched(piece, quilted.degrees(), quilted.takeUpWide(), quilted.takeUpHigh());
         };
     }
 
     /** Folds take as much cloth whatever is allowed at the edges. */
-    private static Outline pleated(Outline line, Piece piece, Relief.Pleated pleated) {
-        var across = across(pleated).box(line.corners()).width();
-        var extra = pleats(piece, pleated).extraMm();
-        return stretched(line, piece, pleated.degrees() - 90, (across + extra) / across, 1);
+    private static double takeUp(Piece piece, Relief.Pleated pleated) {
+        var across = across(pleated).box(CuttingLine.of(piece).corners()).width();
+        return (across + pleats(piece, pleated).extraMm()) / across;
     }
 
     private static Frame across(Relief.Pleated pleated) {
@@ -47,11 +61,11 @@ public final class Blank {
     }
 
     /** About the middle of the piece. */
-    private static Outline stretched(Outline line, Piece piece, double degrees, double wide, double high) {
+    private static UnaryOperator<Point> stretched(Piece piece, double degrees, double wide, double high) {
         var frame = new Frame(piece.net().box().middle(), degrees);
-        return new Outline(line.corners().stream()
-                .map(frame::in)
-                .map(corner -> frame.out(new Point(corner.x() * wide, corner.y() * high)))
-                .toList());
+        return point -> {
+            var at = frame.in(point);
+            return frame.out(new Point(at.x() * wide, at.y() * high));
+        };
     }
 }

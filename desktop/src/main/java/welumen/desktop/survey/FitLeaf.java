@@ -159,8 +159,9 @@ final class FitLeaf extends Leaf {
         place = Optional.empty();
         bought = Optional.empty();
         edge.getItems().clear();
-        felt.show(stations);
-        show(part.get(), stations, false);
+        var lapped = model.job().measuredOf(part.get().id());
+        felt.show(lapped);
+        show(part.get(), lapped, false);
     }
 
     private void show(Part part, List<Station> stations, boolean entersKeepOut) {

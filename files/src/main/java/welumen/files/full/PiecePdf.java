@@ -3,7 +3,6 @@ package welumen.files.full;
 import java.io.IOException;
 import java.util.List;
 import welumen.measure.Lengths;
-import welumen.pattern.CuttingLine;
 import welumen.pattern.Grain;
 import welumen.pattern.Notches;
 import welumen.pattern.Notches.Notch;
@@ -11,6 +10,7 @@ import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.pattern.Piercing;
 import welumen.pattern.Relief;
+import welumen.pattern.relief.Blank;
 import welumen.pattern.relief.Perforation;
 import welumen.pattern.relief.SewnLines;
 import welumen.pattern.seam.SeamCodes;
@@ -33,7 +33,7 @@ public final class PiecePdf implements Drawing {
         this.piece = piece;
         this.notches = Notches.of(piece, patterns.seams(), patterns);
         this.codes = SeamCodes.on(piece, patterns);
-        this.cut = CuttingLine.of(piece);
+        this.cut = Blank.of(piece);
     }
 
     /** Tiled over sheets, or in one from a roll. */
@@ -58,6 +58,10 @@ public final class PiecePdf implements Drawing {
 
     @Override
     public void draw(FullPage page, Point shift) throws IOException {
+        if (Blank.isSewnFirst(piece)) {
+            blank(page, shift);
+            return;
+        }
         page.run(moved(cut.corners(), shift), true, false);
         page.run(moved(piece.net().corners(), shift), true, true);
         for (var hole : piece.holes()) page.run(moved(hole.corners(), shift), true, false);
@@ -91,6 +95,16 @@ public final class PiecePdf implements Drawing {
                                     ? ", %s left long".formatted(Lengths.near(edge.leftLongMm()))
                                     : ""));
         }
+    }
+
+    /** As it is cut and sewn, at the pitch before anything is taken up; the piece is marked on it afterwards. */
+    private void blank(FullPage page, Point shift) throws IOException {
+        var onBlank = Blank.onBlank(piece);
+        page.run(moved(cut.corners(), shift), true, false);
+        for (var row : SewnLines.of(piece).rows())
+            page.run(moved(List.of(onBlank.apply(row.from()), onBlank.apply(row.to())), shift), false, true);
+        var at = cut.box().middle().plus(shift);
+        page.text(at.x() - 40, at.y(), 3.4, "The blank: sew its rows first, then mark the piece on it and cut.");
     }
 
     /** Where the turn-in is slit, notched or folded. */

@@ -38,6 +38,7 @@ import welumen.pattern.Piece;
 import welumen.pattern.Relief;
 import welumen.pattern.Seam;
 import welumen.pattern.Under;
+import welumen.pattern.relief.Blank;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -237,6 +238,31 @@ class FullSizeTest {
         }
         try (var document = Loader.loadPDF(PiecePdf.on(new Paper.Roll(900, 1), one, Patterns.EMPTY))) {
             assertThat(new PDFTextStripper().getText(document)).doesNotContain("A1", "folded");
+        }
+    }
+
+    /** Flutes of 60 mm at a take-up of 1.1: the blank is a tenth wider, and its rows are 66 mm apart before they are sewn. */
+    @Test
+    void aPieceInWhichSomethingIsSewnIsPrintedAsTheBlank() throws IOException {
+        var plain = piece(600, 400);
+        var fluted = plain.with(plain.inside().withHoles(List.of()).with(new Relief.Fluted(60, 90, 1.1)));
+        var size = Blank.of(fluted).box();
+        assertThat(size.width())
+                .isGreaterThan(1.09 * CuttingLine.of(fluted).box().width());
+        try (var document =
+                Loader.loadPDF(PiecePdf.on(new Paper.Roll(1200, 1), fluted, Patterns.of(List.of(fluted), List.of())))) {
+            assertThat(paths(document, 0)).anyMatch(path -> isSize(path, size.width(), size.height()));
+            var rows = paths(document, 0).stream()
+                    .filter(path -> path.size() == 2
+                            && Math.abs(path.getFirst().x() - path.getLast().x()) < 0.1
+                            && path.getFirst().to(path.getLast()) > 300)
+                    .map(path -> path.getFirst().x())
+                    .sorted()
+                    .toList();
+            assertThat(rows).hasSizeGreaterThan(5);
+            for (var row = 1; row < rows.size(); row++)
+                assertThat(rows.get(row) - rows.get(row - 1)).isCloseTo(66, within(0.1));
+            assertThat(new PDFTextStripper().getText(document)).contains("The blank: sew its rows first");
         }
     }
 }
