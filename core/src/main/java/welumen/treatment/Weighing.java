@@ -12,7 +12,7 @@ import welumen.measure.Finish;
  * no worse in anything is never worth less.
  *
  * @param weights how much each thing counts
- * @param wanted the finish that the standard wants; beyond it more counts little
+ * @param wanted the finish that the standard wants; what goes beyond it counts nothing
  * @param dear a cost at which nothing is left of the share for cost
  */
 public record Weighing(Weights weights, Finish wanted, double dear) {
@@ -20,9 +20,6 @@ public record Weighing(Weights weights, Finish wanted, double dear) {
     private static final double LONG_YEARS = 20;
 
     private static final double LONG_DAYS = 40;
-
-    /** The part of the share for finish that only what goes beyond the wanted one earns. */
-    private static final double BEYOND = 0.1;
 
     /** By a job's standard, for a part of which these are the ways: the dearest is the measure of dear. */
     public static Weighing of(Standard standard, List<Candidate> ways) {
@@ -53,9 +50,9 @@ public record Weighing(Weights weights, Finish wanted, double dear) {
         };
     }
 
+    /** A dearer way does not come first for a finish that nobody wants. */
     private double finish(double level) {
-        var enough = wanted.level() > 0 ? Math.min(1, level / wanted.level()) : 1;
-        return (1 - BEYOND) * enough + BEYOND * level / Finish.BEST.level();
+        return wanted.level() > 0 ? Math.min(1, level / wanted.level()) : 1;
     }
 
     /** What fails and cannot be undone on the last of its kind weighs most. */

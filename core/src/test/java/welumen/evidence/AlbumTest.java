@@ -2,6 +2,7 @@ package welumen.evidence;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static welumen.evidence.Strength.HINT;
 import static welumen.evidence.Strength.PROOF;
 
 import java.time.Instant;
@@ -69,5 +70,25 @@ class AlbumTest {
 
     private static PhotoKept photo(String hash, Moment moment, int second) {
         return new PhotoKept(new PartPhoto(SILL, hash, moment, Instant.ofEpochSecond(second)));
+    }
+
+    @Test
+    void aConclusionIsAsStrongAsTheIndependentPlacesThatSupportIt() {
+        var album = Album.EMPTY;
+        assertThat(Weight.of(album, SILL)).isEqualTo(new Weight(Strength.HINT, 0, true));
+        for (var i = 1; i <= 5; i++) album = album.after(new EvidenceLogged(scrap(i, "under the seat", "sage", HINT)));
+        assertThat(Weight.of(album, SILL).strength())
+                .as("five scraps from one place")
+                .isEqualTo(HINT);
+        album = album.after(new EvidenceLogged(scrap(6, "behind the card", "sage", HINT)));
+        assertThat(Weight.of(album, SILL).said()).isEqualTo("likely, from 2 places");
+        album = album.after(new EvidenceLogged(scrap(7, "in the seam", "Sage", Strength.LIKELY)));
+        assertThat(Weight.of(album, SILL).strength()).isEqualTo(PROOF);
+        album = album.after(new EvidenceLogged(scrap(8, "on the shelf", "olive", HINT)));
+        assertThat(Weight.of(album, SILL).said()).isEqualTo("likely, from 4 places that do not agree");
+    }
+
+    private static Evidence scrap(int number, String where, String reading, Strength strength) {
+        return new Evidence(number, "a scrap", where, reading, strength, List.of(SILL), List.of());
     }
 }

@@ -18,6 +18,7 @@ import welumen.cabin.Side;
 import welumen.cabin.Spot;
 import welumen.cabin.Supply;
 import welumen.intake.School;
+import welumen.intake.Standard;
 import welumen.shape.Point;
 import welumen.survey.Finding;
 import welumen.survey.FindingKind;
@@ -105,5 +106,18 @@ class AdviceSenseTest {
                                 .as("%s, %s", school, kind)
                                 .isLessThanOrEqualTo(Treatment.BUY_REPRODUCTION.originality());
         }
+    }
+
+    /** Of two ways that both meet the standard, finish speaks for neither. */
+    @Test
+    void aDearerWayIsNotFirstForAFinishThatNobodyWants() {
+        for (var kind : PartKind.values())
+            for (var standard : Standard.values()) {
+                var ways = ways(kind, FindingKind.STAIN, Severity.BAD, Terms.USUAL);
+                var weighing = Weighing.of(standard, ways);
+                for (var way : ways)
+                    if (way.finish().compareTo(standard.finishWanted()) >= 0)
+                        assertThat(weighing.share(Criterion.FINISH, way)).isEqualTo(1);
+            }
     }
 }

@@ -109,8 +109,8 @@ class AdviceTest {
         var cheap = made(Treatment.CLEAN, 100, 2, 3, 1.0, 0.0, Undo.YES);
         var dear = made(Treatment.RECOVER, 400, 4, 20, 0.4, 0.0, Undo.YES);
         var weighing = Weighing.of(Standard.GOOD_DRIVER, List.of(cheap, dear));
-        // 0.10·1 + 0.25·(0.9·2/2.5 + 0.1·2/4) + 0.25·3/20 + 0.25·(1 − 100/500) + 0.15·1
-        assertThat(weighing.worth(cheap)).isCloseTo(0.1 + 0.25 * 0.77 + 0.0375 + 0.2 + 0.15, within(1e-9));
+        // 0.10·1 + 0.25·2/2.5 + 0.25·3/20 + 0.25·(1 − 100/500) + 0.15·1
+        assertThat(weighing.worth(cheap)).isCloseTo(0.1 + 0.25 * 0.8 + 0.0375 + 0.2 + 0.15, within(1e-9));
         // 0.10·0.4 + 0.25·1 + 0.25·1 + 0.25·(1 − 400/500) + 0.15·1
         assertThat(weighing.worth(dear)).isCloseTo(0.04 + 0.25 + 0.25 + 0.05 + 0.15, within(1e-9));
         var advice = Advice.of(List.of(cheap, dear), weighing);

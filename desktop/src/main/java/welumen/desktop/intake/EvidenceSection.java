@@ -22,6 +22,7 @@ import welumen.evidence.EvidenceChange.Concluded;
 import welumen.evidence.EvidenceChange.EvidenceLogged;
 import welumen.evidence.HidingPlace;
 import welumen.evidence.Strength;
+import welumen.evidence.Weight;
 import welumen.job.JobChange.InAlbum;
 
 /** What shows how the car left the works, and where to look before it is gone. */
@@ -123,6 +124,13 @@ final class EvidenceSection extends Leaf {
                                                                 one.strength().word()))
                                                 .collect(Collectors.joining(", "))),
                                 Styles.DANGER));
+            if (!model.job().album().about(part.id()).isEmpty())
+                weighed.getChildren()
+                        .add(Nodes.label(
+                                "A conclusion would be %s."
+                                        .formatted(Weight.of(model.job().album(), part.id())
+                                                .said()),
+                                Styles.SECOND));
             var known = model.job().album().conclusions().get(part.id());
             if (known != null)
                 weighed.getChildren()
@@ -145,7 +153,7 @@ final class EvidenceSection extends Leaf {
         var concluded = new Conclusion(
                 part.get().id(),
                 conclusion.getText().strip(),
-                strength,
+                Weight.of(model.job().album(), part.get().id()).strength(),
                 acceptedBy.getText().strip());
         if (model.make(new InAlbum(new Concluded(concluded))))
             List.of(conclusion, acceptedBy).forEach(TextField::clear);
