@@ -58,114 +58,129 @@ public record Known(
     }
 
     Known with(Trial trial) {
-        return new Known(
-                and(trials, trial, _ -> false),
-                awaited,
-                stations,
-                clearances,
-                paddings,
-                likenesses,
-                lessons,
-                beneath,
-                figures,
-                allowed);
+        var next = new Next(this);
+        next.trials = and(trials, trial, _ -> false);
+        return next.known();
     }
 
     /** @param what empty for nothing any more */
     Known awaiting(String piece, String what) {
-        var other = new HashMap<>(awaited);
-        if (what.isBlank()) other.remove(piece);
-        else other.put(piece, what);
-        return new Known(trials, other, stations, clearances, paddings, likenesses, lessons, beneath, figures, allowed);
+        var next = new Next(this);
+        next.awaited = and(awaited, piece, what.isBlank() ? Optional.empty() : Optional.of(what));
+        return next.known();
     }
 
     Known with(String piece, SideStation station) {
-        var other = new HashMap<>(stations);
-        other.put(
-                piece,
-                and(
-                        stations.getOrDefault(piece, List.of()),
-                        station,
-                        old -> old.name().equals(station.name())));
-        return new Known(trials, awaited, other, clearances, paddings, likenesses, lessons, beneath, figures, allowed);
+        var next = new Next(this);
+        var here = and(
+                stations.getOrDefault(piece, List.of()),
+                station,
+                old -> old.name().equals(station.name()));
+        next.stations = and(stations, piece, Optional.of(here));
+        return next.known();
     }
 
     Known with(Clearance clearance) {
-        return new Known(
-                trials,
-                awaited,
-                stations,
-                and(clearances, clearance, old -> old.what().equals(clearance.what())),
-                paddings,
-                likenesses,
-                lessons,
-                beneath,
-                figures,
-                allowed);
+        var next = new Next(this);
+        next.clearances = and(clearances, clearance, old -> old.what().equals(clearance.what()));
+        return next.known();
     }
 
     Known with(String piece, Padding padding) {
-        var other = new HashMap<>(paddings);
-        other.put(piece, padding);
-        return new Known(trials, awaited, stations, clearances, other, likenesses, lessons, beneath, figures, allowed);
+        var next = new Next(this);
+        next.paddings = and(paddings, piece, Optional.of(padding));
+        return next.known();
     }
 
     Known with(Likeness likeness) {
-        return alike(and(likenesses, likeness, old -> old.what().equals(likeness.what())));
+        var next = new Next(this);
+        next.likenesses = and(likenesses, likeness, old -> old.what().equals(likeness.what()));
+        return next.known();
     }
 
     Known without(String likeness) {
-        return alike(
-                likenesses.stream().filter(one -> !one.what().equals(likeness)).toList());
+        var next = new Next(this);
+        next.likenesses =
+                likenesses.stream().filter(one -> !one.what().equals(likeness)).toList();
+        return next.known();
     }
 
     Known with(Lesson lesson) {
-        return taught(and(lessons, lesson, _ -> false));
+        var next = new Next(this);
+        next.lessons = and(lessons, lesson, _ -> false);
+        return next.known();
     }
 
     Known taken(int lesson, String piece) {
-        var other = new ArrayList<>(lessons);
-        other.set(lesson, other.get(lesson).takenBy(piece));
-        return taught(other);
-    }
-
-    private Known alike(List<Likeness> others) {
-        return new Known(trials, awaited, stations, clearances, paddings, others, lessons, beneath, figures, allowed);
-    }
-
-    private Known taught(List<Lesson> others) {
-        return new Known(
-                trials, awaited, stations, clearances, paddings, likenesses, others, beneath, figures, allowed);
+        var next = new Next(this);
+        var others = new ArrayList<>(lessons);
+        others.set(lesson, others.get(lesson).takenBy(piece));
+        next.lessons = others;
+        return next.known();
     }
 
     Known with(Beneath other) {
-        return new Known(trials, awaited, stations, clearances, paddings, likenesses, lessons, other, figures, allowed);
+        var next = new Next(this);
+        next.beneath = other;
+        return next.known();
     }
 
     Known with(PartId part, String what, String typed) {
-        var all = new HashMap<>(figures);
-        var own = new HashMap<>(all.getOrDefault(part, Map.of()));
-        if (typed.isBlank()) own.remove(what);
-        else own.put(what, typed.strip());
-        all.put(part, Map.copyOf(own));
-        return new Known(trials, awaited, stations, clearances, paddings, likenesses, lessons, beneath, all, allowed);
+        var next = new Next(this);
+        var own = and(
+                figures.getOrDefault(part, Map.of()),
+                what,
+                typed.isBlank() ? Optional.empty() : Optional.of(typed.strip()));
+        next.figures = and(figures, part, Optional.of(own));
+        return next.known();
     }
 
     Known with(CutAllowed one) {
-        return new Known(
-                trials,
-                awaited,
-                stations,
-                clearances,
-                paddings,
-                likenesses,
-                lessons,
-                beneath,
-                figures,
-                and(
-                        allowed,
-                        one,
-                        old -> old.piece().equals(one.piece()) && old.against().equals(one.against())));
+        var next = new Next(this);
+        next.allowed = and(
+                allowed,
+                one,
+                old -> old.piece().equals(one.piece()) && old.against().equals(one.against()));
+        return next.known();
+    }
+
+    /** The same while one of its parts is exchanged for another; never leaves this record. */
+    private static final class Next {
+        private List<Trial> trials;
+        private Map<String, String> awaited;
+        private Map<String, List<SideStation>> stations;
+        private List<Clearance> clearances;
+        private Map<String, Padding> paddings;
+        private List<Likeness> likenesses;
+        private List<Lesson> lessons;
+        private Beneath beneath;
+        private Map<PartId, Map<String, String>> figures;
+        private List<CutAllowed> allowed;
+
+        Next(Known known) {
+            trials = known.trials;
+            awaited = known.awaited;
+            stations = known.stations;
+            clearances = known.clearances;
+            paddings = known.paddings;
+            likenesses = known.likenesses;
+            lessons = known.lessons;
+            beneath = known.beneath;
+            figures = known.figures;
+            allowed = known.allowed;
+        }
+
+        Known known() {
+            return new Known(
+                    trials, awaited, stations, clearances, paddings, likenesses, lessons, beneath, figures, allowed);
+        }
+    }
+
+    /** With one more under its name, in place of what stood there; without it where it is empty. */
+    private static <K, V> Map<K, V> and(Map<K, V> all, K name, Optional<V> one) {
+        var more = new HashMap<>(all);
+        one.ifPresentOrElse(value -> more.put(name, value), () -> more.remove(name));
+        return more;
     }
 
     /** What was typed of a part, if anything was. */

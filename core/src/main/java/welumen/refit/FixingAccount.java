@@ -1,10 +1,10 @@
 package welumen.refit;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import welumen.cabin.PartId;
 import welumen.strip.FixingKind;
 import welumen.strip.FixingLedger;
@@ -36,6 +36,27 @@ public final class FixingAccount {
             List<Integer> bags) {
         public Line {
             bags = List.copyOf(bags);
+        }
+
+        private static Line empty(Key key) {
+            return new Line(key.kind(), key.size(), key.colour(), 0, 0, 0, 0, List.of());
+        }
+
+        /** With so many more. */
+        private Line and(int moreOut, int moreUsable, int moreIn, int moreUnaccounted, List<Integer> moreBags) {
+            var all = Stream.concat(bags.stream(), moreBags.stream())
+                    .distinct()
+                    .sorted()
+                    .toList();
+            return new Line(
+                    kind,
+                    size,
+                    colour,
+                    out + moreOut,
+                    usable + moreUsable,
+                    backIn + moreIn,
+                    unaccounted + moreUnaccounted,
+                    all);
         }
 
         /** How many usable ones still lie in bags: what is left over once every part is back. */
@@ -98,50 +119,18 @@ public final class FixingAccount {
 
     private static void add(Map<Key, Line> lines, FixingLedger.Row row) {
         var key = new Key(row.kind(), row.size(), row.colour());
-        var line = lines.getOrDefault(key, new Line(row.kind(), row.size(), row.colour(), 0, 0, 0, 0, List.of()));
-        var bags = new ArrayList<>(line.bags());
-        for (var bag : row.bags()) if (!bags.contains(bag)) bags.add(bag);
-        bags.sort(null);
-        lines.put(
-                key,
-                new Line(
-                        row.kind(),
-                        row.size(),
-                        row.colour(),
-                        line.out() + row.out(),
-                        line.usable() + row.usable(),
-                        line.backIn(),
-                        line.unaccounted() + row.unaccounted(),
-                        bags));
-    }
-
-    private static void left(Map<Key, Line> lines, Key key, int over) {
-        var line = lines.getOrDefault(key, new Line(key.kind(), key.size(), key.colour(), 0, 0, 0, 0, List.of()));
-        lines.put(
-                key,
-                new Line(
-                        line.kind(),
-                        line.size(),
-                        line.colour(),
-                        line.out() + over,
-                        line.usable() + over,
-                        line.backIn(),
-                        line.unaccounted(),
-                        line.bags()));
+        lines.put(key, at(lines, key).and(row.out(), row.usable(), 0, row.unaccounted(), row.bags()));
     }
 
     private static void add(Map<Key, Line> lines, Key key, int in) {
-        var line = lines.getOrDefault(key, new Line(key.kind(), key.size(), key.colour(), 0, 0, 0, 0, List.of()));
-        lines.put(
-                key,
-                new Line(
-                        line.kind(),
-                        line.size(),
-                        line.colour(),
-                        line.out(),
-                        line.usable(),
-                        line.backIn() + in,
-                        line.unaccounted(),
-                        line.bags()));
+        lines.put(key, at(lines, key).and(0, 0, in, 0, List.of()));
+    }
+
+    private static void left(Map<Key, Line> lines, Key key, int over) {
+        lines.put(key, at(lines, key).and(over, over, 0, 0, List.of()));
+    }
+
+    private static Line at(Map<Key, Line> lines, Key key) {
+        return lines.getOrDefault(key, Line.empty(key));
     }
 }
