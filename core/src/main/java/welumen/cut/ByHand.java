@@ -17,6 +17,7 @@ public record ByHand(CutProblem problem, CutPlan plan) {
     /** A piece that lies a little over another one slides off it, so far at the most. */
     private static final double SLIDES_MM = 30;
 
+    private static final int ANY_GRADE = 4;
     private static final double STEP_MM = 2;
     private static final int WAYS = 24;
 
@@ -40,6 +41,28 @@ public record ByHand(CutProblem problem, CutPlan plan) {
         others.add(new Placement(from.piece(), from.copy(), stock, to));
         return new Refused<>("It does not go there: "
                 + PlanCheck.faults(problem, others).getFirst().said());
+    }
+
+    /**
+     * The same on leather that the grades call too poor for it, in the trimmer's own judgement; it is marked from then on. Only of a
+     * piece that is cut once: of two alike the other would go there too.
+     */
+    public Parsed<ByHand> movedAnyway(Placement from, String stock, Pose to) {
+        var piece = problem.piece(from.piece());
+        if (piece.quantity() > 1)
+            return new Refused<>("Two alike are cut of it: lower its grade at Pattern, if both may lie so.");
+        return new ByHand(problem.with(piece.graded(ANY_GRADE)), plan).moved(from, stock, to);
+    }
+
+    /** What lies on poorer leather than the pattern wants, by the trimmer's own word. */
+    public static List<String> onPoorer(CutProblem laid, List<CutPiece> wanted) {
+        return laid.pinned().stream()
+                .map(Placement::piece)
+                .distinct()
+                .filter(id -> wanted.stream()
+                        .anyMatch(piece -> piece.id().equals(id)
+                                && piece.grade() < laid.piece(id).grade()))
+                .toList();
     }
 
     /** A piece turned about its middle by so many degrees, counter-clockwise; else as {@link #moved}. */

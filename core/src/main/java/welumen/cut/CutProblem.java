@@ -34,6 +34,17 @@ public record CutProblem(double gap, List<CutPiece> pieces, List<Stock> stock, L
         return new CutProblem(gap, pieces, stock, others);
     }
 
+    /** The same with a piece as another. */
+    CutProblem with(CutPiece other) {
+        return new CutProblem(
+                gap,
+                pieces.stream()
+                        .map(piece -> piece.id().equals(other.id()) ? other : piece)
+                        .toList(),
+                stock,
+                pinned);
+    }
+
     /** What a piece is numbered by wherever the plan is shown, from 1. */
     public int numberOf(String piece) {
         return pieces.stream().map(CutPiece::id).toList().indexOf(piece) + 1;

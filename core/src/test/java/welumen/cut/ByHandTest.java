@@ -7,7 +7,9 @@ import static welumen.cut.Cases.sheet;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import welumen.measure.Parsed.Refused;
+import welumen.shape.Outline;
 import welumen.shape.Pose;
+import welumen.shape.Shape;
 
 class ByHandTest {
     private static ByHand plan() {
@@ -51,5 +53,38 @@ class ByHandTest {
         var pinned = plan.pinned(first, true);
         assertThat(pinned.isPinned(first)).isTrue();
         assertThat(pinned.pinned(first, false).problem().pinned()).isEmpty();
+    }
+
+    /** The grades say that it is too poor; the trimmer knows his hide. */
+    @Test
+    void aPieceMayLieOnPoorerLeatherByTheTrimmersOwnWordAndIsMarked() {
+        var poor = new Zone(3, Outline.rectangle(200, 300));
+        var plain = sheet("h", 600, 300);
+        var graded = new Stock.Hide(
+                plain.id(),
+                plain.material(),
+                plain.kind(),
+                plain.lot(),
+                plain.shape(),
+                1,
+                List.of(poor),
+                plain.stretch(),
+                plain.cost());
+        var facing = Cases.piece("facing", new Shape(Outline.rectangle(100, 80)), 1, 1, new Stretch.Any());
+        var at = new Placement("facing", 1, "h", new Pose(400, 100, 0, false));
+        var problem = new CutProblem(2, List.of(facing), List.of(graded), List.of());
+        var plan = new ByHand(problem, new CutPlan(List.of(at), List.of(), SheetUses.of(problem, List.of(at)), 1));
+        var there = new Pose(30, 100, 0, false);
+        assertThat(plan.moved(at, "h", there)).isInstanceOf(Refused.class);
+        var anyway = plan.movedAnyway(at, "h", there).orThrow();
+        assertThat(anyway.find("facing", 1).orElseThrow().pose().x()).isEqualTo(30);
+        assertThat(PlanCheck.faults(anyway.problem(), anyway.plan().placements()))
+                .isEmpty();
+        assertThat(ByHand.onPoorer(anyway.problem(), List.of(facing))).containsExactly("facing");
+        assertThat(ByHand.onPoorer(problem, List.of(facing))).isEmpty();
+        var two = new ByHand(new CutProblem(2, List.of(facing.times(2)), List.of(graded), List.of()), plan.plan());
+        assertThat(two.movedAnyway(at, "h", there))
+                .as("the other would go there too")
+                .isInstanceOf(Refused.class);
     }
 }

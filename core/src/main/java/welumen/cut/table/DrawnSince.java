@@ -3,6 +3,7 @@ package welumen.cut.table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import welumen.cut.ByHand;
 import welumen.cut.CutLog;
 import welumen.cut.CutPiece;
 import welumen.cut.CuttingTable;
@@ -36,13 +37,14 @@ public record DrawnSince(List<String> fresh, List<String> changed, List<String> 
         var fresh = new ArrayList<String>();
         var changed = new ArrayList<String>();
         var refused = new ArrayList<String>();
+        var byHand = ByHand.onPoorer(laid.problem(), all);
         for (var piece : all) {
             var laidOut =
                     before.stream().filter(one -> one.id().equals(piece.id())).findFirst();
             if (laidOut.isEmpty()) {
                 if (ready.contains(piece.id())) fresh.add(piece.id());
             } else if (!ready.contains(piece.id()) && !isCut(laid, log, piece.id())) refused.add(piece.id());
-            else if (!isSame(piece, laidOut.get())) changed.add(piece.id());
+            else if (!isSame(piece, laidOut.get(), byHand)) changed.add(piece.id());
         }
         var gone = before.stream()
                 .map(CutPiece::id)
@@ -58,8 +60,11 @@ public record DrawnSince(List<String> fresh, List<String> changed, List<String> 
                 .allMatch(placement -> log.isCut(placement.stock()));
     }
 
-    private static boolean isSame(CutPiece now, CutPiece laid) {
-        return Wasted.isAsCut(now, laid) && now.grade() == laid.grade() && now.quantity() <= laid.quantity();
+    /** Of a stricter grade than is wanted it lies well; of a poorer one only where the trimmer has put it there himself. */
+    private static boolean isSame(CutPiece now, CutPiece laid, List<String> byHand) {
+        return Wasted.isAsCut(now, laid)
+                && (now.grade() >= laid.grade() || byHand.contains(now.id()))
+                && now.quantity() <= laid.quantity();
     }
 
     private boolean isNone() {

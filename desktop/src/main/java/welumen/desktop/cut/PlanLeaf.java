@@ -60,6 +60,8 @@ final class PlanLeaf extends Leaf {
             Nodes.button("The plan before", "Lay the table again as the plan before this one had it", this::takeBefore);
     private final SwapChoice swap = new SwapChoice(this::swapped);
     private final Label wrong = Nodes.label("", Styles.DANGER);
+    private final Button layAnyway = Nodes.button(
+            "Lay it so anyway", "On leather that the grades call too poor, by your own judgement", () -> {});
     private final HideList hides = new HideList(this::join);
     private final ProgressBar progress = new ProgressBar(0);
     private final Button layOut = Nodes.chief("Lay out", "Lay the pieces out on the hides", this::layOut);
@@ -83,7 +85,8 @@ final class PlanLeaf extends Leaf {
         pin.setId("pin");
         wrong.setId("cut-wrong");
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
-        table.onMove((from, stock, to) -> moved(from, plan -> plan.moved(from, stock, to)));
+        table.onMove((from, stock, to) -> moved(
+                from, plan -> plan.moved(from, stock, to), Optional.of(plan -> plan.movedAnyway(from, stock, to))));
         table.setFocusTraversable(true);
         table.setOnKeyPressed(this::key);
         picked.subscribe(this::showPicked);
@@ -92,7 +95,10 @@ final class PlanLeaf extends Leaf {
         bar.setAlignment(Pos.CENTER_LEFT);
         var right = Nodes.column(8, Nodes.whole("Hide by hide", Styles.HEADING), Nodes.scroll(hides));
         var lower = Nodes.beside(table, right, 250);
-        getChildren().addAll(bar, wrong, lower);
+        layAnyway.setId("lay-anyway");
+        layAnyway.setVisible(false);
+        layAnyway.setManaged(false);
+        getChildren().addAll(bar, wrong, layAnyway, lower);
         showButtons();
     }
 
@@ -178,6 +184,7 @@ final class PlanLeaf extends Leaf {
     private void show(CutProblem problem, CutPlan plan) {
         material.fill(problem);
         table.show(problem, plan, model.job().cutLog());
+        poorer(problem);
         before.setDisable(AcceptedPlans.before(model.log()).isEmpty());
         swap.fill(problem, plan, model.job().cutLog());
         hides.show(
@@ -185,6 +192,16 @@ final class PlanLeaf extends Leaf {
                 model.toCutFrom(),
                 model.job().cutLog(),
                 model.job().patterns());
+    }
+
+    /** What lies on poorer leather than is wanted stays marked, for whoever cuts it. */
+    private void poorer(CutProblem problem) {
+        var poorer = ByHand.onPoorer(
+                problem, FromPattern.pieces(model.job().patterns().pieces()));
+        if (!poorer.isEmpty())
+            wrong.setText("By your own word on poorer leather than is wanted: %s."
+                    .formatted(String.join(", ", poorer).replace('-', ' ')));
+        else if (wrong.getText().startsWith("By your own word")) wrong.setText("");
     }
 
     private void layOut() {
@@ -263,10 +280,20 @@ final class PlanLeaf extends Leaf {
     }
 
     private void moved(Placement from, Function<ByHand, Parsed<ByHand>> how) {
+        moved(from, how, Optional.empty());
+    }
+
+    /** @param anyway the same on leather that is too poor for it, if the trimmer says so */
+    private void moved(
+            Placement from, Function<ByHand, Parsed<ByHand>> how, Optional<Function<ByHand, Parsed<ByHand>>> anyway) {
+        layAnyway.setVisible(false);
+        layAnyway.setManaged(false);
         if (byHand().isEmpty() || running.isPresent() || isDone(from)) return;
         switch (how.apply(byHand().get())) {
             case Refused<ByHand>(var why) -> {
                 wrong.setText(why);
+                anyway.filter(other -> other.apply(byHand().get()) instanceof Understood<ByHand>)
+                        .ifPresent(other -> offer(from, other));
                 table.redraw();
             }
             case Understood<ByHand>(var moved) -> {
@@ -274,6 +301,12 @@ final class PlanLeaf extends Leaf {
                 accept(moved, moved.find(from.piece(), from.copy()));
             }
         }
+    }
+
+    private void offer(Placement from, Function<ByHand, Parsed<ByHand>> anyway) {
+        layAnyway.setVisible(true);
+        layAnyway.setManaged(true);
+        layAnyway.setOnAction(_ -> moved(from, anyway));
     }
 
     private void accept(ByHand changed, Optional<Placement> then) {
