@@ -48,6 +48,11 @@ public final class Lengths {
         return Length.ofMm(mm).print(style);
     }
 
+    /** What to show as an example of a line with bare numbers: the one that means something here. */
+    public static String example(String inMillimetres, String inInches) {
+        return style == Style.METRIC ? inMillimetres : inInches;
+    }
+
     private static String inches(double mm, int step, String metric) {
         if (!Double.isFinite(mm)) return metric;
         var length = Length.ofMm(Math.abs(mm));

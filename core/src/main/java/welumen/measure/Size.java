@@ -13,7 +13,9 @@ public record Size(double oneMm, double otherMm) {
         var typed = TEXT.matcher(text.strip());
         if (typed.matches() && of(typed.group("one"), typed.group("other")) instanceof Understood<Size> size)
             return size;
-        return new Refused<>("“%s” is no size. Type it as 420 x 180.".formatted(text));
+        return new Refused<>(
+                Lengths.example("“%s” is no size. Type it as 420 x 180.", "“%s” is no size. Type it as 16 1/2 x 7.")
+                        .formatted(text));
     }
 
     /** The two as they were typed apart from each other; refused with what is wrong with the first that is no length. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import welumen.cabin.PartId;
 import welumen.measure.Length;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -30,7 +31,9 @@ public record Clearance(String what, double freeMm, double neededMm, double grow
     public static Parsed<Clearance> read(String typed, double usualMm, List<PartId> parts) {
         var line = TYPED.matcher(typed.strip());
         if (!line.matches())
-            return new Refused<>("Type what must move with its room, as handbrake lever 22 free, 15 needed, 6 taken.");
+            return new Refused<>(Lengths.example(
+                    "Type what must move with its room, as handbrake lever 22 free, 15 needed, 6 taken.",
+                    "Type what must move with its room, as handbrake lever 7/8 free, 5/8 needed, 1/4 taken."));
         var what = line.group("what");
         return Length.parse(line.group("free"))
                 .flatMap(free -> Length.parse(line.group("needed"))

@@ -2,6 +2,7 @@ package welumen.pattern;
 
 import java.util.regex.Pattern;
 import welumen.measure.Length;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 
@@ -22,7 +23,9 @@ public record SideStation(String name, double leftMm, double rightMm, String bec
     public static Parsed<SideStation> read(String typed) {
         var line = TYPED.matcher(typed.strip());
         if (!line.matches())
-            return new Refused<>("Type a place with its left and its right measure, as dash to sill 412 / 380.");
+            return new Refused<>(Lengths.example(
+                    "Type a place with its left and its right measure, as dash to sill 412 / 380.",
+                    "Type a place with its left and its right measure, as dash to sill 16 1/4 / 15."));
         var because = line.group("because") == null ? "" : line.group("because");
         return Length.parse(line.group("left"))
                 .flatMap(left -> Length.parse(line.group("right"))

@@ -9,6 +9,7 @@ import welumen.cut.Stock;
 import welumen.cut.Stretch;
 import welumen.measure.Area;
 import welumen.measure.Length;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -22,9 +23,6 @@ import welumen.shape.Shape;
  */
 public final class StockText {
     private static final Pattern NUMBER = Pattern.compile("\\d{1,6}(?:\\.\\d{1,2})?");
-    private static final String EXAMPLE =
-            "Type it as hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310, or roll 1, 1400 wide, 12 m long, repeat 75, selvedge 15,"
-                    + " or sheet 1, 2000 x 1000.";
     private static final double SMALLEST_HIDE = 0.5e6;
     private static final double LARGEST_HIDE = 9e6;
 
@@ -44,6 +42,13 @@ public final class StockText {
 
     private StockText(String material) {
         this.material = material;
+    }
+
+    private static String example() {
+        return Lengths.example(
+                "Type it as hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310, or roll 1, 1400 wide, 12 m long, repeat 75, selvedge 15,"
+                        + " or sheet 1, 2000 x 1000.",
+                "Type it as hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310, or roll 1, 54 wide, 12 m long, repeat 3.");
     }
 
     public static Parsed<Stock> read(String typed, String material) {
@@ -85,7 +90,7 @@ public final class StockText {
     }
 
     private void refuse(String part) {
-        wrong = Optional.of("“%s” says nothing about a stock. %s".formatted(part, EXAMPLE));
+        wrong = Optional.of("“%s” says nothing about a stock. %s".formatted(part, example()));
     }
 
     private double number(String digits, String part) {
@@ -96,7 +101,7 @@ public final class StockText {
 
     private double mm(String typed) {
         if (Length.parse(typed.strip()) instanceof Understood<Length>(var read)) return read.mm();
-        wrong = Optional.of("“%s” is no length. %s".formatted(typed, EXAMPLE));
+        wrong = Optional.of("“%s” is no length. %s".formatted(typed, example()));
         return 0;
     }
 
@@ -109,19 +114,19 @@ public final class StockText {
         } catch (IllegalArgumentException fault) {
             return new Refused<>(fault.getMessage());
         }
-        return new Refused<>("Begin with what it is and its number. " + EXAMPLE);
+        return new Refused<>("Begin with what it is and its number. " + example());
     }
 
     private Parsed<Stock> roll(String id, Lot lot) {
         if (wide <= 0 || length <= 0)
-            return new Refused<>("How wide and how long is the %s? %s".formatted(id, EXAMPLE));
+            return new Refused<>("How wide and how long is the %s? %s".formatted(id, example()));
         return new Understood<>(
                 new Stock.Roll(id, material, lot, wide, length, cost, repeatAlong, repeatAcross, selvedge));
     }
 
     private Parsed<Stock> sheet(String id, Lot lot) {
         if (wide <= 0 || length <= 0)
-            return new Refused<>("How long and how wide is the %s? %s".formatted(id, EXAMPLE));
+            return new Refused<>("How long and how wide is the %s? %s".formatted(id, example()));
         return new Understood<>(new Stock.Hide(
                 id,
                 material,
@@ -136,7 +141,7 @@ public final class StockText {
 
     private Parsed<Stock> hide(String id, Lot lot) {
         if (!(areaMm2 >= SMALLEST_HIDE && areaMm2 <= LARGEST_HIDE))
-            return new Refused<>("A hide is from 0.5 to 9 m² large. " + EXAMPLE);
+            return new Refused<>("A hide is from 0.5 to 9 m² large. " + example());
         var outline = DrawnHide.usual(areaMm2);
         return new Understood<>(new Stock.Hide(
                 id,

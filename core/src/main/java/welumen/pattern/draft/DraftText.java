@@ -8,6 +8,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import welumen.cabin.PartId;
 import welumen.measure.Length;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -34,8 +35,6 @@ import welumen.pattern.draft.Card.Measure;
  * </ul>
  */
 public final class DraftText {
-    private static final String EXAMPLE =
-            "Type it as outer bolster 520 x 610, top 480, or as kick panel AB 420, BC 310, CA 505.";
     private static final Pattern SIZES = Pattern.compile(
             "(?<name>\\D[^\\d]*?)\\s+(?<oval>oval\\s+)?(?<wide>\\d[^x×]*?)\\s*(?:x|×|\\bby\\b)\\s*(?<high>\\d[^,]*?)"
                     + "(?:\\s*,\\s*(?<more>top|rise|corners)\\s+(?<much>\\d.*))?",
@@ -46,6 +45,12 @@ public final class DraftText {
             Pattern.compile("(?<name>\\D[^\\d]*?)[\\s:]+(?<measures>[A-Z]{2}\\s+\\d.*)");
     private static final Pattern MEASURE =
             Pattern.compile("(?<ends>[A-Z]{2})\\s+(?<mm>[^,]*?)(?:\\s+bow\\s+(?<bow>-?[^,]+))?");
+
+    private static String example() {
+        return Lengths.example(
+                "Type it as outer bolster 520 x 610, top 480, or as kick panel AB 420, BC 310, CA 505.",
+                "Type it as outer bolster 20 1/2 x 24, top 19, or as kick panel AB 16 1/2, BC 12 1/4, CA 20.");
+    }
 
     private DraftText() {}
 
@@ -73,7 +78,7 @@ public final class DraftText {
                             drawn(round.group("name"), part, makeup, Shapes.oval(sound(wide), sound(wide)), wide));
         var sizes = SIZES.matcher(line);
         if (!sizes.matches())
-            return new Refused<>("“%s” does not say a name and two sizes. %s".formatted(line, EXAMPLE));
+            return new Refused<>("“%s” does not say a name and two sizes. %s".formatted(line, example()));
         return Size.of(sizes.group("wide"), sizes.group("high"))
                 .flatMap(size -> sized(sizes, part, makeup, Length.ofMm(size.oneMm()), Length.ofMm(size.otherMm())));
     }

@@ -48,8 +48,6 @@ import welumen.shape.Pose;
  * </ul>
  */
 public final class EditText {
-    private static final String EXAMPLES =
-            "Type it as bow 12, out 5, fuller 40, notch 40 x 25 at 150, punched 5 at 40, 60, or left long 30.";
     private static final String AT = "\\s+at\\s+(?<x>[^,]+?)\\s*,\\s*(?<y>[^,]+?)";
 
     private final Patterns patterns;
@@ -72,7 +70,7 @@ public final class EditText {
             var matcher = form.pattern().matcher(line);
             if (matcher.matches()) return form.meaning().apply(matcher);
         }
-        return new Refused<>("“%s” is nothing that can be done to an edge or a piece. %s".formatted(line, EXAMPLES));
+        return new Refused<>("“%s” is nothing that can be done to an edge or a piece. %s".formatted(line, examples()));
     }
 
     private static Form form(String pattern, Function<Matcher, Parsed<List<PatternChange>>> meaning) {
@@ -234,6 +232,12 @@ public final class EditText {
                     if (!piece.net().contains(at)) return outside(at);
                     return drawn(piece.with(piece.inside().with(new Piercing(what, kind, at, size, turn, made))));
                 }));
+    }
+
+    private static String examples() {
+        return Lengths.example(
+                "Type it as bow 12, out 5, fuller 40, notch 40 x 25 at 150, punched 5 at 40, 60, or left long 30.",
+                "Type it as bow 1/2, out 3/16, fuller 1 1/2, notch 1 1/2 x 1 at 6, punched 1/4 at 1 1/2, 2 1/2, or left long 1.");
     }
 
     private Refused<List<PatternChange>> outside(Point at) {

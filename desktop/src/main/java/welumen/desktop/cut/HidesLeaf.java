@@ -27,6 +27,7 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
 import welumen.files.json.BadFile;
 import welumen.files.pattern.HideDrawing;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -60,8 +61,9 @@ final class HidesLeaf extends Leaf {
         super(model, "Hides and rolls");
         size = new MmField("flaw-size", "25 mm", () -> {});
         typed.setId("stock-typed");
-        typed.setPromptText(
-                "Came in: hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310 · roll 1, 1400 wide, 12 m long, repeat 75");
+        typed.setPromptText(Lengths.example(
+                "Came in: hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310 · roll 1, 1400 wide, 12 m long, repeat 75",
+                "Came in: hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310 · roll 1, 54 wide, 12 m long, repeat 3"));
         typed.setAccessibleText("What came in to cut from");
         typed.setOnAction(_ -> bring());
         material.setId("stock-material");

@@ -36,7 +36,9 @@ final class LessonBox extends VBox {
         this.model = model;
         this.say = say;
         typed.setId("lesson");
-        typed.setPromptText("The first side taught: rear edge 6 longer, took 95 min, glue the sill before the tunnel");
+        typed.setPromptText(Lengths.example(
+                "The first side taught: rear edge 6 longer, took 95 min, glue the sill before the tunnel",
+                "The first side taught: rear edge 1/4 longer, took 95 min, glue the sill before the tunnel"));
         typed.setAccessibleText("What this side taught for the other");
         typed.setOnAction(_ -> learn());
         told.setId("lessons");

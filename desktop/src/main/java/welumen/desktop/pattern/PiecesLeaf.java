@@ -80,11 +80,15 @@ final class PiecesLeaf extends Leaf {
         edges.setPrefHeight(150);
         edges.setMinHeight(116);
         drawing.setId("draw");
-        drawing.setPromptText("Draw: outer bolster 520 x 610, top 480 · kick panel AB 420, BC 310, CA 505");
+        drawing.setPromptText(Lengths.example(
+                "Draw: outer bolster 520 x 610, top 480 · kick panel AB 420, BC 310, CA 505",
+                "Draw: outer bolster 20 1/2 x 24, top 19 · kick panel AB 16 1/2, BC 12 1/4, CA 20"));
         drawing.setAccessibleText("Draw a piece from its name and sizes");
         drawing.setOnAction(_ -> drawPiece());
         changing.setId("change-edge");
-        changing.setPromptText("Change the picked edge: bow 12 · out 5 · notch 40 x 25 at 150 · punched 5 at 40, 60");
+        changing.setPromptText(Lengths.example(
+                "Change the picked edge: bow 12 · out 5 · notch 40 x 25 at 150 · punched 5 at 40, 60",
+                "Change the picked edge: bow 1/2 · out 3/16 · notch 1 1/2 x 1 at 6 · punched 1/4 at 1 1/2, 2 1/2"));
         changing.setAccessibleText("Change the picked edge, or its piece");
         changing.setOnAction(_ -> change());
         felt.onCorner((at, to) -> draw(EdgeEdit.cornerMoved(piece(at.piece()), at.edge(), to)));

@@ -56,7 +56,9 @@ final class SidesLeaf extends Leaf {
             if (!filling) show();
         });
         station.setId("side-station");
-        station.setPromptText("Measured on both sides: dash to sill 412 / 380, because the duct comes down there");
+        station.setPromptText(Lengths.example(
+                "Measured on both sides: dash to sill 412 / 380, because the duct comes down there",
+                "Measured on both sides: dash to sill 16 1/4 / 15, because the duct comes down there"));
         station.setAccessibleText("A place measured on the left and on the right");
         station.setOnAction(_ -> measured());
         answer.setId("sides-answer");

@@ -69,7 +69,9 @@ final class ThicknessLeaf extends Leaf {
         typed(stack, "rivet-stack", "3 mm + 1.2 mm + 9 mm", this::stackTyped);
         typed(size, "any-size", "4 oz", this::reckon);
         clearance.setId("clearance");
-        clearance.setPromptText("Must move freely: handbrake lever 22 free, 15 needed; the layers take it, or 6 taken");
+        clearance.setPromptText(Lengths.example(
+                "Must move freely: handbrake lever 22 free, 15 needed; the layers take it, or 6 taken",
+                "Must move freely: handbrake lever 7/8 free, 5/8 needed; the layers take it, or 1/4 taken"));
         clearance.setAccessibleText("Something that must move freely, with its room");
         clearance.setOnAction(_ -> measured());
         answer.setId("thickness-answer");

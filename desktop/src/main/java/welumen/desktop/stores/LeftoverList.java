@@ -31,7 +31,7 @@ final class LeftoverList extends VBox {
         this.model = model;
         seeking = new Beside(model);
         size.setId("leftover-size");
-        size.setPromptText("A piece is missing: 420 x 180");
+        size.setPromptText(Lengths.example("A piece is missing: 420 x 180", "A piece is missing: 16 1/2 x 7"));
         size.setAccessibleText("The size of a piece that is missing");
         size.setMaxWidth(320);
         size.setOnAction(_ -> refresh());

@@ -32,6 +32,7 @@ import welumen.files.json.BadFile;
 import welumen.files.outline.OutlineReader;
 import welumen.job.JobChange.AtSurvey;
 import welumen.measure.Length;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.shape.Outline;
@@ -63,7 +64,9 @@ final class FitLeaf extends Leaf {
     FitLeaf(JobModel model) {
         super(model, "Buy or make");
         lines.setId("stations");
-        lines.setPromptText("tunnel over 12\nsill at the front short 6, covered 20");
+        lines.setPromptText(Lengths.example(
+                "tunnel over 12\nsill at the front short 6, covered 20",
+                "tunnel over 1/2\nsill at the front short 1/4, covered 3/4"));
         lines.setMinHeight(LINES);
         lines.setPrefHeight(LINES);
         lines.setMaxHeight(LINES);

@@ -24,6 +24,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.measure.Lengths;
 import welumen.measure.NumberText;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -53,7 +54,9 @@ final class StockLeaf extends Leaf {
     StockLeaf(JobModel model) {
         super(model, "Hides and rolls");
         typed.setId("yard-stock");
-        typed.setPromptText("hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310 · roll 1, 1400 wide, 12 m long");
+        typed.setPromptText(Lengths.example(
+                "hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310 · roll 1, 1400 wide, 12 m long",
+                "hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310 · roll 1, 54 wide, 12 m long"));
         typed.setAccessibleText("What came in to cut from");
         typed.setOnAction(_ -> takeIn());
         material.setId("yard-stock-material");
