@@ -144,6 +144,16 @@ class PlanningWalkTest {
                 .contains("board thick 6 mm");
         bench.typeAndEnter("opening-wide", "182");
         bench.typeAndEnter("opening-high", "240");
+        bench.ask(
+                () -> { // while the field still has the focus
+                    bench.model().pickedProperty().set(new PartId("left-kick-panel"));
+                    return null;
+                });
+        assertThat(bench.field("opening-high"))
+                .as("of the console, and of no other part")
+                .isEmpty();
+        bench.pick(CONSOLE.value());
+        assertThat(bench.field("opening-high")).isEqualTo("240 mm");
         assertThat(bench.text("drop-in"))
                 .contains("176.2 mm by 234.2 mm")
                 .contains("182.0 − 2 × (1.2 + 1.2 + 0.5) = 176.2");

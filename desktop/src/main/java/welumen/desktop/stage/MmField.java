@@ -4,6 +4,8 @@ import java.util.Collection;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.control.TextField;
+import welumen.cabin.Part;
+import welumen.cabin.PartId;
 import welumen.desktop.model.JobModel;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Length;
@@ -19,6 +21,7 @@ public final class MmField extends TextField {
     private final double usualMm;
     private final Runnable onTyped;
     private Optional<JobModel> keeper = Optional.empty();
+    private Optional<PartId> shownFor = Optional.empty();
 
     /**
      * @param usual what is reckoned with until something is typed; empty where nothing is usual
@@ -43,8 +46,10 @@ public final class MmField extends TextField {
     /** As it is kept with the part that is picked now; to be called whenever that may be another one. */
     public void showKept() {
         keeper.ifPresent(model -> {
-            var kept = kept(model);
-            if (!kept.equals(getText()) && !isFocused() || getText().isEmpty()) setText(kept);
+            var part = model.picked().map(Part::id);
+            var isAnother = !part.equals(shownFor); // what was typed for one part is not the next one's, focus or not
+            shownFor = part;
+            if (isAnother || !isFocused() || getText().isEmpty()) setText(kept(model));
         });
     }
 
