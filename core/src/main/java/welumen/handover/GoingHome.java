@@ -12,6 +12,8 @@ import welumen.intake.Brief;
 import welumen.refit.FixingAccount;
 import welumen.refit.SignOff;
 import welumen.strip.FixingKind;
+import welumen.strip.FixingLedger;
+import welumen.strip.StripLog;
 
 /** Whether a car may go home: every stop, what is left off on purpose first, since nothing else brings it back. */
 public final class GoingHome {
@@ -43,14 +45,21 @@ public final class GoingHome {
         for (var thing : brief.things()) if (!thing.handedBack()) stops.add(new Stop.NotHandedBack(thing.what()));
         if (out.isEmpty())
             for (var line : FixingAccount.of(signOff.strip(), signOff.refit()))
-                if (!staysOnTheLoom(line.kind()) && (line.inHand() > 0 || line.unaccounted() > 0))
+                if (line.inHand() > late(signOff.strip(), line) || line.unaccounted() > 0)
                     stops.add(new Stop.FixingsOpen(line));
         return stops;
     }
 
-    /** A plug whose part comes later is no fixing left over: labelled, it stays where it is, and the note in the car says so. */
-    private static boolean staysOnTheLoom(FixingKind kind) {
-        return kind == FixingKind.PLUG || kind == FixingKind.CABLE;
+    /** Plugs whose part is out are no fixings left over: labelled, they stay on the loom, and the note in the car says so. */
+    private static int late(StripLog strip, FixingAccount.Line line) {
+        if (line.kind() != FixingKind.PLUG && line.kind() != FixingKind.CABLE) return 0;
+        return strip.off().stream()
+                .flatMap(part -> FixingLedger.of(strip, part).stream())
+                .filter(row -> row.kind() == line.kind()
+                        && row.size().equals(line.size())
+                        && row.colour().equals(line.colour()))
+                .mapToInt(FixingLedger.Row::usable)
+                .sum();
     }
 
     private static Map<Stop.Unfinished.Kind, List<PartId>> unfinished(SignOff signOff) {

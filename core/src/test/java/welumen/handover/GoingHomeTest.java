@@ -137,6 +137,11 @@ class GoingHomeTest {
         assertThat(NextTrimmer.of(job.cabin(), job.strip(), job.choices(), job.refit())
                         .hidden())
                 .containsExactly("Left sill cover is not in: its plugs stay where they are, labelled");
+        var forgotten = off(job(), SILL, "2 plugs, off").after(back(SILL, 0));
+        assertThat(forgotten.stops())
+                .as("the part is in, and its plugs are not")
+                .singleElement()
+                .isInstanceOf(Stop.FixingsOpen.class);
         var screws = off(job(), SILL, "2 screws no. 8, off").after(new InCustody(new FateSaid(SILL, Fate.SPARE, "")));
         assertThat(screws.stops()).singleElement().isInstanceOf(Stop.FixingsOpen.class);
     }

@@ -127,10 +127,8 @@ final class ForecastLeaf extends Leaf {
     private String answered(Forecast known) {
         if (!known.isCorrected())
             return running.isPresent()
-                    ? "%s laid out in a moment, %d of them in full so far: how many are enough is not known yet."
-                            .formatted(
-                                    Words.many(known.deliveries(), "delivery").replace("deliverys", "deliveries"),
-                                    known.full().size())
+                    ? "%d deliveries laid out in a moment, %d of them in full so far: how many are enough is not known yet."
+                            .formatted(known.deliveries(), known.full().size())
                     : "It was stopped before it could be corrected: how many are enough is not known.";
         var best = known.recommended();
         return "Order %s of one lot: %s. They are enough in %s of deliveries."

@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import welumen.measure.Many;
 
 /** How times, numbers and lists are said to people. */
 public final class Words {
@@ -69,7 +70,7 @@ public final class Words {
 
     /** “one clip”, “2 clips”: the number with the right form of its noun. */
     public static String many(int number, String noun) {
-        return number + " " + noun + (number == 1 ? "" : "s");
+        return Many.of(number, noun);
     }
 
     public static String capital(String text) {

@@ -161,11 +161,11 @@ final class SidesLeaf extends Leaf {
         for (var measured : stations)
             list.getChildren()
                     .add(Nodes.label(
-                            "%s: left %.0f, right %.0f, %s"
+                            "%s: left %s, right %s, %s"
                                     .formatted(
                                             Words.capital(measured.name()),
-                                            measured.leftMm(),
-                                            measured.rightMm(),
+                                            Lengths.near(measured.leftMm()),
+                                            Lengths.near(measured.rightMm()),
                                             why(measured)),
                             measured.isFlagged() ? Styles.DANGER : Styles.NOTE));
         return (int) stations.stream().filter(SideStation::isFlagged).count();

@@ -135,13 +135,13 @@ final class ThicknessLeaf extends Leaf {
             clearances
                     .getChildren()
                     .add(Nodes.label(
-                            "%s: %.0f free, %.0f taken, %.0f left of %.0f needed%s"
+                            "%s: %s free, %s taken, %s left of %s needed%s"
                                     .formatted(
                                             one.what(),
-                                            one.freeMm(),
-                                            one.grownMm(),
-                                            one.leftMm(),
-                                            one.neededMm(),
+                                            Lengths.near(one.freeMm()),
+                                            Lengths.near(one.grownMm()),
+                                            Lengths.near(one.leftMm()),
+                                            Lengths.near(one.neededMm()),
                                             one.isKept() ? "" : ": it will not move freely" + held(one)),
                             one.isKept() ? Styles.MEASURE : Styles.DANGER));
     }
