@@ -69,6 +69,11 @@ public record CutPiece(
                 .sum();
     }
 
+    /** Whether a piece is drawn as that one was when it was laid out. */
+    public boolean isDrawnAs(CutPiece laid) {
+        return id.equals(laid.id) && shape.equals(laid.shape) && material.equals(laid.material);
+    }
+
     /** The same so many times. */
     public CutPiece times(int count) {
         return new CutPiece(id, shape, count, material, turns, flip, grade, stretch, pair, onLine);

@@ -1,6 +1,7 @@
 package welumen.cut;
 
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import welumen.pattern.Grain;
 import welumen.pattern.Mirrored;
@@ -26,11 +27,16 @@ public final class FromPattern {
 
     private FromPattern() {}
 
-    /** Those that can be cut yet. */
+    /** Those of which the pattern says that they can be cut. */
     public static List<CutPiece> pieces(Patterns patterns) {
+        return pieces(patterns, piece -> ReadyToCut.reasons(patterns, piece).isEmpty());
+    }
+
+    /** Those that can be cut. */
+    public static List<CutPiece> pieces(Patterns patterns, Predicate<Piece> canBeCut) {
         var onLines = AcrossSeams.of(patterns.pieces(), patterns.seams());
         return patterns.pieces().stream()
-                .filter(piece -> ReadyToCut.reasons(patterns, piece).isEmpty())
+                .filter(canBeCut)
                 .flatMap(piece -> copies(piece, onLines.get(piece.id()).place()))
                 .toList();
     }

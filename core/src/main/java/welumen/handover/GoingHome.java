@@ -40,7 +40,7 @@ public final class GoingHome {
                 .toList();
         if (!stillOut.isEmpty()) stops.add(new Stop.StillOut(stillOut));
         unfinished(signOff).forEach((kind, parts) -> stops.add(new Stop.Unfinished(kind, parts)));
-        for (var check : SafetyCheck.wantedBy(cabin, brief, signOff.strip()))
+        for (var check : SafetyCheck.wantedBy(cabin, brief, signOff.strip(), custody))
             if (!log.checked().containsKey(check)) stops.add(new Stop.Unchecked(check));
         for (var thing : brief.things()) if (!thing.handedBack()) stops.add(new Stop.NotHandedBack(thing.what()));
         if (out.isEmpty())

@@ -5,7 +5,10 @@ import java.util.List;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
 import welumen.cabin.PartKind;
+import welumen.custody.Custody;
 import welumen.intake.Brief;
+import welumen.strip.FixingKind;
+import welumen.strip.FixingLedger;
 import welumen.strip.StripCautions;
 import welumen.strip.StripLog;
 
@@ -14,7 +17,8 @@ public record SafetyCheck(PartId part, What what) {
     /** What is looked at. */
     public enum What {
         TORQUE("tightened with the maker's grade of fixing and torque"),
-        AIRBAG_LAMP("airbag lamp comes on with the ignition and goes out again");
+        AIRBAG_LAMP("airbag lamp comes on with the ignition and goes out again"),
+        PLUG_LABELLED("its plug is labelled, insulated and tied back where it will be reached");
 
         private final String sentence;
 
@@ -27,8 +31,11 @@ public record SafetyCheck(PartId part, What what) {
         }
     }
 
-    /** The checks that a car wants: seats, runners and belts that were off, and the lamp where airbags were near the work. */
-    public static List<SafetyCheck> wantedBy(Cabin cabin, Brief brief, StripLog strip) {
+    /**
+     * The checks that a car wants: seats, runners and belts that were off, the lamp where airbags were near the work, and the
+     * plugs of what comes later.
+     */
+    public static List<SafetyCheck> wantedBy(Cabin cabin, Brief brief, StripLog strip, Custody custody) {
         var checks = new ArrayList<SafetyCheck>();
         var off = strip.everOff();
         for (var part : cabin.parts())
@@ -39,6 +46,18 @@ public record SafetyCheck(PartId part, What what) {
                     .filter(part -> part.kind() == PartKind.BATTERY && off.contains(part.id()))
                     .findFirst()
                     .ifPresent(battery -> checks.add(new SafetyCheck(battery.id(), What.AIRBAG_LAMP)));
+        for (var part : strip.off())
+            if (comesLater(custody, part) && cabin.findOne(part).isPresent() && hasPlugs(strip, part))
+                checks.add(new SafetyCheck(part, What.PLUG_LABELLED));
         return checks;
+    }
+
+    private static boolean comesLater(Custody custody, PartId part) {
+        return custody.isNotToComeBack(part) || custody.leftOff().containsKey(part);
+    }
+
+    private static boolean hasPlugs(StripLog strip, PartId part) {
+        return FixingLedger.of(strip, part).stream()
+                .anyMatch(row -> (row.kind() == FixingKind.PLUG || row.kind() == FixingKind.CABLE) && row.usable() > 0);
     }
 }

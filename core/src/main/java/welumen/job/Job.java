@@ -18,7 +18,9 @@ import welumen.clock.Clocks;
 import welumen.clock.WorkLog;
 import welumen.custody.Custody;
 import welumen.cut.CutLog;
+import welumen.cut.CutPiece;
 import welumen.cut.CuttingTable;
+import welumen.cut.FromPattern;
 import welumen.cut.table.DrawnSince;
 import welumen.diary.WhatNext;
 import welumen.doubt.Doubts;
@@ -32,6 +34,8 @@ import welumen.intake.Brief;
 import welumen.intake.Intake;
 import welumen.intake.Standard;
 import welumen.pattern.Patterns;
+import welumen.pattern.Piece;
+import welumen.pattern.ReadyToCut;
 import welumen.refit.Frozen;
 import welumen.refit.RefitLog;
 import welumen.refit.Reopening;
@@ -206,9 +210,29 @@ public record Job(
                 .collect(Collectors.toSet());
     }
 
+    /** Why a piece is not cut yet: what the pattern says, and what guards its part; empty where it can be. */
+    public List<String> notCutBecause(Piece piece) {
+        return notCutBecause(piece, guarded());
+    }
+
+    private List<String> notCutBecause(Piece piece, Map<PartId, String> guarded) {
+        var reasons = new ArrayList<>(ReadyToCut.reasons(patterns, piece));
+        var guard = guarded.get(piece.part());
+        if (guard != null)
+            reasons.add("nothing is sewn or wrapped there before somebody qualified has answered: " + guard);
+        return reasons;
+    }
+
+    /** The pieces that can be cut now. */
+    public List<CutPiece> toBeCut() {
+        var guarded = guarded();
+        return FromPattern.pieces(
+                patterns, piece -> notCutBecause(piece, guarded).isEmpty());
+    }
+
     /** What was drawn, changed or dropped since the pieces were laid out; empty where the plan still holds. */
     public Optional<DrawnSince> drawnSince() {
-        return DrawnSince.of(table, patterns, cutLog);
+        return DrawnSince.of(table, patterns, toBeCut(), cutLog);
     }
 
     /** What each part that is not finished still wants. */

@@ -8,8 +8,10 @@ import java.util.function.Predicate;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
 import welumen.cut.CutLog;
+import welumen.cut.CutPiece;
 import welumen.cut.CuttingTable;
 import welumen.cut.FromPattern;
+import welumen.cut.RoughCut;
 import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.survey.Severity;
@@ -46,7 +48,7 @@ public record WorkLeft(Survey survey, Choices choices, Patterns patterns, Cuttin
                     .ifPresent(finding -> undone.add(new Undone.Undecided(finding)));
         var uncut = patterns.pieces().stream()
                 .filter(piece -> piece.part().equals(part) && counts.test(piece) && !isCut(piece))
-                .map(Piece::name)
+                .map(this::said)
                 .toList();
         if (!uncut.isEmpty()) undone.add(new Undone.Uncut(uncut));
         return undone;
@@ -58,12 +60,24 @@ public record WorkLeft(Survey survey, Choices choices, Patterns patterns, Cuttin
                 .orElse(false);
     }
 
+    private String said(Piece piece) {
+        return well(piece, _ -> true) < piece.pairing().count() ? piece.name() : piece.name() + " as it is drawn now";
+    }
+
+    /** What was cut and is drawn otherwise since is not this piece any more. */
     private boolean isCut(Piece piece) {
-        if (!(table instanceof CuttingTable.Laid(var _, var plan))) return false;
-        var well = plan.placements().stream()
+        var drawn = RoughCut.of(FromPattern.pieces(List.of(piece)), cut.worked());
+        return well(piece, laid -> drawn.stream().anyMatch(now -> now.isDrawnAs(laid)))
+                >= piece.pairing().count();
+    }
+
+    /** How many copies of a piece came out well, of those that were laid out so. */
+    private long well(Piece piece, Predicate<CutPiece> laidSo) {
+        if (!(table instanceof CuttingTable.Laid(var problem, var plan))) return 0;
+        return plan.placements().stream()
                 .filter(one -> FromPattern.isOf(one.piece(), piece.id()))
                 .filter(one -> cut.isCut(one.stock()) && !cut.isSpoilt(one))
+                .filter(one -> laidSo.test(problem.piece(one.piece())))
                 .count();
-        return well >= piece.pairing().count();
     }
 }

@@ -13,9 +13,11 @@ import welumen.treatment.TreatmentChange.TreatmentChosen;
 
 /**
  * Two schools side by side for this very job: what each makes of the parts to which its question applies, each part done
- * as it was chosen, or as is best under that school where nothing is.
+ * as it was chosen, or as is best under that school where nothing is. Only parts that both schools can do are compared.
+ *
+ * @param apart those that only one of the two can do, or neither
  */
-public record TwoWays(Way one, Way other) {
+public record TwoWays(Way one, Way other, List<Part> apart) {
     /**
      * A school and what the job comes to under it.
      *
@@ -24,6 +26,7 @@ public record TwoWays(Way one, Way other) {
      * @param money all that they cost if all goes well
      * @param lost what trials that fail are likely to cost besides
      * @param days the longest wait
+     * @param below those of the parts whose finish stays under the standard
      * @param finish the mean level of finish
      * @param original the mean share of the original
      */
@@ -34,6 +37,7 @@ public record TwoWays(Way one, Way other) {
             double money,
             double lost,
             double days,
+            List<Part> below,
             double finish,
             double original) {}
 
@@ -41,7 +45,26 @@ public record TwoWays(Way one, Way other) {
     public record Given(Cabin cabin, Survey survey, Choices choices, Standard standard, Terms terms) {}
 
     public static TwoWays of(Given job, School one, School other) {
-        return new TwoWays(way(job, one), way(job, other));
+        var here = new ArrayList<Done>();
+        var there = new ArrayList<Done>();
+        var apart = new ArrayList<Part>();
+        for (var part : parts(job, one.question())) {
+            var a = best(job, part, one);
+            var b = best(job, part, other);
+            if (a.isEmpty() || b.isEmpty()) apart.add(part);
+            else {
+                here.add(new Done(part, a.get()));
+                there.add(new Done(part, b.get()));
+            }
+        }
+        return new TwoWays(way(job, one, here), way(job, other, there), List.copyOf(apart));
+    }
+
+    private record Done(Part part, Candidate way) {}
+
+    /** Whether what is done under both schools meets the standard, or fails it on the very same parts. */
+    public boolean isToOneStandard() {
+        return one.below().equals(other.below());
     }
 
     /** The questions that this job asks at all: those that bear on something that may be done in it. */
@@ -69,9 +92,8 @@ public record TwoWays(Way one, Way other) {
                         .anyMatch(step -> SchoolScope.has(question, step, part));
     }
 
-    private static Way way(Given job, School school) {
-        var done = new ArrayList<Candidate>();
-        for (var part : parts(job, school.question())) best(job, part, school).ifPresent(done::add);
+    private static Way way(Given job, School school, List<Done> parts) {
+        var done = parts.stream().map(Done::way).toList();
         return new Way(
                 school,
                 done.size(),
@@ -79,8 +101,19 @@ public record TwoWays(Way one, Way other) {
                 done.stream().mapToDouble(Candidate::price).sum(),
                 done.stream().mapToDouble(way -> way.cost() - way.price()).sum(),
                 done.stream().mapToDouble(Candidate::waitingDays).max().orElse(0),
+                parts.stream()
+                        .filter(one -> one.way()
+                                        .finish()
+                                        .compareTo(standard(job, one.part()).finishWanted())
+                                < 0)
+                        .map(Done::part)
+                        .toList(),
                 done.stream().mapToDouble(way -> way.finish().level()).average().orElse(0),
                 done.stream().mapToDouble(Candidate::originality).average().orElse(0));
+    }
+
+    private static Standard standard(Given job, Part part) {
+        return job.choices().standardOf(part.id()).orElse(job.standard());
     }
 
     /** What was chosen, where the school leaves that open; else what is best under it. */
@@ -94,8 +127,9 @@ public record TwoWays(Way one, Way other) {
                 .map(steps -> Candidates.chosen(part, findings, steps, terms))
                 .or(() -> {
                     var ways = Candidates.of(part, findings, terms);
-                    var standard = job.choices().standardOf(part.id()).orElse(job.standard());
-                    return Advice.of(ways, Weighing.of(standard, ways)).best().map(Advice.Way::candidate);
+                    return Advice.of(ways, Weighing.of(standard(job, part), ways))
+                            .best()
+                            .map(Advice.Way::candidate);
                 });
     }
 }

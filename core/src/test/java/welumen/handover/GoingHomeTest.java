@@ -133,7 +133,10 @@ class GoingHomeTest {
     @Test
     void aLatePartsPlugDoesNotBarClosing() {
         var job = off(job(), SILL, "2 plugs, off").after(new InCustody(new FateSaid(SILL, Fate.SPARE, "")));
-        assertThat(job.stops()).isEmpty();
+        var labelled = new SafetyCheck(SILL, SafetyCheck.What.PLUG_LABELLED);
+        assertThat(job.stops()).as("a plug that nobody labelled is lost").containsExactly(new Stop.Unchecked(labelled));
+        assertThat(job.after(new AtHandover(new Checked(labelled, "Ada"))).stops())
+                .isEmpty();
         assertThat(NextTrimmer.of(job.cabin(), job.strip(), job.choices(), job.refit())
                         .hidden())
                 .containsExactly("Left sill cover is not in: its plugs stay where they are, labelled");

@@ -15,11 +15,19 @@ import welumen.cabin.PartId;
 import welumen.cabin.PartState;
 import welumen.custody.CustodyChange.FateSaid;
 import welumen.custody.Fate;
+import welumen.cut.CutChange.PlanAccepted;
+import welumen.cut.CutChange.SheetCut;
+import welumen.cut.CutProblem;
+import welumen.cut.FromPattern;
+import welumen.cut.NestOptions;
+import welumen.cut.Stock;
+import welumen.cut.nest.Nester;
 import welumen.diary.Task;
 import welumen.diary.WhatNext;
 import welumen.handover.Stop;
 import welumen.job.Job;
 import welumen.job.JobChange;
+import welumen.job.JobChange.AtCut;
 import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.AtStrip;
@@ -28,6 +36,7 @@ import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.InCustody;
 import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.PatternChange.PieceDropped;
 import welumen.pattern.draft.DraftText;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.refit.SignOff.Objection;
@@ -127,6 +136,26 @@ class UnfinishedTest {
         assertThat(job.stops())
                 .as("what is kept as a spare is not to be finished")
                 .noneMatch(Stop.Unfinished.class::isInstance);
+    }
+
+    private void drawn(String line) {
+        make(new AtPattern(new PieceDrawn(
+                DraftText.read(line, CARPET, "loop carpet").orThrow().piece())));
+    }
+
+    @Test
+    void aPieceThatWasCutAndIsDrawnOtherwiseSinceIsStillToBeCut() {
+        drawn("pad 300 x 200");
+        var roll = new Stock.Roll("roll", "loop carpet", 1400, 5000, 1, 0, 0);
+        var problem = new CutProblem(3, FromPattern.pieces(job.patterns()), List.of(roll), List.of());
+        make(new AtCut(
+                new PlanAccepted(problem, Nester.untilAllLie(problem, NestOptions.USUAL.withRounds(1), () -> false))));
+        make(new AtCut(new SheetCut("roll", List.of())));
+        assertThat(against(CARPET)).isEmpty();
+        make(new AtPattern(new PieceDropped(job.patterns().pieces().getFirst().id())));
+        drawn("pad 300 x 210");
+        assertThat(against(CARPET))
+                .containsExactly(new Objection.Unfinished(new Undone.Uncut(List.of("pad as it is drawn now"))));
     }
 
     @Test

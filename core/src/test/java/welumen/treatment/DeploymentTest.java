@@ -21,9 +21,12 @@ import welumen.intake.School;
 import welumen.job.Job;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtIntake;
+import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtSurvey;
 import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.InCabin;
+import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.draft.DraftText;
 import welumen.shape.Point;
 import welumen.strip.Saloon;
 import welumen.survey.Finding;
@@ -70,6 +73,18 @@ class DeploymentTest {
         make(new AtSurvey(new QualifiedAnswered(SEAT, new QualifiedAnswer("Ms Teal, airbag fitter", false))));
         assertThat(WHOLE).containsAll(offered(SEAT));
         assertThat(job.guarded().get(SEAT)).contains("Ms Teal");
+    }
+
+    @Test
+    void noPieceForItIsCutEither() {
+        var facing = DraftText.read("facing 300 x 200", SEAT, "vinyl").orThrow().piece();
+        make(new AtPattern(new PieceDrawn(facing)));
+        assertThat(job.toBeCut()).hasSize(1);
+        found(SEAT, FindingKind.TEAR, "at the tear seam");
+        assertThat(job.toBeCut()).isEmpty();
+        assertThat(job.notCutBecause(facing)).singleElement().asString().contains("somebody qualified", "tear seam");
+        make(new AtSurvey(new QualifiedAnswered(SEAT, new QualifiedAnswer("Ms Teal, airbag fitter", true))));
+        assertThat(job.toBeCut()).hasSize(1);
     }
 
     @Test

@@ -42,6 +42,31 @@ class TwoWaysTest {
         assertThat(both.one().lost() / both.one().money()).isCloseTo(0.08 * 0.9, within(1e-9));
     }
 
+    /** Nothing of that school can be done to a carpet that is no longer made: what cannot be done both ways is left out. */
+    @Test
+    void onlyWhatCanBeDoneBothWaysIsCompared() {
+        var gone = CARPET.withSupply(Supply.NO_LONGER_MADE);
+        var survey = Survey.EMPTY
+                .after(new FindingMade(AdviceTest.finding(gone, FindingKind.HOLE, Severity.BAD)))
+                .after(new FindingMade(AdviceTest.finding(gone, FindingKind.STAIN, Severity.BAD)));
+        var job = new TwoWays.Given(new Cabin(List.of(gone)), survey, Choices.EMPTY, Standard.GOOD_DRIVER, Terms.USUAL);
+        var both = TwoWays.of(job, School.MOULDED, School.SLIT_AND_COPIED);
+        assertThat(both.one().parts()).isEqualTo(both.other().parts());
+        assertThat(both.one().parts() + both.apart().size()).isEqualTo(1);
+    }
+
+    @Test
+    void whereOneFallsShortOfTheStandardItIsSaid() {
+        var chosen = Choices.EMPTY.after(new TreatmentChosen(CARPET.id(), Treatment.CLEAN, ""));
+        var given = job(chosen);
+        var show = new TwoWays.Given(given.cabin(), given.survey(), chosen, Standard.SHOW_CUSTOM, Terms.USUAL);
+        var question = TwoWays.asked(show).getFirst();
+        var both =
+                TwoWays.of(show, School.of(question).get(0), School.of(question).get(1));
+        assertThat(both.one().below()).containsExactly(CARPET);
+        assertThat(both.isToOneStandard()).as("both fail on the same part").isTrue();
+    }
+
     @Test
     void onlyQuestionsThatBearOnSomethingAreAsked() {
         assertThat(TwoWays.asked(job(Choices.EMPTY)))

@@ -19,9 +19,14 @@ public record AreaCount(double netMm2, double yield, double hideMm2) {
         return new AreaCount(otherMm2, yield, hideMm2);
     }
 
+    /** Of hides, with what is lost between the pieces. */
+    public double grossMm2() {
+        return netMm2 / yield;
+    }
+
     /** How many hides that is, not rounded. */
     public double wanted() {
-        return netMm2 / yield / hideMm2;
+        return grossMm2() / hideMm2;
     }
 
     /** How many are bought. */

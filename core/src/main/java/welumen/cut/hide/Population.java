@@ -55,6 +55,11 @@ public record Population(double meanMm2, double spreadMm2, double flaws, int see
         return new Population(mean, spread, marks, seen + hides.size());
     }
 
+    /** The same about another mean. */
+    public Population withMean(double otherMm2) {
+        return new Population(otherMm2, spreadMm2, flaws, seen);
+    }
+
     /** One hide of it; the same seed gives the same hide. */
     public Stock.Hide sampled(String id, String material, long seed) {
         var random = new SplittableRandom(seed);

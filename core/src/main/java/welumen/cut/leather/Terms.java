@@ -8,8 +8,17 @@ package welumen.cut.leather;
  * @param days working days until it comes
  * @param reserveMm2 what is to be spare, as pieces: for one that is spoilt, for what the customer thinks of yet, and for a
  *     repair years later, all of the same lot
+ * @param yield the share of a hide that becomes pieces, as the workshop says; nought: as it has learnt
+ * @param hideMm2 of a hide, on the mean, as the workshop says; nought: as its class and the hides here have it
  */
-public record Terms(LeatherClass sold, double price, double secondOrder, int days, double reserveMm2) {
+public record Terms(
+        LeatherClass sold,
+        double price,
+        double secondOrder,
+        int days,
+        double reserveMm2,
+        double yield,
+        double hideMm2) {
     private static final double USUAL_PRICE = 310;
     private static final double USUAL_SECOND = 180;
     private static final int USUAL_DAYS = 7;
@@ -18,11 +27,18 @@ public record Terms(LeatherClass sold, double price, double secondOrder, int day
 
     private static final double STEP_MM2 = 0.1e6;
 
-    /** @throws IllegalArgumentException if one of them is below nought */
+    /** @throws IllegalArgumentException if one of them is below nought, or more than a hide becomes pieces */
     public Terms {
-        if (!(price >= 0 && secondOrder >= 0 && days >= 0 && reserveMm2 >= 0))
-            throw new IllegalArgumentException("Terms of [%s, %s, %d days, %s mm²] are below nought."
-                    .formatted(price, secondOrder, days, reserveMm2));
+        if (!(price >= 0 && secondOrder >= 0 && days >= 0 && reserveMm2 >= 0 && hideMm2 >= 0))
+            throw new IllegalArgumentException("Terms of [%s, %s, %d days, %s mm², %s mm²] are below nought."
+                    .formatted(price, secondOrder, days, reserveMm2, hideMm2));
+        if (!(yield >= 0 && yield <= 1))
+            throw new IllegalArgumentException("Of a hide [%s] do not become pieces.".formatted(yield));
+    }
+
+    /** With nothing said of the yield and the hides. */
+    public Terms(LeatherClass sold, double price, double secondOrder, int days, double reserveMm2) {
+        this(sold, price, secondOrder, days, reserveMm2, 0, 0);
     }
 
     /** Before anybody has said. @param netMm2 of all that is to be cut of it */

@@ -6,12 +6,12 @@ import java.util.Optional;
 import welumen.cut.ByHand;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
+import welumen.cut.MirroredPlaces;
 import welumen.cut.Placement;
 import welumen.cut.PlanScore;
 import welumen.cut.SheetUses;
 import welumen.cut.Stock;
 import welumen.measure.Parsed.Understood;
-import welumen.shape.Pose;
 
 /**
  * Left and right from mirrored places of one hide, so that they match: once a plan stands, one of each pair is moved to where
@@ -20,8 +20,6 @@ import welumen.shape.Pose;
 final class Pairs {
     /** A pair is of one shape and its mirror image. */
     private static final double SAME_AREA = 0.005;
-
-    private static final double SAME_MM = 30;
 
     private Pairs() {}
 
@@ -49,24 +47,10 @@ final class Pairs {
             CutProblem problem, List<Placement> best, String one, String other, int copy) {
         var left = find(best, one, copy);
         var right = find(best, other, copy);
-        if (left.isEmpty() || right.isEmpty() || isMatched(left.get(), right.get())) return best;
+        if (left.isEmpty() || right.isEmpty() || MirroredPlaces.are(left.get(), right.get())) return best;
         return moved(problem, best, right.get(), left.get())
                 .or(() -> moved(problem, best, left.get(), right.get()))
                 .orElse(best);
-    }
-
-    static boolean isMatched(Placement one, Placement other) {
-        var wanted = mirrored(one.pose());
-        return one.stock().equals(other.stock())
-                && Math.hypot(
-                                wanted.x() - other.pose().x(),
-                                wanted.y() - other.pose().y())
-                        <= SAME_MM;
-    }
-
-    /** About the backbone, x = 0: a shape that is the mirror image lies turned the other way. */
-    private static Pose mirrored(Pose pose) {
-        return new Pose(-pose.x(), pose.y(), -pose.turnDegrees(), pose.flipped());
     }
 
     private static Optional<List<Placement>> moved(
@@ -74,8 +58,8 @@ final class Pairs {
         if (problem.isPinned(which.piece(), which.copy()) || !(problem.stock(fellow.stock()) instanceof Stock.Hide))
             return Optional.empty();
         var plan = new ByHand(problem, new CutPlan(best, List.of(), SheetUses.of(problem, best), 0));
-        if (!(plan.moved(which, fellow.stock(), mirrored(fellow.pose())) instanceof Understood<ByHand>(var there)))
-            return Optional.empty();
+        if (!(plan.moved(which, fellow.stock(), MirroredPlaces.of(fellow.pose()))
+                instanceof Understood<ByHand>(var there))) return Optional.empty();
         List<Placement> after = new ArrayList<>(there.plan().placements());
         return PlanScore.of(problem, after).compareTo(PlanScore.of(problem, best)) <= 0
                 ? Optional.of(after)

@@ -28,12 +28,16 @@ public record DrawnSince(List<String> fresh, List<String> changed, List<String> 
         gone = List.copyOf(gone);
     }
 
-    /** Empty where nothing is laid out, or all is as it was. */
-    public static Optional<DrawnSince> of(CuttingTable table, Patterns patterns, CutLog log) {
+    /**
+     * Empty where nothing is laid out, or all is as it was.
+     *
+     * @param canBeCut what can be cut now
+     */
+    public static Optional<DrawnSince> of(CuttingTable table, Patterns patterns, List<CutPiece> canBeCut, CutLog log) {
         if (!(table instanceof Laid laid)) return Optional.empty();
         var before = laid.problem().pieces();
         var all = RoughCut.of(FromPattern.pieces(patterns.pieces()), log.worked());
-        var ready = FromPattern.pieces(patterns).stream().map(CutPiece::id).toList();
+        var ready = canBeCut.stream().map(CutPiece::id).toList();
         var fresh = new ArrayList<String>();
         var changed = new ArrayList<String>();
         var refused = new ArrayList<String>();
@@ -62,7 +66,7 @@ public record DrawnSince(List<String> fresh, List<String> changed, List<String> 
 
     /** Of a stricter grade than is wanted it lies well; of a poorer one only where the trimmer has put it there himself. */
     private static boolean isSame(CutPiece now, CutPiece laid, List<String> byHand) {
-        return Wasted.isAsCut(now, laid)
+        return now.isDrawnAs(laid)
                 && (now.grade() >= laid.grade() || byHand.contains(now.id()))
                 && now.quantity() <= laid.quantity();
     }

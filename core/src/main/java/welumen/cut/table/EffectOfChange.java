@@ -14,7 +14,6 @@ import welumen.cut.FromPattern;
 import welumen.cut.NestOptions;
 import welumen.cut.Placement;
 import welumen.cut.PlanScore;
-import welumen.cut.RoughCut;
 import welumen.cut.Stock;
 import welumen.cut.StopSignal;
 import welumen.cut.StripesUp;
@@ -55,14 +54,8 @@ public record EffectOfChange(
                 .collect(Collectors.groupingBy(CutPiece::material, TreeMap::new, Collectors.toList()));
     }
 
-    /** @param stock what can be cut from now */
-    public static EffectOfChange of(Laid laid, Patterns patterns, List<Stock> stock, CutLog log, StopSignal stop) {
-        return of(laid, RoughCut.of(drawn(laid, patterns), log.worked()), stock, log, stop);
-    }
-
     /** What can be cut, and what was laid out though it waits for something since. */
-    private static List<CutPiece> drawn(Laid laid, Patterns patterns) {
-        var ready = FromPattern.pieces(patterns);
+    public static List<CutPiece> drawn(Laid laid, Patterns patterns, List<CutPiece> ready) {
         var waiting = FromPattern.pieces(patterns.pieces()).stream()
                 .filter(piece ->
                         !hasId(ready, piece.id()) && hasId(laid.problem().pieces(), piece.id()));
@@ -73,10 +66,13 @@ public record EffectOfChange(
         return pieces.stream().anyMatch(piece -> piece.id().equals(id));
     }
 
-    /** @param now the pieces as they are drawn now */
-    static EffectOfChange of(Laid laid, List<CutPiece> now, List<Stock> stock, CutLog log, StopSignal stop) {
+    /**
+     * @param now the pieces as they are drawn now, those rough that are worked
+     * @param stock what can be cut from now
+     */
+    public static EffectOfChange of(Laid laid, List<CutPiece> now, List<Stock> stock, CutLog log, StopSignal stop) {
         var again = now.stream()
-                .filter(piece -> laid.problem().pieces().stream().noneMatch(before -> Wasted.isAsCut(piece, before)))
+                .filter(piece -> laid.problem().pieces().stream().noneMatch(before -> piece.isDrawnAs(before)))
                 .toList();
         var wasted = Wasted.of(now, laid, log);
         var pieces = wanted(now, again, log);

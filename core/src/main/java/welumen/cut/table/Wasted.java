@@ -24,7 +24,7 @@ public record Wasted(String piece, double mm2, double cost) {
                 .map(Placement::piece)
                 .distinct()
                 .filter(id -> pieces.stream()
-                        .noneMatch(piece -> isAsCut(piece, laid.problem().piece(id))))
+                        .noneMatch(piece -> piece.isDrawnAs(laid.problem().piece(id))))
                 .map(id -> of(
                         laid, cut.stream().filter(one -> one.piece().equals(id)).toList()))
                 .toList();
@@ -37,13 +37,6 @@ public record Wasted(String piece, double mm2, double cost) {
 
     public static double cost(List<Wasted> all) {
         return all.stream().mapToDouble(Wasted::cost).sum();
-    }
-
-    /** Whether a piece is still drawn as it was laid out. */
-    static boolean isAsCut(CutPiece piece, CutPiece cut) {
-        return piece.id().equals(cut.id())
-                && piece.shape().equals(cut.shape())
-                && piece.material().equals(cut.material());
     }
 
     private static Wasted of(Laid laid, List<Placement> copies) {

@@ -2,6 +2,7 @@ package welumen.pattern.relief;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import welumen.pattern.Against;
 import welumen.pattern.Piece;
 import welumen.pattern.Relief.Quilted;
@@ -32,6 +33,22 @@ public final class Quilting {
                 diamonds.highMm(),
                 Crown.takeUp(diamonds.wideMm(), paddingMm),
                 Crown.takeUp(diamonds.highMm(), paddingMm));
+    }
+
+    /**
+     * How many diamonds lie across a piece whose lattice closes on both its sides; empty where it does not, or lies askew. Of
+     * two rows one has so many whole ones, the next one fewer and a half at each end.
+     */
+    public static OptionalInt across(Piece piece, Quilted quilted) {
+        var box = piece.net().box();
+        var pitches = box.width() / quilted.wideMm();
+        var off = (quilted.through().x() - box.minX()) / (quilted.wideMm() / 2);
+        var closes = quilted.degrees() == 0 && isWhole(pitches) && isWhole(off);
+        return closes ? OptionalInt.of((int) Math.round(pitches)) : OptionalInt.empty();
+    }
+
+    private static boolean isWhole(double number) {
+        return Math.abs(number - Math.rint(number)) < ROUNDING;
     }
 
     /**

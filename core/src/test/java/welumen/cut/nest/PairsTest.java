@@ -6,6 +6,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
+import welumen.cut.MirroredPlaces;
 import welumen.cut.Placement;
 import welumen.cut.PlanCheck;
 import welumen.cut.Stock;
@@ -51,7 +52,7 @@ class PairsTest {
                 .orElseThrow();
         assertThat(fellow.pose()).isEqualTo(new Pose(-150, 600, -20, false));
         assertThat(PlanCheck.faults(problem(List.of()), after)).isEmpty();
-        assertThat(Pairs.isMatched(left, fellow)).isTrue();
+        assertThat(MirroredPlaces.are(left, fellow)).isTrue();
     }
 
     @Test

@@ -48,7 +48,9 @@ class DrawnSinceTest {
     }
 
     private String said() {
-        return DrawnSince.of(laid, patterns, CutLog.EMPTY).map(DrawnSince::said).orElse("");
+        return DrawnSince.of(laid, patterns, FromPattern.pieces(patterns), CutLog.EMPTY)
+                .map(DrawnSince::said)
+                .orElse("");
     }
 
     @Test

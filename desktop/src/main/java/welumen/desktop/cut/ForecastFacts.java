@@ -52,20 +52,28 @@ final class ForecastFacts extends VBox {
         var yields = supply.yields();
         var seen = supply.population().seen();
         heading("By area alone");
-        fact("%s net ÷ %s used ÷ %s a hide = %.2f, so %d; spare %s net."
+        fact("%s net ÷ %s used = %s ÷ %s a hide = %.2f, so %d; spare %s net."
                 .formatted(
                         Words.squareMetres(count.netMm2()),
                         Words.percent(count.yield()),
+                        Words.squareMetres(count.grossMm2()),
                         Words.squareMetres(count.hideMm2()),
                         count.wanted(),
                         count.hides(),
                         Words.squareMetres(count.spareMm2())));
-        note((yields.cutMm2() == 0
-                        ? "Nothing has been cut here yet: %s is what is usual by hand."
-                                .formatted(Words.percent(Yields.USUAL))
-                        : "This workshop has cut %s, of which %s became pieces."
-                                .formatted(Words.squareMetres(yields.cutMm2()), Words.percent(yields.share())))
-                + " %s of its own hides count.".formatted(seen == 0 ? "None" : Words.count(seen)));
+        note("%s %s"
+                .formatted(
+                        supply.terms().yield() > 0 ? "What is used stands as it was typed." : learnt(yields),
+                        supply.terms().hideMm2() > 0
+                                ? "So does the size of a hide."
+                                : "%s of its own hides count.".formatted(seen == 0 ? "None" : Words.count(seen))));
+    }
+
+    private static String learnt(Yields yields) {
+        return yields.cutMm2() == 0
+                ? "Nothing has been cut here yet: %s is what is usual by hand.".formatted(Words.percent(Yields.USUAL))
+                : "This workshop has cut %s, of which %s became pieces."
+                        .formatted(Words.squareMetres(yields.cutMm2()), Words.percent(yields.share()));
     }
 
     private void here(LeatherSupply supply) {

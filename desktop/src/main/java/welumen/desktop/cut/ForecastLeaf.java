@@ -83,7 +83,8 @@ final class ForecastLeaf extends Leaf {
     }
 
     private void turnTo() {
-        supply().ifPresent(supply -> terms.show(supply.terms()));
+        supply().ifPresent(supply -> terms.show(
+                supply.terms(), supply.yields().learnt(), supply.learnt().meanMm2()));
         show();
     }
 

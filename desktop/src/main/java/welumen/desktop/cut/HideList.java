@@ -6,9 +6,9 @@ import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import welumen.cut.AcrossSeams;
-import welumen.cut.CutLog;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.FromPattern;
+import welumen.cut.MirroredPlaces;
 import welumen.cut.Stock;
 import welumen.cut.StripesUp;
 import welumen.cut.TooWide;
@@ -17,9 +17,9 @@ import welumen.cut.table.StockChanged;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
+import welumen.job.Job;
 import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
-import welumen.pattern.ReadyToCut;
 
 /** Hide by hide what lies on it, beside the table: how much of it is used, and the pieces by number. */
 final class HideList extends VBox {
@@ -32,9 +32,9 @@ final class HideList extends VBox {
     }
 
     /** Before anything is laid out. */
-    void showUntouched(List<Stock> stock, Patterns patterns) {
+    void showUntouched(List<Stock> stock, Job job) {
         getChildren().clear();
-        sayHeldBack(patterns);
+        sayHeldBack(job);
         for (var hide : stock)
             getChildren()
                     .add(card(
@@ -43,13 +43,25 @@ final class HideList extends VBox {
     }
 
     /** @param now what can be cut from now */
-    void show(Laid laid, List<Stock> now, CutLog log, Patterns patterns) {
+    void show(Laid laid, List<Stock> now, Job job) {
+        var patterns = job.patterns();
         var problem = laid.problem();
         var plan = laid.plan();
         getChildren().clear();
-        sayHeldBack(patterns);
+        sayHeldBack(job);
         sayUnplaced(laid, patterns);
-        for (var changed : StockChanged.words(laid, now, log)) getChildren().add(Nodes.label(changed, Styles.DANGER));
+        for (var changed : StockChanged.words(laid, now, job.cutLog()))
+            getChildren().add(Nodes.label(changed, Styles.DANGER));
+        for (var apart : MirroredPlaces.apart(problem, plan))
+            getChildren()
+                    .add(Nodes.label(
+                            "%s and %s do not come from mirrored places: %s."
+                                    .formatted(
+                                            Words.capital(PieceName.of(problem, apart.one())
+                                                    .words()),
+                                            PieceName.of(problem, apart.other()).words(),
+                                            apart.why()),
+                            Styles.NOTE));
         for (var mixed : LotsMixed.of(laid)) getChildren().add(Nodes.label(mixed.words(), Styles.DANGER));
         for (var runs : StripesUp.words(problem)) getChildren().add(Nodes.label(runs));
         for (var goesOn : AcrossSeams.words(
@@ -103,9 +115,9 @@ final class HideList extends VBox {
     }
 
     /** What is drawn, but not to be cut yet, and why. */
-    private void sayHeldBack(Patterns patterns) {
-        for (var piece : patterns.pieces())
-            for (var reason : ReadyToCut.reasons(patterns, piece))
+    private void sayHeldBack(Job job) {
+        for (var piece : job.patterns().pieces())
+            for (var reason : job.notCutBecause(piece))
                 getChildren()
                         .add(Nodes.label(
                                 "%s is not laid out: %s.".formatted(Words.capital(piece.name()), reason),

@@ -52,7 +52,13 @@ record LeatherSupply(JobModel model, String material, List<CutPiece> pieces) {
         return model.job().cutLog().terms().getOrDefault(material, Terms.usual(CutPiece.area(pieces)));
     }
 
+    /** The hides that may come: as the workshop says, else as its class and those that are here have it. */
     Population population() {
+        var said = terms().hideMm2();
+        return said > 0 ? learnt().withMean(said) : learnt();
+    }
+
+    Population learnt() {
         var own = Stream.concat(model.yard().state().stock().here().stream(), model.job().cutLog().brought().stream())
                 .filter(stock -> stock.material().equals(material))
                 .toList();
@@ -73,8 +79,11 @@ record LeatherSupply(JobModel model, String material, List<CutPiece> pieces) {
     }
 
     AreaCount byArea(List<CutPiece> some) {
+        var said = terms().yield();
         return new AreaCount(
-                CutPiece.area(some), yields().learnt(), population().meanMm2());
+                CutPiece.area(some),
+                said > 0 ? said : yields().learnt(),
+                population().meanMm2());
     }
 
     private List<Stock> here() {

@@ -120,9 +120,7 @@ final class PlanLeaf extends Leaf {
     private Remaining remaining() {
         return Remaining.of(
                 CutProblem.USUAL_GAP_MM,
-                RoughCut.of(
-                        FromPattern.pieces(model.job().patterns()),
-                        model.job().cutLog().worked()),
+                RoughCut.of(model.job().toBeCut(), model.job().cutLog().worked()),
                 model.toCutFrom(),
                 model.job().table(),
                 model.job().cutLog());
@@ -178,7 +176,7 @@ final class PlanLeaf extends Leaf {
         table.show(problem, new CutPlan(List.of(), List.of(), List.of(), 0), CutLog.EMPTY);
         before.setDisable(true);
         swap.setDisable(true);
-        hides.showUntouched(problem.stock(), model.job().patterns());
+        hides.showUntouched(problem.stock(), model.job());
     }
 
     private void show(CutProblem problem, CutPlan plan) {
@@ -187,11 +185,7 @@ final class PlanLeaf extends Leaf {
         poorer(problem);
         before.setDisable(AcceptedPlans.before(model.log()).isEmpty());
         swap.fill(problem, plan, model.job().cutLog());
-        hides.show(
-                new CuttingTable.Laid(problem, plan),
-                model.toCutFrom(),
-                model.job().cutLog(),
-                model.job().patterns());
+        hides.show(new CuttingTable.Laid(problem, plan), model.toCutFrom(), model.job());
     }
 
     /** What lies on poorer leather than is wanted stays marked, for whoever cuts it. */

@@ -287,8 +287,9 @@ final class TableLeaf extends Leaf {
     private void sayEffect(Laid laid) {
         var log = model.job().cutLog();
         var stock = model.toCutFrom();
-        var patterns = model.job().patterns();
-        changing.ask(() -> EffectOfChange.of(laid, patterns, stock, log, () -> false), found -> {
+        var job = model.job();
+        var drawn = RoughCut.of(EffectOfChange.drawn(laid, job.patterns(), job.toBeCut()), log.worked());
+        changing.ask(() -> EffectOfChange.of(laid, drawn, stock, log, () -> false), found -> {
             if (model.job().table() != laid) return;
             effectOfChange = Optional.of(found);
             effect.setText(found.isNone() ? "" : EffectWords.of(found, model));

@@ -4,17 +4,15 @@ import java.util.Locale;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import welumen.cabin.CabinPlan;
 import welumen.cabin.Part;
-import welumen.cabin.PartState;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
-import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.job.Counts;
 
 /** The cabin over the stage: every part is a target of its own, and typing letters leaves those that have them. */
 final class LargeCabin extends VBox {
@@ -49,7 +47,7 @@ final class LargeCabin extends VBox {
         sheet.setMinSize(LEAST_WIDTH, LEAST_HEIGHT);
         sheet.widthProperty().subscribe(this::draw);
         sheet.heightProperty().subscribe(this::draw);
-        var head = Nodes.row(24, Nodes.grown(Nodes.column(2, Nodes.label(answer(), Styles.ANSWER), counts())), letters);
+        var head = Nodes.row(24, Nodes.grown(Nodes.label(Counts.of(model.job()).said(), Styles.ANSWER)), letters);
         head.setMinHeight(USE_PREF_SIZE);
         var scroll = new ScrollPane(sheet);
         scroll.setFitToWidth(true);
@@ -63,28 +61,6 @@ final class LargeCabin extends VBox {
         letters.clear();
         draw();
         letters.requestFocus();
-    }
-
-    private String answer() {
-        var out = count(PartState.OUT) + count(PartState.ON_BENCH) + count(PartState.READY);
-        return out == 0
-                ? "%s, all in the car."
-                        .formatted(Words.many(model.job().cabin().parts().size(), "part"))
-                : "%d of %s are out."
-                        .formatted(out, Words.many(model.job().cabin().parts().size(), "part"));
-    }
-
-    private FlowPane counts() {
-        var counts = new FlowPane(16, 2);
-        for (var state : PartState.values())
-            counts.getChildren().add(Nodes.whole(count(state) + " " + state.word(), Styles.SECOND));
-        return counts;
-    }
-
-    private int count(PartState state) {
-        return (int) model.job().cabin().parts().stream()
-                .filter(part -> model.stateOf(part.id()) == state)
-                .count();
     }
 
     private void draw() {

@@ -215,14 +215,24 @@ final class ReliefLeaf extends Leaf {
                 "%d flutes of %s, all whole; take-up %.3f."
                         .formatted(lines.count(), Lengths.said(lines.widthMm()), fluted.takeUp());
             case Relief.Quilted quilted ->
-                "Diamonds %s wide and %s high; rows cross %d times; take-up %.3f and %.3f."
+                "Diamonds %s wide and %s high%s; rows cross %d times; take-up %.3f and %.3f, %.3f by area."
                         .formatted(
                                 Lengths.said(quilted.wideMm()),
                                 Lengths.said(quilted.highMm()),
+                                across(piece, quilted),
                                 lines.crossings(),
                                 quilted.takeUpWide(),
-                                quilted.takeUpHigh());
+                                quilted.takeUpHigh(),
+                                quilted.takeUpWide() * quilted.takeUpHigh());
         };
+    }
+
+    private static String across(Piece piece, Relief.Quilted quilted) {
+        var across = Quilting.across(piece, quilted);
+        return across.isEmpty()
+                ? ""
+                : ", %d across: every other row has %d whole ones and a half at each end"
+                        .formatted(across.getAsInt(), across.getAsInt() - 1);
     }
 
     private static String pleated(Pleats pleats) {
@@ -252,8 +262,16 @@ final class ReliefLeaf extends Leaf {
         if (SewnLines.of(piece).rows().isEmpty()) return Optional.empty();
         var box = Blank.of(piece).box();
         var then = piece.inside().relief() instanceof Relief.Pleated ? "fold and press" : "sew";
-        return Optional.of(told("Cut the blank %s by %s; %s it, and mark the piece on it afterwards."
-                .formatted(Lengths.near(box.width()), Lengths.near(box.height()), then)));
+        return Optional.of(told("Cut the blank %s by %s%s; %s it, and mark the piece on it afterwards."
+                .formatted(Lengths.near(box.width()), Lengths.near(box.height()), chalked(piece), then)));
+    }
+
+    /** To a hundredth: over a row of ten what is rounded adds up. */
+    private static String chalked(Piece piece) {
+        return piece.inside().relief() instanceof Relief.Quilted quilted
+                ? "; chalk the diamonds %.2f mm wide and %.2f mm high on it"
+                        .formatted(quilted.wideMm() * quilted.takeUpWide(), quilted.highMm() * quilted.takeUpHigh())
+                : "";
     }
 
     /** As high as its words. */

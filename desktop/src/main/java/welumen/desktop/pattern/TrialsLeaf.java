@@ -162,7 +162,7 @@ final class TrialsLeaf extends Leaf {
     }
 
     private String said(Piece piece) {
-        var reasons = ReadyToCut.reasons(model.job().patterns(), piece);
+        var reasons = model.job().notCutBecause(piece);
         if (!reasons.isEmpty()) return "The %s is not cut yet: %s.".formatted(piece.name(), String.join("; ", reasons));
         return model.job()
                 .patterns()

@@ -76,12 +76,6 @@ final class OrderList extends Leaf {
     protected Node first() {
         return list;
     }
-
-    int count() {
-        return (int)
-                list.getItems().stream().filter(step -> part(step).isPresent()).count();
-    }
-
     /** The part that can go back now and comes first. */
     Optional<PartId> next() {
         var signOff = model.job().signOff();

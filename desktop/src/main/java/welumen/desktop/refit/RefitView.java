@@ -11,6 +11,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.CautionCard;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
+import welumen.job.Counts;
 import welumen.job.WorkStage;
 
 /** The order in which parts go back and why; one put back with its fixings counted; the account of all fixings. */
@@ -58,12 +59,13 @@ public final class RefitView extends StagePane {
     }
 
     private String next() {
-        if (order.count() == 0) return "Nothing waits to go back.";
+        var toGoBack = Counts.of(model.job()).toGoBack();
+        if (toGoBack == 0) return "Nothing waits to go back.";
         return order.next()
                 .map(part -> "%s to go back; the %s can go now."
                         .formatted(
-                                Words.many(order.count(), "part"),
+                                Words.many(toGoBack, "part"),
                                 model.job().cabin().one(part).name()))
-                .orElseGet(() -> "%s to go back, and none can go now.".formatted(Words.many(order.count(), "part")));
+                .orElseGet(() -> "%s to go back, and none can go now.".formatted(Words.many(toGoBack, "part")));
     }
 }

@@ -14,6 +14,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.job.Counts;
 import welumen.job.Job;
 
 /** How the car stood at the end of a day, without what was taken back only later. */
@@ -60,7 +61,7 @@ final class AsItStoodLeaf extends Leaf {
     }
 
     private void show(LocalDate on, Job then) {
-        var out = then.strip().off().size();
+        var out = Counts.of(then).out();
         answer.setText(
                 then.cabin().parts().isEmpty()
                         ? "On %s the car had not been taken in.".formatted(Words.day(on))

@@ -2,10 +2,12 @@ package welumen.desktop.survey;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
+import welumen.cabin.Part;
 import welumen.care.Caution;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
@@ -111,7 +113,7 @@ final class TwoWaysLeaf extends Leaf {
         var words = new AdviceWords(model.currencySign());
         var a = both.one();
         var b = both.other();
-        answer.setText(sentence(a, b, words));
+        answer.setText(sentence(both, words));
         var row = 0;
         row(row++, "", a.school().word(), b.school().word());
         row(row++, "Work", Words.hours(a.hours()), Words.hours(b.hours()));
@@ -119,6 +121,7 @@ final class TwoWaysLeaf extends Leaf {
         row(row++, "Failed trials, likely", words.money(a.lost()), words.money(b.lost()));
         row(row++, "Longest wait", Words.many((int) a.days(), "day"), Words.many((int) b.days(), "day"));
         row(row++, "Finish, on the mean", new Finish(a.finish()).said(), new Finish(b.finish()).said());
+        row(row++, "Meets the standard", below(a), below(b));
         row(row++, "Stays original", "%.0f %%".formatted(100 * a.original()), "%.0f %%".formatted(100 * b.original()));
         row(row++, "The next strip", comesOff(a), comesOff(b));
         row(row++, "Step by step", steps(a.school()), steps(b.school()));
@@ -126,17 +129,34 @@ final class TwoWaysLeaf extends Leaf {
         table.addRow(row, Nodes.whole("", Styles.HEADING), follow(a.school()), follow(b.school()));
     }
 
-    private String sentence(TwoWays.Way a, TwoWays.Way b, AdviceWords words) {
+    private String sentence(TwoWays both, AdviceWords words) {
+        var a = both.one();
+        var b = both.other();
+        if (a.parts() == 0)
+            return "They cannot be compared: no part on which something was found can be done both ways (%s)."
+                    .formatted(named(both.apart()));
         var hours = b.hours() - a.hours();
         var money = b.money() + b.lost() - a.money() - a.lost();
-        return "It is asked of %s. The other way takes %s %s and costs %s %s; it turns on %s."
+        return "It is asked of %s. The other way takes %s %s and costs %s %s%s; it turns on %s.%s"
                 .formatted(
-                        Words.many(Math.max(a.parts(), b.parts()), "part"),
+                        Words.many(a.parts(), "part"),
                         Words.hours(Math.abs(hours)),
                         hours >= 0 ? "more" : "less",
                         words.money(Math.abs(money)),
                         money >= 0 ? "more" : "less",
-                        question.getValue().turnsOn());
+                        both.isToOneStandard() ? "" : ", but not to the same standard",
+                        question.getValue().turnsOn(),
+                        both.apart().isEmpty()
+                                ? ""
+                                : " Left out, since they cannot be done both ways: %s.".formatted(named(both.apart())));
+    }
+
+    private static String named(List<Part> parts) {
+        return parts.stream().map(Part::name).collect(Collectors.joining(", "));
+    }
+
+    private static String below(TwoWays.Way way) {
+        return way.below().isEmpty() ? "all of it" : "not " + named(way.below());
     }
 
     private static String mind(School school) {

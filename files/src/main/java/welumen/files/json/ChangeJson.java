@@ -33,7 +33,7 @@ import welumen.shape.Point;
  */
 public final class ChangeJson {
     /** The version in which entries are written now. A change of form gets a new one, and a step up from the old. */
-    public static final int VERSION = 12;
+    public static final int VERSION = 13;
 
     private final ObjectMapper mapper = JsonMapper.builder()
             .annotationIntrospector(AnnotationIntrospector.pair(new SealedTypes(), new JacksonAnnotationIntrospector()))

@@ -7,7 +7,7 @@ import java.util.List;
 /** Brings entries that an older Welumen wrote to the form in which they are written now, one version after the other. */
 final class StepUp {
     /** The newest version whose form differs from the one before; what is not older needs no step. */
-    static final int NEWEST = 12;
+    static final int NEWEST = 13;
 
     private StepUp() {}
 
@@ -23,6 +23,7 @@ final class StepUp {
         if (version < 9) toNine(change);
         if (version < 10) toTen(change);
         if (version < 12) toTwelve(change);
+        if (version < 13) toThirteen(change);
     }
 
     /**
@@ -239,6 +240,15 @@ final class StepUp {
             if (correction instanceof ObjectNode one) one.putArray("ends");
         if (node.path("putBack") instanceof ObjectNode back) back.put("unfinishedBecause", "");
         node.forEach(StepUp::toTwelve);
+    }
+
+    /** Version 13: how leather is bought says what becomes pieces and how large a hide is; nought is as learnt. */
+    private static void toThirteen(JsonNode node) {
+        if (node instanceof ObjectNode terms && terms.has("secondOrder")) {
+            terms.put("yield", 0.0);
+            terms.put("hideMm2", 0.0);
+        }
+        node.forEach(StepUp::toThirteen);
     }
 
     /** The middle of its box, on which pieces were centred. */

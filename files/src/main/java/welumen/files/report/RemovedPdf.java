@@ -31,7 +31,7 @@ public final class RemovedPdf {
                                         thing.where(),
                                         thing.handedBack() ? "handed back" : "still here"));
             paper.heading("Checked, and by whom");
-            for (var check : SafetyCheck.wantedBy(job.cabin(), job.brief(), job.strip()))
+            for (var check : SafetyCheck.wantedBy(job.cabin(), job.brief(), job.strip(), job.custody()))
                 paper.line(
                         job.handover().checked().getOrDefault(check, "not yet"),
                         job.cabin().one(check.part()).title() + ": "

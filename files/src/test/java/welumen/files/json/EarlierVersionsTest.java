@@ -14,6 +14,7 @@ import welumen.cabin.Spot;
 import welumen.cabin.Supply;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutChange.SheetCut;
+import welumen.cut.CutChange.TermsSaid;
 import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
@@ -21,6 +22,8 @@ import welumen.cut.Lot;
 import welumen.cut.Stock;
 import welumen.cut.Stretch;
 import welumen.cut.Turns;
+import welumen.cut.leather.LeatherClass;
+import welumen.cut.leather.Terms;
 import welumen.intake.Approval;
 import welumen.intake.HouseWay;
 import welumen.intake.IntakeChange.ApprovalAsked;
@@ -295,6 +298,17 @@ class EarlierVersionsTest {
         var stained = new StockTakenIn(roll.flawed(List.of(Outline.rectangle(40, 60))));
         assertThat(json.read(json.write(stained, YardChange.class), YardChange.class, ChangeJson.VERSION))
                 .isEqualTo(stained);
+    }
+
+    /** How leather is bought said neither what becomes pieces nor how large a hide is. */
+    @Test
+    void whatVersionTwelveSaidOfLeatherIsReadForEver() {
+        var written = """
+                {"is":"at-cut","change":{"is":"terms-said","material":"sage hide","terms":{"sold":"STANDARD","price":310.0,\
+                "secondOrder":180.0,"days":7,"reserveMm2":1.1E6}}}""";
+        assertThat(json.read(written, JobChange.class, 12))
+                .isEqualTo(new AtCut(
+                        new TermsSaid("sage hide", new Terms(LeatherClass.STANDARD, 310, 180, 7, 1.1e6, 0, 0))));
     }
 
     /** What was left of a cut was a hide always, and a piece lay with its middle on a pattern's line. */

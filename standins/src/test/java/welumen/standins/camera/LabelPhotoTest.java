@@ -37,11 +37,11 @@ class LabelPhotoTest {
                 "1963 Varrow Selkie, saloon");
     }
 
-    /** Forty photos at up to 40° of slant, blurred, half in the shade: at least 38 are read, and none wrongly. */
+    /** Twenty photos at up to 40° of slant, blurred, half in the shade: at least 19 are read, and none wrongly. */
     @Test
     void labelsAreReadFromBadPhotos() {
         var sheets = LabelSheet.values();
-        var read = IntStream.range(0, 40)
+        var read = IntStream.range(0, 20)
                 .parallel()
                 .filter(seed -> {
                     var label = seed % 4 == 3 ? part() : bag(seed + 1);
@@ -51,7 +51,7 @@ class LabelPhotoTest {
                     return found.isPresent();
                 })
                 .count();
-        assertThat(read).isGreaterThanOrEqualTo(38);
+        assertThat(read).isGreaterThanOrEqualTo(19);
     }
 
     @Test

@@ -22,9 +22,9 @@ class TraceAccuracyTest {
         return Tracer.trace(photo, new TraceOptions(scene.targetMm(), 0)).orThrow();
     }
 
-    /** Tilted, bent by the lens, in uneven light, as a JPEG: what is wanted of a photo of twelve megapixels. */
+    /** Tilted, bent by the lens, in uneven light, as a JPEG: what is wanted of a photo of twelve megapixels; more of them in bench. */
     @ParameterizedTest
-    @ValueSource(longs = {4, 9, 12, 18, 21, 24})
+    @ValueSource(longs = {9, 12, 21})
     void theOutlineLiesWhereThePieceDoes(long seed) {
         var scene = AnyFloor.scene(seed, WIDTH);
         var traced = trace(scene, seed);
