@@ -1,6 +1,7 @@
 package welumen.cut;
 
 import java.util.List;
+import java.util.Optional;
 import welumen.shape.Point;
 import welumen.shape.Shape;
 
@@ -96,10 +97,24 @@ public record CutPiece(
 
     /** Whether this piece may lie so on a stock, apart from where. */
     public boolean mayLie(double turnDegrees, boolean flipped, Stock stock) {
-        return (flip || !flipped)
-                && material.equals(stock.material())
-                && turns.allow(turnDegrees)
-                && Stretch.agree(stretch, turnDegrees, flipped, stock.stretch());
+        return notSoBecause(turnDegrees, flipped, stock).isEmpty();
+    }
+
+    /** Why it may not lie so; empty where it may. */
+    Optional<String> notSoBecause(double turnDegrees, boolean flipped, Stock stock) {
+        if (flipped && !flip) return Optional.of("its face would be down");
+        if (!material.equals(stock.material()))
+            return Optional.of("it is cut of %s, and that is %s".formatted(said(material), said(stock.material())));
+        if (!turns.allow(turnDegrees))
+            return Optional.of("turned by %s°, its nap or pattern would run another way than on its fellows"
+                    .formatted(Math.floorMod(Math.round(turnDegrees), 360)));
+        return Stretch.agree(stretch, turnDegrees, flipped, stock.stretch())
+                ? Optional.empty()
+                : Optional.of("it would stretch another way than it is to");
+    }
+
+    private static String said(String material) {
+        return material.isEmpty() ? "no material that is named" : material;
     }
 
     /** How one that is cut of it is called: “left facing, 2 of 4”, or simply by its name where one is wanted. */

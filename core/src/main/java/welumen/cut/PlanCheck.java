@@ -93,8 +93,8 @@ public final class PlanCheck {
     private List<PlanFault> alone(Lies lies) {
         var faults = new ArrayList<PlanFault>();
         var pose = lies.placement().pose();
-        if (!lies.piece().mayLie(pose.turnDegrees(), pose.flipped(), lies.stock()))
-            faults.add(new NotSo(lies.name(), lies.stock().id()));
+        var notSo = lies.piece().notSoBecause(pose.turnDegrees(), pose.flipped(), lies.stock());
+        if (notSo.isPresent()) faults.add(new NotSo(lies.name(), lies.stock().id(), notSo.get()));
         else if (!courses.computeIfAbsent(lies.stock().id(), _ -> StretchCourse.of(lies.stock()))
                 .suits(lies.piece(), pose, Planar.centroid(lies.shape())))
             faults.add(new AgainstTheStretch(lies.name(), lies.stock().id()));

@@ -2,6 +2,8 @@ package welumen.cut;
 
 /** What is wrong with a plan. */
 public sealed interface PlanFault {
+    double MM2_PER_CM2 = 100;
+
     /** A sentence with the place in mm. */
     String said();
 
@@ -10,7 +12,8 @@ public sealed interface PlanFault {
         @Override
         public String said() {
             return "“%s” and “%s” lie %s on “%s”."
-                    .formatted(one, other, distance == 0 ? "over each other" : distance + " mm apart", stock);
+                    .formatted(
+                            one, other, distance == 0 ? "over each other" : "%.1f mm apart".formatted(distance), stock);
         }
     }
 
@@ -26,16 +29,16 @@ public sealed interface PlanFault {
     record PoorGrade(String piece, String stock, double area) implements PlanFault {
         @Override
         public String said() {
-            return "“%s” lies with %.1f mm² on too poor a grade of “%s”.".formatted(piece, area, stock);
+            return "“%s” lies with %.0f cm² on too poor a grade of “%s”."
+                    .formatted(piece, Math.max(1, area / MM2_PER_CM2), stock);
         }
     }
 
     /** A piece is turned, flipped or matched with a stock as it must not be. */
-    record NotSo(String piece, String stock) implements PlanFault {
+    record NotSo(String piece, String stock, String because) implements PlanFault {
         @Override
         public String said() {
-            return "“%s” must not lie so on “%s”: its material, turn, face or stretch does not allow it."
-                    .formatted(piece, stock);
+            return "“%s” must not lie so on “%s”: %s.".formatted(piece, stock, because);
         }
     }
 

@@ -91,6 +91,7 @@ import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.PatternChange.SeamTakenApart;
 import welumen.pattern.PatternChange.StationMeasured;
 import welumen.pattern.PatternChange.TrialNoted;
+import welumen.pattern.Seam;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.strip.Outcome;
 import welumen.strip.Step;
@@ -243,12 +244,12 @@ public final class Said {
                         .formatted(
                                 cabin.one(part).name(), what.replace('-', ' '), typed.isEmpty() ? "not said" : typed);
             case AtPattern(CuttingAllowed(var allowed)) -> "May be cut all the same, says " + allowed.by();
-            case AtPattern(LessonTaken(var number, var piece)) -> "Taken over from the first side: " + piece;
+            case AtPattern(LessonTaken(var number, var piece)) -> "Taken over from the first side: " + words(piece);
             case AtPattern(ClearanceMeasured(var clearance)) -> "Clearance: " + clearance.what();
             case AtPattern(SeamJoined(var seam)) ->
-                "Sewn together: %s".formatted(seam.one().piece());
+                "Sewn together: %s and %s".formatted(words(seam.one()), words(seam.other()));
             case AtPattern(SeamTakenApart(var seam)) ->
-                "Taken apart: %s".formatted(seam.one().piece());
+                "Taken apart: %s and %s".formatted(words(seam.one()), words(seam.other()));
             case AtPattern(EdgeFinished(var piece, var edge, var finish, var allowance)) -> "Edge: " + finish.word();
             case AtCut(StockSeen(var stock, var what)) -> "%s: %s".formatted(what.word(), stock);
             case AtCut(StockBrought(var stock)) -> "Came in: " + stock.id();
@@ -326,5 +327,14 @@ public final class Said {
     private static String step(Step step, Cabin cabin) {
         var name = cabin.one(step.part()).title();
         return step.outcome() == Outcome.OFF ? "Off: " + name : "Loosened: " + name;
+    }
+
+    private static String words(Seam.Side side) {
+        return words(side.piece());
+    }
+
+    /** A piece's name begins with its part's, in words. */
+    private static String words(String piece) {
+        return piece.replace('-', ' ');
     }
 }

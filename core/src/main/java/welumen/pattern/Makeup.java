@@ -13,6 +13,11 @@ public record Makeup(String material, int grade, Grain grain, Under under) {
         return new Makeup(material, 2, new Grain.AnyWay(), Under.NOTHING);
     }
 
+    /** Whether pieces of it are drawn with the front of the car up, as they lie on its floor. */
+    public boolean isFrontUp() {
+        return under == Under.FLOOR;
+    }
+
     public Makeup of(String other) {
         return new Makeup(other, grade, grain, under);
     }

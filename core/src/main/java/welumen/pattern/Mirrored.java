@@ -2,6 +2,7 @@ package welumen.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import welumen.cabin.PartId;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -11,6 +12,8 @@ import welumen.shape.Point;
  * direction along the car stays what it is, so that it is not the first piece turned round.
  */
 public final class Mirrored {
+    private static final Pattern SIDE = Pattern.compile("(?i)\\b(left|right)\\b");
+
     private Mirrored() {}
 
     /** @param part the one on the other side */
@@ -18,7 +21,8 @@ public final class Mirrored {
         var edges = new ArrayList<Edge>();
         for (var i = piece.edges().size() - 1; i >= 0; i--) {
             var run = piece.run(i).reversed();
-            edges.add(piece.edges().get(i).along(all(run.subList(0, run.size() - 1))));
+            var edge = piece.edges().get(i).along(all(run.subList(0, run.size() - 1)));
+            edges.add(edge.named(otherSide(edge.name())));
         }
         return new Piece(
                 Piece.idOf(part, name),
@@ -32,6 +36,20 @@ public final class Mirrored {
                 piece.under(),
                 edges,
                 inside(piece.inside()));
+    }
+
+    /** Words on one side as they are on the other: left is right, and the other way round. */
+    public static String otherSide(String words) {
+        return SIDE.matcher(words)
+                .replaceAll(found -> found.group().equalsIgnoreCase("left")
+                        ? alike(found.group(), "right")
+                        : alike(found.group(), "left"));
+    }
+
+    private static String alike(String before, String after) {
+        return Character.isUpperCase(before.charAt(0))
+                ? Character.toUpperCase(after.charAt(0)) + after.substring(1)
+                : after;
     }
 
     public static Outline of(Outline outline) {
@@ -70,7 +88,7 @@ public final class Mirrored {
         return switch (grain) {
             case Grain.AnyWay any -> any;
             case Grain.StretchAlong(var degrees) -> new Grain.StretchAlong(180 - degrees);
-            case Grain.NapToward(var degrees) -> new Grain.NapToward(180 - degrees);
+            case Grain.NapToward(var degrees) -> new Grain.NapToward((540 - degrees) % 360);
         };
     }
 

@@ -111,7 +111,7 @@ class LeatherWalkTest {
         }
         assertThat(bench.text("relief-answer"))
                 .startsWith("Diamonds 54")
-                .contains("10 across: every other row has 9 whole ones and a half at each end")
+                .contains("10 across, every other row 9 and two halves")
                 .contains("1.085 by area");
         car.assertSays("chalk the diamonds 56.25 mm wide");
     }

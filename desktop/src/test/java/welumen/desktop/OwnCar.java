@@ -45,6 +45,23 @@ final class OwnCar implements AutoCloseable {
         return bench.ask(() -> bench.model().job());
     }
 
+    String part(String likely) {
+        return part(job(), likely);
+    }
+
+    /** The name that the body gives a part; some bodies have one door a side, and no “front” in its name. */
+    static String part(Job job, String likely) {
+        var words = List.of(likely.split("-"));
+        var all = job.cabin().parts().stream().map(part -> part.id().value()).toList();
+        return all.contains(likely)
+                ? likely
+                : all.stream()
+                        .filter(id -> words.stream()
+                                .allMatch(word -> List.of(id.split("-")).contains(word)))
+                        .findFirst()
+                        .orElseThrow(() -> new AssertionError("This car has no " + likely));
+    }
+
     Piece piece(String name) {
         return job().patterns().pieces().stream()
                 .filter(piece -> piece.name().equals(name))
@@ -54,7 +71,8 @@ final class OwnCar implements AutoCloseable {
 
     /** Draws from a typed line, at Pattern. */
     Piece draw(String part, String line) {
-        bench.pick(part);
+        if (bench.robot.lookup("#draw").tryQuery().isEmpty()) bench.click("leaf-pieces");
+        bench.pick(part(part));
         bench.typeAndEnter("draw", line);
         return job().patterns().pieces().getLast();
     }

@@ -159,19 +159,8 @@ class OwnWorkshopWalkTest {
                 .isEqualTo(1);
     }
 
-    /** The name that the body gives a part; some bodies have one door a side, and no “front” in its name. */
     private String part(String likely) {
-        var words = List.of(likely.split("-"));
-        return job().cabin().parts().stream()
-                .map(part -> part.id().value())
-                .filter(id -> id.equals(likely))
-                .findFirst()
-                .orElseGet(() -> job().cabin().parts().stream()
-                        .map(part -> part.id().value())
-                        .filter(id -> words.stream()
-                                .allMatch(word -> List.of(id.split("-")).contains(word)))
-                        .findFirst()
-                        .orElseThrow(() -> new AssertionError("This coupé has no " + likely)));
+        return OwnCar.part(job(), likely);
     }
 
     private void takeInStock() {

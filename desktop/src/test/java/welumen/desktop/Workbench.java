@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
@@ -12,12 +13,16 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Platform;
+import javafx.event.Event;
+import javafx.event.EventTarget;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
@@ -186,7 +191,7 @@ final class Workbench implements AutoCloseable {
             robot.lookup("#" + id).queryAs(TextField.class).selectAll();
             return null;
         });
-        robot.write(text, 0);
+        write(text);
         settle();
     }
 
@@ -236,10 +241,42 @@ final class Workbench implements AutoCloseable {
 
     /** Types where the focus is, counting the strokes. */
     void keys(String text, KeyCode... then) {
-        robot.write(text, 0);
+        write(text);
         for (var key : then) robot.type(key);
         strokes += text.length() + then.length;
         settle();
+    }
+
+    /** Key by key, without the pause after each that the robot makes. */
+    private void write(String text) {
+        ask(() -> {
+            for (var letter : text.split("")) stroke(letter);
+            return null;
+        });
+    }
+
+    private static void stroke(String letter) {
+        var scene = Window.getWindows().stream()
+                .filter(Window::isFocused)
+                .findFirst()
+                .orElseThrow()
+                .getScene();
+        var key = letter.equals(" ") ? KeyCode.SPACE : KeyCode.UNDEFINED;
+        for (var type : List.of(KeyEvent.KEY_PRESSED, KeyEvent.KEY_TYPED, KeyEvent.KEY_RELEASED)) {
+            var target = Optional.<EventTarget>ofNullable(scene.getFocusOwner()).orElse(scene);
+            var isTyped = type == KeyEvent.KEY_TYPED;
+            Event.fireEvent(
+                    target,
+                    new KeyEvent(
+                            type,
+                            isTyped ? letter : "",
+                            "",
+                            isTyped ? KeyCode.UNDEFINED : key,
+                            false,
+                            false,
+                            false,
+                            false));
+        }
     }
 
     /** Strokes since the last time that they were asked for. */

@@ -126,7 +126,7 @@ public final class DraftText {
                     makeup.grade(),
                     makeup.grain(),
                     makeup.under(),
-                    edges));
+                    makeup.isFrontUp() ? Shapes.frontUp(edges) : edges));
         } catch (IllegalArgumentException noPiece) {
             return new Refused<>("These sizes make no piece: " + noPiece.getMessage());
         }

@@ -18,6 +18,17 @@ final class Shapes {
 
     private Shapes() {}
 
+    /** The same drawn with the front of the car up: what was called the front is the back. */
+    static List<Edge> frontUp(List<Edge> edges) {
+        return edges.stream()
+                .map(edge -> switch (edge.name()) {
+                    case "front" -> edge.named("back");
+                    case "back" -> edge.named("front");
+                    default -> edge;
+                })
+                .toList();
+    }
+
     static List<Edge> tapered(double wide, double high, double top) {
         var inset = (wide - top) / 2;
         return edges(List.of(

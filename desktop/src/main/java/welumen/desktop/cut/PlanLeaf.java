@@ -45,6 +45,7 @@ import welumen.measure.Parsed.Understood;
 /** Lays the pattern's pieces out on the hides in stock, better while it runs, and keeps the plan when it ends. */
 final class PlanLeaf extends Leaf {
     private static final double TURN = 5;
+    private static final double HALF_ROUND = 180;
     private static final double STEP = 5;
     private static final double LONG_STEP = 50;
     private static final NestOptions OPTIONS = NestOptions.USUAL.withTime(Duration.ofSeconds(12));
@@ -315,18 +316,19 @@ final class PlanLeaf extends Leaf {
         accept(plan.pinned(picked.get(), !plan.isPinned(picked.get())), Optional.of(picked.get()));
     }
 
-    /** Arrows move the picked piece by 5 mm, with Shift by 50; comma and full stop turn it by 5°. */
+    /** Arrows move the picked piece by 5 mm, with Shift by 50; comma and full stop turn it by 5°, with Shift half round. */
     private void key(KeyEvent key) {
         var at = picked.get();
         if (at == null) return;
         var step = key.isShiftDown() ? LONG_STEP : STEP;
+        var turn = key.isShiftDown() ? HALF_ROUND : TURN;
         switch (key.getCode()) {
             case LEFT -> moved(at, plan -> plan.shifted(at, -step, 0));
             case RIGHT -> moved(at, plan -> plan.shifted(at, step, 0));
             case UP -> moved(at, plan -> plan.shifted(at, 0, step));
             case DOWN -> moved(at, plan -> plan.shifted(at, 0, -step));
-            case COMMA -> moved(at, plan -> plan.turned(at, TURN));
-            case PERIOD -> moved(at, plan -> plan.turned(at, -TURN));
+            case COMMA -> moved(at, plan -> plan.turned(at, turn));
+            case PERIOD -> moved(at, plan -> plan.turned(at, -turn));
             case P -> pin();
             default -> {
                 return;

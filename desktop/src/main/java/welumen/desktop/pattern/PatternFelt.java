@@ -6,6 +6,7 @@ import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.beans.property.ObjectProperty;
+import javafx.scene.Node;
 import javafx.scene.shape.Circle;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
@@ -158,6 +159,13 @@ final class PatternFelt extends FeltPane {
         return knob;
     }
 
+    /** Seen, and never in the way of the edge that it is on. */
+    private static Node snip(Notches.Notch notch, Chalk chalk) {
+        var snip = chalk.draw(List.of(notch.outer(), notch.inner()), "snip");
+        snip.setMouseTransparent(true);
+        return snip;
+    }
+
     private static Box box(Lying one) {
         var box = one.cut().box();
         return new Box(box.minX() + one.x(), box.minY() + one.y() - 40, box.maxX() + one.x(), box.maxY() + one.y());
@@ -182,7 +190,7 @@ final class PatternFelt extends FeltPane {
             getChildren().add(line);
         }
         for (var notch : Notches.of(one.piece(), patterns.seams(), patterns))
-            getChildren().add(chalk.draw(List.of(notch.outer(), notch.inner()), "chalk-edge"));
+            getChildren().add(snip(notch, chalk));
         if (own) {
             getChildren().addAll(PieceChalk.codes(one.piece(), patterns, chalk));
             for (var i = 0; i < one.piece().edges().size(); i++) getChildren().add(corner(one.piece(), i, chalk));

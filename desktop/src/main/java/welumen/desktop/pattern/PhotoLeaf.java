@@ -13,8 +13,8 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.MmField;
 import welumen.job.JobChange.AtPattern;
-import welumen.measure.Length;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -26,8 +26,8 @@ import welumen.trace.Traced;
 /** An old piece on the floor, photographed between targets, becomes a piece of the pattern. */
 final class PhotoLeaf extends Leaf {
     private final TraceFelt felt = new TraceFelt();
-    private final TextField target = new TextField("80 mm");
-    private final TextField thickness = new TextField("0 mm");
+    private final MmField target = new MmField("target-size", "80 mm", () -> {});
+    private final MmField thickness = new MmField("piece-thickness", "0 mm", () -> {});
     private final TextField name = new TextField();
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox warnings = new VBox(4);
@@ -41,12 +41,8 @@ final class PhotoLeaf extends Leaf {
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PhotoLeaf(JobModel model) {
         super(model, "Photo");
-        target.setId("target-size");
-        thickness.setId("piece-thickness");
         name.setId("traced-name");
         name.setOnAction(_ -> makePiece());
-        target.setPrefColumnCount(6);
-        thickness.setPrefColumnCount(6);
         answer.setId("trace-answer");
         answer.setMinHeight(USE_PREF_SIZE);
         warnings.setId("trace-warnings");
@@ -151,12 +147,11 @@ final class PhotoLeaf extends Leaf {
     }
 
     private Optional<TraceOptions> options() {
-        if (!(Length.parse(target.getText()) instanceof Understood<Length>(var size)))
-            return wrong(target, "How wide is a target’s black square? Type it as 80 mm.");
-        if (!(Length.parse(thickness.getText()) instanceof Understood<Length>(var thick)))
-            return wrong(thickness, "How thick is the piece? Type it as 8 mm, or 0 mm.");
+        if (target.mm().isEmpty()) return wrong(target, "How wide is a target’s black square? Type it as 80 mm.");
+        if (thickness.mm().isEmpty()) return wrong(thickness, "How thick is the piece? Type it as 8 mm, or 0 mm.");
         try {
-            return Optional.of(new TraceOptions(size.mm(), thick.mm()));
+            return Optional.of(
+                    new TraceOptions(target.mm().get(), thickness.mm().get()));
         } catch (IllegalArgumentException outOfRange) {
             return wrong(target, outOfRange.getMessage());
         }

@@ -243,7 +243,8 @@ final class PieceTools {
         var other = OtherSide.of(model.job().cabin(), part);
         if (other.isEmpty())
             return new Refused<>("The %s has no fellow on the other side of the car.".formatted(part.name()));
-        var name = piece.name().equals(part.name()) ? other.get().name() : piece.name() + ", other side";
+        var there = Mirrored.otherSide(piece.name());
+        var name = there.equals(piece.name()) ? piece.name() + ", other side" : there;
         return new Understood<>(Mirrored.of(piece, other.get().id(), name));
     }
 

@@ -81,6 +81,7 @@ final class ReliefLeaf extends Leaf {
         hole = new MmField("relief-hole", "2 mm", this::sew);
         kind.getItems().setAll(Kind.values());
         kind.setValue(Kind.FLUTES);
+        piece.setPrefWidth(150);
         kind.setId("relief-kind");
         WordCell.in(kind, one -> one.word);
         kind.valueProperty().subscribe(chosen -> degrees.setText(chosen == Kind.DIAMONDS ? USUAL_POINT : USUAL_WAY));
@@ -88,14 +89,14 @@ final class ReliefLeaf extends Leaf {
         degrees.setPrefColumnCount(4);
         degrees.setOnAction(_ -> sew());
         swatch.setId("relief-swatch");
-        swatch.setPrefColumnCount(9);
+        swatch.setPrefColumnCount(6);
         swatch.setPromptText("220 to 200");
         swatch.setOnAction(_ -> sew());
         from.setId("relief-from");
-        from.setPrefWidth(250);
+        from.setPrefWidth(130);
         WordCell.in(from, this::own, "");
         onto.setId("relief-onto");
-        onto.setPrefWidth(250);
+        onto.setPrefWidth(130);
         WordCell.in(onto, this::across, "no other piece");
         answer.setId("relief-answer");
         answer.setMinHeight(USE_PREF_SIZE);
@@ -103,16 +104,17 @@ final class ReliefLeaf extends Leaf {
         sew.setId("sew-relief");
         var carry = Nodes.button("Carry on", "The diamonds go on over that edge, and their rows meet", this::carry);
         carry.setId("carry-relief");
-        var right = Nodes.column(10, sew, facts, Nodes.field("Over its edge", from), Nodes.field("on to", onto), carry);
-        var both = Nodes.beside(felt, right, 250);
+        var over = Nodes.row(8, Nodes.field("Over its edge", from), Nodes.field("on to", onto));
+        var right = Nodes.column(10, sew, facts, over, carry);
+        var both = Nodes.beside(felt, Nodes.scroll(right), 290);
         getChildren()
                 .addAll(
                         new FlowPane(
-                                14,
+                                10,
                                 10,
                                 Nodes.field("On", piece),
                                 Nodes.field("Sewn in", kind),
-                                Nodes.field("Wide, a side, a pitch", size),
+                                Nodes.field("Wide or pitch", size),
                                 Nodes.field("Degrees", degrees),
                                 Nodes.field("Padding", padding),
                                 Nodes.field("Hole or fold", hole),
@@ -215,7 +217,7 @@ final class ReliefLeaf extends Leaf {
                 "%d flutes of %s, all whole; take-up %.3f."
                         .formatted(lines.count(), Lengths.said(lines.widthMm()), fluted.takeUp());
             case Relief.Quilted quilted ->
-                "Diamonds %s wide and %s high%s; rows cross %d times; take-up %.3f and %.3f, %.3f by area."
+                "Diamonds %s wide and %s high%s; rows cross %d times; take-up %.3f and %.3f (%.3f by area)."
                         .formatted(
                                 Lengths.said(quilted.wideMm()),
                                 Lengths.said(quilted.highMm()),
@@ -231,8 +233,7 @@ final class ReliefLeaf extends Leaf {
         var across = Quilting.across(piece, quilted);
         return across.isEmpty()
                 ? ""
-                : ", %d across: every other row has %d whole ones and a half at each end"
-                        .formatted(across.getAsInt(), across.getAsInt() - 1);
+                : ", %d across, every other row %d and two halves".formatted(across.getAsInt(), across.getAsInt() - 1);
     }
 
     private static String pleated(Pleats pleats) {

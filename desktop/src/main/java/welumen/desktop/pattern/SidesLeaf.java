@@ -25,6 +25,7 @@ import welumen.pattern.PatternChange.StationMeasured;
 import welumen.pattern.Piece;
 import welumen.pattern.SideStation;
 import welumen.pattern.sides.Fellows;
+import welumen.pattern.sides.OneSideOnly;
 import welumen.pattern.sides.SidesCompared;
 import welumen.pattern.sides.SidesCompared.Place;
 
@@ -113,6 +114,7 @@ final class SidesLeaf extends Leaf {
         var flagged = stations(piece.get());
         answer.setText(said(piece.get(), flagged));
         compared.ifPresent(both -> places(both, fellow.orElseThrow()));
+        compared.ifPresent(both -> oneSideOnly(both, piece.get(), fellow.orElseThrow()));
     }
 
     /** Chosen by hand, else from where the fewest places differ. */
@@ -145,9 +147,13 @@ final class SidesLeaf extends Leaf {
             return "The %s has no fellow yet: Mirror it on the first leaf, and then alter what differs."
                     .formatted(piece.name());
         var places = compared.get().differing().size();
+        var alone = other.piece()
+                .map(fellow -> OneSideOnly.of(compared.get().mirrored(), fellow).count())
+                .orElse(0);
         return (places == 0
                         ? "Mirrored, the two are the same within %s".formatted(Lengths.near(SidesCompared.SAME_MM))
                         : "Mirrored, the two differ at %s".formatted(Words.many(places, "place")))
+                + (alone == 0 ? "" : "; %s on one side only".formatted(Words.many(alone, "thing")))
                 + (flagged == 0
                         ? "."
                         : "; the sides differ at %s, which %s a word why before it is cut."
@@ -215,6 +221,16 @@ final class SidesLeaf extends Leaf {
                                             place.isMore() ? "more" : "less"),
                             place.isSame() ? Styles.NOTE : Styles.DANGER));
         }
+    }
+
+    private void oneSideOnly(SidesCompared both, Piece piece, Piece fellow) {
+        var alone = OneSideOnly.of(both.mirrored(), fellow);
+        if (alone.count() == 0) return;
+        list.getChildren().add(Nodes.whole("On one side only", Styles.HEADING));
+        for (var here : alone.here())
+            list.getChildren().add(Nodes.label("%s: %s".formatted(Words.capital(piece.name()), here), Styles.NOTE));
+        for (var there : alone.there())
+            list.getChildren().add(Nodes.label("%s: %s".formatted(Words.capital(fellow.name()), there), Styles.NOTE));
     }
 
     private void over(Chalk chalk, ObservableList<Node> nodes) {

@@ -211,11 +211,12 @@ final class StripsLeaf extends Leaf {
         felt.add(plan.strips(), sizes.longest(), widthMm);
         list.getChildren()
                 .add(Nodes.label(
-                        "%s: %s %s wide, %s, %s of the last left"
+                        "%s: %s %s wide, %s of the stock, %s, %s of the last left"
                                 .formatted(
                                         what,
                                         Words.many(plan.strips(), "strip"),
                                         Lengths.said(widthMm),
+                                        Lengths.near(plan.strips() * widthMm),
                                         Words.many(plan.joins(), "join"),
                                         Lengths.near(plan.leftMm())),
                         Styles.STRONG));

@@ -22,11 +22,11 @@ import welumen.desktop.look.WordCell;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MarkedPhoto;
+import welumen.desktop.stage.MmField;
 import welumen.desktop.stage.NamedFirst;
 import welumen.desktop.stage.Thumbnail;
 import welumen.evidence.PhotoMark;
 import welumen.job.JobChange.AtSurvey;
-import welumen.measure.Length;
 import welumen.measure.Lengths;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -50,7 +50,7 @@ final class LookLeaf extends Leaf {
     private final PartFelt felt;
     private final ComboBox<FindingKind> kind = new ComboBox<>();
     private final ComboBox<Severity> severity = new ComboBox<>();
-    private final TextField size = new TextField("30 mm");
+    private final MmField size = new MmField("size", "30 mm", this::mark);
     private final TextField note = new TextField();
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final HBox shapes = new HBox(8);
@@ -86,12 +86,9 @@ final class LookLeaf extends Leaf {
         kind.setMinWidth(190);
         severity.setId("severity");
         severity.setMinWidth(120);
-        size.setId("size");
         size.setMinWidth(84);
-        size.setPrefColumnCount(6);
         note.setId("finding-note");
         note.setOnAction(_ -> mark());
-        size.setOnAction(_ -> mark());
         var mark = Nodes.chief("Mark it", "Log what was found, as it is drawn (Enter)", this::mark);
         mark.setId("mark");
         var takePhoto = Nodes.button("Photo", "A photo of the find, to mark it on", this::photograph);
@@ -324,21 +321,22 @@ final class LookLeaf extends Leaf {
             log(part.get(), mark, mark.sizeMm());
             return;
         }
-        switch (Length.parse(size.getText())) {
-            case Refused<Length>(var why) -> wrong.setText(why);
-            case Understood<Length>(var length)
-            when length.mm() <= 0 -> wrong.setText("How far across is it? Type it as 30 mm.");
-            case Understood<Length>(var length) -> log(part.get(), mark, length.mm());
-        }
+        log(part.get(), mark);
     }
 
     /** The same mark, described otherwise; of a line or an area the size follows from the mark. */
     private void correct(Part part, Finding finding) {
         if (finding.mark().sizeMm() > 0)
             log(part, finding.mark(), finding.mark().sizeMm());
-        else if (Length.parse(size.getText()) instanceof Understood<Length>(var length) && length.mm() > 0)
-            log(part, finding.mark(), length.mm());
-        else wrong.setText("How far across is it? Type it as 30 mm.");
+        else log(part, finding.mark());
+    }
+
+    /** As far across as is typed, else as is usual. */
+    private void log(Part part, Mark mark) {
+        size.mm()
+                .filter(mm -> mm > 0)
+                .ifPresentOrElse(
+                        mm -> log(part, mark, mm), () -> wrong.setText("How far across is it? Type it as 30 mm."));
     }
 
     private void log(Part part, Mark mark, double sizeMm) {
