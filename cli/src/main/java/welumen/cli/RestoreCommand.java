@@ -32,7 +32,11 @@ final class RestoreCommand implements Callable<Integer> {
         var backups = new Backups(folder);
         if (day == null) {
             if (backups.days().isEmpty()) out.println("There is no backup in [%s].".formatted(folder));
-            backups.days().forEach(out::println);
+            for (var one : backups.days())
+                out.println(one
+                        + backups.fault(one)
+                                .map(why -> "  cannot be restored: " + why)
+                                .orElse(""));
         } else
             out.println("The workshop stands as it did on %s. What stood until now lies in [%s]."
                     .formatted(day, backups.restore(day, LocalDateTime.now())));

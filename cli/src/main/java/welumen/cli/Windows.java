@@ -26,6 +26,8 @@ import welumen.standins.camera.LabelPhoto;
 import welumen.standins.demo.DemoDay;
 import welumen.standins.demo.DemoWorkshop;
 import welumen.standins.printer.PrinterStandin;
+import welumen.yard.CarFile;
+import welumen.yard.Garage;
 
 /** Opens a workshop beside the starting toolkit, shows it, and ends when the window is closed. */
 final class Windows {
@@ -171,7 +173,8 @@ final class Windows {
         if (opening.once()) window.showOn(stage, sayAndClose(stage));
         else {
             window.showOn(stage);
-            Thread.ofVirtual().start(() -> backUp(workshop, window));
+            var cars = workshop.yard().state().garage();
+            Thread.ofVirtual().start(() -> lookAfter(workshop, cars, window));
         }
         stage.showingProperty().subscribe(showing -> {
             if (!showing) closed.complete(null);
@@ -187,10 +190,15 @@ final class Windows {
                 new SystemOpener());
     }
 
-    private static void backUp(OpenedWorkshop workshop, WelumenWindow window) {
+    /** What is not whole is said, and no copy of it takes the place of an older, whole one. */
+    private static void lookAfter(OpenedWorkshop workshop, Garage cars, WelumenWindow window) {
         var clock = workshop.clock();
         try {
-            workshop.folder().backUp(clock.instant().atZone(clock.getZone()).toLocalDate());
+            var faults = workshop.folder()
+                    .examine(log -> cars.findOne(log).map(CarFile::title).orElse("log " + log), clock.getZone());
+            if (faults.isEmpty())
+                workshop.folder().backUp(clock.instant().atZone(clock.getZone()).toLocalDate());
+            else Platform.runLater(() -> window.model().say(String.join(" ", faults)));
         } catch (StoreException fault) {
             Platform.runLater(() -> window.model().say(fault.getMessage()));
         }

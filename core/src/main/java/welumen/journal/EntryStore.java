@@ -1,6 +1,7 @@
 package welumen.journal;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 
@@ -17,12 +18,18 @@ public interface EntryStore {
     record Addition<C>(UUID stream, Entry<C> entry) {}
 
     /**
-     * The entries of a stream after a sequence, in their order; none for a stream that was never written.
+     * The entries of a stream after a sequence, in their order; none for a stream that was never written. They end before the
+     * first that is damaged, of which {@link #damage} tells then.
      *
      * @param after 0 for all of them
      * @throws StoreException if the store cannot be read; the message names the place
      */
     <C> List<Entry<C>> entriesAfter(UUID stream, long after, Class<C> kind);
+
+    /** Where a stream was found to be damaged when it was read last; empty where it is whole. */
+    default Optional<Damage> damage(UUID stream) {
+        return Optional.empty();
+    }
 
     /** All entries of a stream. */
     default <C> List<Entry<C>> entries(UUID stream, Class<C> kind) {

@@ -50,6 +50,7 @@ public final class Journal<C, S> {
     private record Standing<C>(Entry<C> entry, C change) {}
 
     private final Class<C> kind;
+    private Optional<Damage> damage = Optional.empty();
 
     /** Opens a stream: reads its entries and folds them. */
     public static <C, S> Journal<C, S> open(
@@ -79,9 +80,23 @@ public final class Journal<C, S> {
 
     /** Folds what others have appended meanwhile; says whether there was any. */
     public boolean catchUp() {
-        var more = store.entriesAfter(stream, entries.size(), kind);
-        more.forEach(this::fold);
-        return !more.isEmpty();
+        if (damage.isPresent()) return false;
+        var before = entries.size();
+        for (var entry : store.entriesAfter(stream, before, kind))
+            try {
+                fold(entry);
+            } catch (RuntimeException fault) { // whatever an entry holds, what was before it can be read
+                damage = Optional.of(new Damage(
+                        entry.sequence(), "it does not follow from what was before it: " + fault.getMessage()));
+                break;
+            }
+        if (damage.isEmpty()) damage = store.damage(stream);
+        return entries.size() > before;
+    }
+
+    /** From where on the log cannot be trusted; it is shown as it stood before that, and takes no more entries. */
+    public Optional<Damage> damage() {
+        return damage;
     }
 
     public S state() {
@@ -208,6 +223,11 @@ public final class Journal<C, S> {
 
     /** The next entry of this log, tried on the state as it is. */
     Entry<C> next(Note<C> note, String author, List<Entry.Place> beside) {
+        damage.ifPresent(there -> {
+            throw new StoreException(
+                    "Nothing is written here any more: entry %d cannot be used (%s). Restore a backup that has it whole."
+                            .formatted(there.sequence(), there.why()));
+        });
         switch (note) {
             case Made<C>(var change) -> after.apply(state(), change);
             case TakenBack<C>(var sequence) -> tryWithout(sequence);
@@ -244,8 +264,8 @@ public final class Journal<C, S> {
 
     private void fold(Entry<C> entry) {
         if (entry.sequence() != entries.size() + 1L)
-            throw new StoreException("Entry %d of log %s stands where entry %d should. Restore the last backup."
-                    .formatted(entry.sequence(), stream, entries.size() + 1L));
+            throw new StoreException(
+                    "entry %d stands where entry %d should".formatted(entry.sequence(), entries.size() + 1L));
         switch (entry.note()) {
             case Made<C>(var change) -> {
                 stand(entry, change);
@@ -272,8 +292,7 @@ public final class Journal<C, S> {
     }
 
     private StoreException crossed(Entry<C> entry, long sequence) {
-        return new StoreException(
-                "Entry %d of log %s takes back or puts back entry %d, which does not stand so. Restore the last backup."
-                        .formatted(entry.sequence(), stream, sequence));
+        return new StoreException("entry %d takes back or puts back entry %d, which does not stand so"
+                .formatted(entry.sequence(), sequence));
     }
 }

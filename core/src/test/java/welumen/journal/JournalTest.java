@@ -93,9 +93,28 @@ class JournalTest {
     @Test
     void aGapInTheLogIsCalledOut() {
         store.put(STREAM, new Entry<>(2, Instant.EPOCH, "Ada", new Made<>("a")));
-        assertThatThrownBy(() -> open(store))
-                .hasMessageContaining("entry 1 should")
+        var journal = open(store);
+        assertThat(journal.entries()).isEmpty();
+        assertThat(journal.damage().orElseThrow().why()).contains("entry 2 stands where entry 1 should");
+        assertThatThrownBy(() -> journal.make("b", "Ada"))
+                .hasMessageContaining("entry 2 cannot be used")
                 .hasMessageContaining("backup");
+    }
+
+    /** Whatever an entry holds, what was before it is there. */
+    @Test
+    void whatDoesNotFollowEndsTheLogThere() {
+        for (var i = 1; i <= 3; i++)
+            store.put(STREAM, new Entry<>(i, Instant.EPOCH, "Ada", new Made<>(i == 2 ? "never" : "a")));
+        var journal =
+                Journal.<String, String>open(store, STREAM, String.class, Clock.systemUTC(), "", (state, change) -> {
+                    if (change.equals("never")) throw new IllegalStateException("There is no such part.");
+                    return state + change;
+                });
+        assertThat(journal.state()).isEqualTo("a");
+        assertThat(journal.damage())
+                .contains(new Damage(2, "it does not follow from what was before it: There is no such part."));
+        assertThat(journal.catchUp()).isFalse();
     }
 
     /** Against a plain list that is changed by hand. */

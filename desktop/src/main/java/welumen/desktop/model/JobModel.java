@@ -104,6 +104,8 @@ public final class JobModel {
             trouble.set("This workshop was written by a newer Welumen, so it is open for reading only.");
         if (start.first().isEmpty()) at.screen.set(Screen.CARS);
         show(start.first().map(OpenedWorkshop.FirstCar::file).orElse(NO_CAR));
+        if (!start.troubles().isEmpty()) trouble.set(String.join(" ", start.troubles()));
+        sayDamage();
         at.remember();
         at.screen.subscribe(_ -> sayNewest());
         tick();
@@ -147,8 +149,14 @@ public final class JobModel {
             return false;
         }
         show(other);
+        sayDamage();
         keepStandpoints();
         return true;
+    }
+
+    /** A car is shown as far as its log is whole; from where on it is not, and which backup has it, is said. */
+    private void sayDamage() {
+        folder.damage(journal, at.opened.get().title(), clock.getZone()).ifPresent(trouble::set);
     }
 
     /** A new car, with what is known of it from the first moment, as one action of two logs; and turns to it. */

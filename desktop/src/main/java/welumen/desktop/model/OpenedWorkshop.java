@@ -2,6 +2,8 @@ package welumen.desktop.model;
 
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -25,7 +27,8 @@ public record OpenedWorkshop(
         Clock clock,
         Journal<YardChange, Yard> yard,
         Optional<FirstCar> first,
-        Standpoints standpoints) {
+        Standpoints standpoints,
+        List<String> troubles) {
     /** The car that is shown first. */
     record FirstCar(CarFile file, Journal<JobChange, Job> log) {}
 
@@ -44,9 +47,12 @@ public record OpenedWorkshop(
             var clock = clocks.apply(folder);
             var yard = folder.yard(clock);
             var standpoints = Standpoints.read(folder.viewSettings());
+            var troubles = new ArrayList<String>();
+            folder.damage(yard, "the yard’s log", clock.getZone()).ifPresent(troubles::add);
             var first = first(yard.state().garage(), standpoints)
-                    .map(file -> new FirstCar(file, folder.job(file.job(), clock)));
-            return new OpenedWorkshop(folder, clock, yard, first, standpoints);
+                    .flatMap(file -> read(folder, file, clock, troubles).stream())
+                    .findFirst();
+            return new OpenedWorkshop(folder, clock, yard, first, standpoints, troubles);
         } catch (StoreException fault) {
             folder.close();
             throw fault;
@@ -62,13 +68,23 @@ public record OpenedWorkshop(
                         .findFirst());
     }
 
-    /** The one looked at last, else the first that is worked on, else the first. */
-    private static Optional<CarFile> first(Garage garage, Standpoints standpoints) {
+    /** Empty where it cannot be read, which is said: then the next car is looked at. */
+    private static Optional<FirstCar> read(WorkshopFolder folder, CarFile file, Clock clock, List<String> troubles) {
+        try {
+            return Optional.of(new FirstCar(file, folder.job(file.job(), clock)));
+        } catch (StoreException fault) {
+            troubles.add("The %s cannot be shown. %s".formatted(file.title(), fault.getMessage()));
+            return Optional.empty();
+        }
+    }
+
+    /** The one looked at last, else the first that is worked on, else the first; and where that cannot be read, the next. */
+    private static Stream<CarFile> first(Garage garage, Standpoints standpoints) {
         return Stream.of(
                         standpoints.last().flatMap(garage::findOne).stream(),
                         garage.inWork().stream(),
                         garage.all().stream())
                 .flatMap(cars -> cars)
-                .findFirst();
+                .distinct();
     }
 }

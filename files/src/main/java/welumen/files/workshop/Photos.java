@@ -3,11 +3,8 @@ package welumen.files.workshop;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
@@ -36,25 +33,17 @@ public final class Photos {
         var thumbnail = new PhotoFile(content, name).read(THUMBNAIL);
         var hash = hash(content);
         var file = file(hash);
-        if (Files.exists(file)) return hash;
         try {
-            put(file, content);
-            put(thumbnail(hash), jpeg(thumbnail));
+            if (Files.exists(file) && Files.size(file) == content.length) return hash; // else it was cut short once
+
+            WholeFile.write(file, content);
+            WholeFile.write(thumbnail(hash), jpeg(thumbnail));
         } catch (IOException fault) {
             throw new StoreException(
-                    "The photo [%s] could not be kept in [%s]: %s.".formatted(name, folder, fault.getMessage()), fault);
+                    NoRoom.said("The photo [%s] could not be kept in [%s]".formatted(name, folder), folder, fault),
+                    fault);
         }
         return hash;
-    }
-
-    private static void put(Path file, byte[] content) throws IOException {
-        Files.createDirectories(file.getParent());
-        var half = Files.createTempFile(file.getParent(), "photo", ".half");
-        Files.write(half, content);
-        try (var channel = FileChannel.open(half, StandardOpenOption.WRITE)) {
-            channel.force(true);
-        }
-        Files.move(half, file, StandardCopyOption.ATOMIC_MOVE);
     }
 
     private static byte[] jpeg(BufferedImage image) throws IOException {
@@ -77,7 +66,7 @@ public final class Photos {
         var small = thumbnail(hash);
         if (Files.exists(small)) return small;
         try {
-            put(small, jpeg(new PhotoFile(Files.readAllBytes(file(hash)), hash).read(THUMBNAIL)));
+            WholeFile.write(small, jpeg(new PhotoFile(Files.readAllBytes(file(hash)), hash).read(THUMBNAIL)));
             return small;
         } catch (IOException fault) {
             throw new StoreException("The photo [%s] is gone: %s.".formatted(hash, fault.getMessage()), fault);

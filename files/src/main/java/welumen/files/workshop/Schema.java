@@ -3,13 +3,14 @@ package welumen.files.workshop;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.util.ArrayList;
 import org.flywaydb.core.Flyway;
 import org.sqlite.SQLiteDataSource;
 import welumen.journal.StoreException;
 
 /** The schema of the journal's file: its version is read first, and the migration tool started only where it differs. */
 final class Schema {
-    static final int CURRENT = 2;
+    static final int CURRENT = 3;
 
     private Schema() {}
 
@@ -17,6 +18,37 @@ final class Schema {
         try (var statement = connection.createStatement();
                 var row = statement.executeQuery("PRAGMA user_version")) {
             return row.next() ? row.getInt(1) : 0;
+        }
+    }
+
+    /** Where this is cut off, the file stays of the version before, and it is done again. */
+    private static void fillSums(SQLiteDataSource source) throws SQLException {
+        try (var connection = source.getConnection()) {
+            connection.setAutoCommit(false);
+            var rows = new ArrayList<Row>();
+            try (var select = connection.createStatement();
+                    var result = select.executeQuery(
+                            "SELECT %s FROM entry ORDER BY stream, sequence".formatted(Row.COLUMNS))) {
+                while (result.next()) rows.add(Row.of(result));
+            }
+            try (var update =
+                    connection.prepareStatement("UPDATE entry SET sum = ? WHERE stream = ? AND sequence = ?")) {
+                var before = "";
+                var stream = "";
+                for (var row : rows) {
+                    var summed = row.summed(row.stream().equals(stream) ? before : "");
+                    update.setString(1, summed.sum());
+                    update.setString(2, row.stream());
+                    update.setLong(3, row.sequence());
+                    update.executeUpdate();
+                    before = summed.sum();
+                    stream = row.stream();
+                }
+            }
+            try (var statement = connection.createStatement()) {
+                statement.execute("PRAGMA user_version = " + CURRENT);
+            }
+            connection.commit();
         }
     }
 
@@ -30,7 +62,8 @@ final class Schema {
                     .locations("classpath:welumen/files/workshop")
                     .load()
                     .migrate();
-        } catch (RuntimeException fault) {
+            fillSums(source);
+        } catch (RuntimeException | SQLException fault) {
             throw new StoreException(
                     "The workshop file [%s] could not be brought up to date: %s. Restore the last backup."
                             .formatted(file, fault.getMessage()),

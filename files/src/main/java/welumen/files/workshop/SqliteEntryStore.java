@@ -1,22 +1,24 @@
 package welumen.files.workshop;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
-import java.sql.PreparedStatement;
-import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Consumer;
 import welumen.files.json.ChangeJson;
 import welumen.job.JobChange;
 import welumen.journal.AnotherCameFirst;
+import welumen.journal.Damage;
 import welumen.journal.Entry;
 import welumen.journal.EntryStore;
 import welumen.journal.Note;
@@ -35,22 +37,32 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
     private static final int LONG = 400;
 
     private static final String INSERT =
-            "INSERT INTO entry (stream, sequence, at, author, note, version, body, beside) VALUES (?, ?, ?, ?, ?, ?, ?, ?)";
+            "INSERT INTO entry (%s) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)".formatted(Row.COLUMNS);
+    /** From an entry on, which itself tells only what sum the next one stands on. */
     private static final String SELECT =
-            "SELECT sequence, at, author, note, version, body, beside FROM entry WHERE stream = ? AND sequence > ?"
-                    + " ORDER BY sequence";
-    private static final String END = "SELECT COALESCE(MAX(sequence), 0) FROM entry WHERE stream = ?";
+            "SELECT %s FROM entry WHERE stream = ? AND sequence >= ? ORDER BY sequence".formatted(Row.COLUMNS);
+
+    private static final String END = "SELECT sequence, sum FROM entry WHERE stream = ? ORDER BY sequence DESC LIMIT 1";
 
     private final Path file;
     private final Connection connection;
     private final boolean readOnly;
     private final ChangeJson json = new ChangeJson();
     private final List<Consumer<UUID>> listeners = new CopyOnWriteArrayList<>();
+    private final Map<UUID, Damage> damages = new ConcurrentHashMap<>();
 
-    private SqliteEntryStore(Path file, Connection connection, boolean readOnly) {
+    private final Witness witness;
+    private final long missing;
+    private long count;
+
+    private SqliteEntryStore(
+            Path file, Connection connection, boolean readOnly, Witness witness, long seen, long count) {
         this.file = file;
         this.connection = connection;
         this.readOnly = readOnly;
+        this.witness = witness;
+        this.missing = Math.max(0, seen - count);
+        this.count = count;
     }
 
     /** Opens the file, making or migrating it first where need be; one from a newer Welumen is opened read-only. */
@@ -63,9 +75,14 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
                 Schema.migrate(file);
                 connection = connect(file);
             }
-            return new SqliteEntryStore(file, connection, version > Schema.CURRENT);
+            var folder = file.toAbsolutePath().getParent();
+            var count = count(connection);
+            var seen = Witness.read(folder).orElse(count);
+            return new SqliteEntryStore(file, connection, version > Schema.CURRENT, Witness.open(folder), seen, count);
         } catch (SQLException fault) {
             throw damaged(file, fault);
+        } catch (IOException fault) {
+            throw new StoreException("[%s] cannot be written: %s.".formatted(file, fault.getMessage()), fault);
         }
     }
 
@@ -81,55 +98,113 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
         return connection;
     }
 
+    private static long count(Connection connection) throws SQLException {
+        try (var statement = connection.createStatement();
+                var row = statement.executeQuery("SELECT COUNT(*) FROM entry")) {
+            return row.next() ? row.getLong(1) : 0;
+        }
+    }
+
+    /** How many of the newest entries somebody had seen here before this was opened, and are gone. */
+    long missing() {
+        return missing;
+    }
+
     boolean isReadOnly() {
         return readOnly;
     }
 
     @Override
     public <C> List<Entry<C>> entriesAfter(UUID stream, long after, Class<C> kind) {
-        return parsed(
-                rows(stream, after), stream, kind); // parsed outside the lock: a long log would hold up whoever writes
+        damages.remove(stream);
+        var rows = whole(rows(stream, after), stream, after);
+        return parsed(rows, stream, kind); // parsed outside the lock: a long log would hold up whoever writes
     }
 
-    private synchronized List<Row> rows(UUID stream, long after) {
+    @Override
+    public Optional<Damage> damage(UUID stream) {
+        return Optional.ofNullable(damages.get(stream));
+    }
+
+    /** From that entry on, as far as the file can be read. */
+    private synchronized List<Row> rows(UUID stream, long from) {
+        var rows = new ArrayList<Row>();
         try (var select = connection.prepareStatement(SELECT)) {
             select.setString(1, stream.toString());
-            select.setLong(2, after);
-            var rows = new ArrayList<Row>();
+            select.setLong(2, from);
             try (var result = select.executeQuery()) {
                 while (result.next()) rows.add(Row.of(result));
             }
             return rows;
         } catch (SQLException fault) {
-            throw damaged(file, fault);
+            if (rows.isEmpty()) throw damaged(file, fault);
+            damages.put(
+                    stream,
+                    new Damage(rows.getLast().sequence() + 1, "the file cannot be read there: " + fault.getMessage()));
+            return rows;
         }
     }
 
-    private record Row(long sequence, String at, String author, String note, int version, String body, String beside) {
-        static Row of(ResultSet row) throws SQLException {
-            return new Row(
-                    row.getLong(1),
-                    row.getString(2),
-                    row.getString(3),
-                    row.getString(4),
-                    row.getInt(5),
-                    row.getString(6),
-                    row.getString(7));
+    /** Those after that entry, up to the first which is not as it was written. */
+    private List<Row> whole(List<Row> rows, UUID stream, long after) {
+        var whole = new ArrayList<Row>();
+        var before = "";
+        var last = 0L;
+        for (var row : rows) {
+            if (row.sequence() > after) {
+                var why = row.sequence() != Math.max(after, last) + 1
+                        ? "what was before it is missing"
+                        : row.isWhole(before) ? "" : "it is not as it was written";
+                if (!why.isEmpty()) {
+                    damages.put(stream, new Damage(row.sequence(), why));
+                    return whole;
+                }
+                whole.add(row);
+            }
+            before = row.sum();
+            last = row.sequence();
         }
+        return whole;
     }
 
-    /** A long log is read on all cores; what cannot be read is looked for again in order, so the first is named. */
+    /** A long log is read on all cores; where something cannot be read, in order, so that the first is known. */
     private <C> List<Entry<C>> parsed(List<Row> rows, UUID stream, Class<C> kind) {
-        if (rows.size() < LONG)
-            return rows.stream().map(row -> entry(row, stream, kind)).toList();
         try {
-            return rows.parallelStream().map(row -> entry(row, stream, kind)).toList();
-        } catch (StoreException fault) {
-            return rows.stream().map(row -> entry(row, stream, kind)).toList();
+            var entries = rows.size() < LONG ? rows.stream() : rows.parallelStream();
+            return entries.map(row -> entry(row, kind)).toList();
+        } catch (Unreadable fault) {
+            return parsedAsFarAsItGoes(rows, stream, kind);
         }
     }
 
-    private <C> Entry<C> entry(Row row, UUID stream, Class<C> kind) {
+    private <C> List<Entry<C>> parsedAsFarAsItGoes(List<Row> rows, UUID stream, Class<C> kind) {
+        var entries = new ArrayList<Entry<C>>();
+        for (var row : rows)
+            try {
+                entries.add(entry(row, kind));
+            } catch (Unreadable fault) {
+                damages.put(stream, new Damage(row.sequence(), fault.why));
+                break;
+            }
+        return entries;
+    }
+
+    /** An entry says what nobody understands. */
+    private static final class Unreadable extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+        private final String why;
+
+        Unreadable(String why, Throwable cause) {
+            super(why, cause);
+            this.why = why;
+        }
+    }
+
+    private <C> Entry<C> entry(Row row, Class<C> kind) {
+        if (row.version() > ChangeJson.VERSION)
+            throw new StoreException(
+                    "Its entry %d was written by a newer Welumen. Nothing is lost: update this program to read it."
+                            .formatted(row.sequence()));
         try {
             Note<C> note = switch (row.note()) {
                 case "made" -> new Made<>(json.read(row.body(), kind, row.version()));
@@ -138,10 +213,7 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
             };
             return new Entry<>(row.sequence(), Instant.parse(row.at()), row.author(), note, Beside.read(row.beside()));
         } catch (RuntimeException fault) {
-            throw new StoreException(
-                    "Entry %d of log %s in [%s] cannot be read. %s Restore the last backup."
-                            .formatted(row.sequence(), stream, file, fault.getMessage()),
-                    fault);
+            throw new Unreadable(String.valueOf(fault.getMessage()), fault);
         }
     }
 
@@ -165,60 +237,65 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
         try {
             connection.setAutoCommit(false);
             try (var insert = connection.prepareStatement(INSERT)) {
-                for (var addition : additions) {
-                    expectEnd(addition);
-                    insert(insert, addition);
-                }
+                for (var addition : additions)
+                    row(addition).summed(end(addition)).write(insert);
                 connection.commit();
+                count += additions.size();
+                witness.saw(count);
             } catch (SQLException | RuntimeException fault) {
-                connection.rollback();
+                rollBack(fault);
                 throw fault;
             } finally {
                 connection.setAutoCommit(true);
             }
         } catch (SQLException fault) {
-            throw new StoreException(
-                    "Nothing was written to [%s]: %s. See that the disk has room and nobody else writes there, then do it again."
-                            .formatted(file, fault.getMessage()),
-                    fault);
+            throw new StoreException(NoRoom.said("Nothing was written to [%s]".formatted(file), file, fault), fault);
         }
     }
 
-    private void expectEnd(Addition<?> addition) throws SQLException {
+    /** Where the disk is full, that has been done already. */
+    private void rollBack(Exception because) {
+        try {
+            connection.rollback();
+        } catch (SQLException done) {
+            because.addSuppressed(done);
+        }
+    }
+
+    /** The sum on which the addition stands; refused where its log does not end there. */
+    private String end(Addition<?> addition) throws SQLException {
+        var expected = addition.entry().sequence() - 1;
         try (var select = connection.prepareStatement(END)) {
             select.setString(1, addition.stream().toString());
             try (var row = select.executeQuery()) {
-                var expected = addition.entry().sequence() - 1;
-                if (row.next() && row.getLong(1) == expected) return;
+                var isThere = row.next();
+                if ((isThere ? row.getLong(1) : 0) == expected) return isThere ? row.getString(2) : "";
                 throw new AnotherCameFirst("Log %s in [%s] no longer ends at entry %d: somebody else wrote first."
                         .formatted(addition.stream(), file, expected));
             }
         }
     }
 
-    private <C> void insert(PreparedStatement insert, Addition<C> addition) throws SQLException {
+    private <C> Row row(Addition<C> addition) {
         var entry = addition.entry();
-        insert.setString(1, addition.stream().toString());
-        insert.setLong(2, entry.sequence());
-        insert.setString(3, entry.at().toString());
-        insert.setString(4, entry.author());
-        insert.setInt(6, ChangeJson.VERSION);
-        insert.setString(8, Beside.write(entry.beside()));
-        switch (entry.note()) {
-            case Made<C>(var change) -> {
-                insert.setString(5, "made");
-                insert.setString(7, body(change));
-            }
-            case TakenBack<C>(var sequence) -> {
-                insert.setString(5, "taken-back");
-                insert.setString(7, Long.toString(sequence));
-            }
-            case PutBack<C>(var sequence) -> {
-                insert.setString(5, "put-back");
-                insert.setString(7, Long.toString(sequence));
-            }
-        }
-        insert.executeUpdate();
+        return new Row(
+                addition.stream().toString(),
+                entry.sequence(),
+                entry.at().toString(),
+                entry.author(),
+                switch (entry.note()) {
+                    case Made<C> _ -> "made";
+                    case TakenBack<C> _ -> "taken-back";
+                    case PutBack<C> _ -> "put-back";
+                },
+                ChangeJson.VERSION,
+                switch (entry.note()) {
+                    case Made<C>(var change) -> body(change);
+                    case TakenBack<C>(var sequence) -> Long.toString(sequence);
+                    case PutBack<C>(var sequence) -> Long.toString(sequence);
+                },
+                Beside.write(entry.beside()),
+                "");
     }
 
     private String body(Object change) {
@@ -251,7 +328,7 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
             statement.execute();
         } catch (SQLException fault) {
             throw new StoreException(
-                    "No backup could be written to [%s]: %s.".formatted(copy, fault.getMessage()), fault);
+                    NoRoom.said("No backup could be written to [%s]".formatted(copy), copy, fault), fault);
         }
     }
 
@@ -259,7 +336,8 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
     public synchronized void close() {
         try {
             connection.close();
-        } catch (SQLException fault) {
+            witness.close();
+        } catch (SQLException | IOException fault) {
             throw new StoreException("[%s] could not be closed: %s".formatted(file, fault.getMessage()), fault);
         }
     }

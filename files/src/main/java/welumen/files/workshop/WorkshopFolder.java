@@ -2,18 +2,20 @@ package welumen.files.workshop;
 
 import java.io.IOException;
 import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import welumen.files.photo.DropFolder;
 import welumen.job.Job;
@@ -54,7 +56,7 @@ public final class WorkshopFolder implements AutoCloseable {
         }
         var lock = WorkshopLock.take(folder);
         try {
-            Backups.finishRestore(folder);
+            Restore.finish(folder);
             return new WorkshopFolder(folder, lock, SqliteEntryStore.open(folder.resolve("workshop.sqlite")));
         } catch (IOException fault) {
             lock.close();
@@ -90,7 +92,7 @@ public final class WorkshopFolder implements AutoCloseable {
 
     /** Takes away what a beginning that came to nothing has left. */
     private static void forget(Path folder) {
-        for (var name : List.of("workshop.sqlite", "workshop.sqlite-wal", "workshop.sqlite-shm", LOCK))
+        for (var name : List.of("workshop.sqlite", "workshop.sqlite-wal", "workshop.sqlite-shm", Witness.NAME, LOCK))
             try {
                 Files.deleteIfExists(folder.resolve(name));
             } catch (IOException stays) {
@@ -115,7 +117,7 @@ public final class WorkshopFolder implements AutoCloseable {
 
     /** Whether a workshop was ever begun in this folder. */
     public static boolean isOne(Path folder) {
-        return Files.exists(folder.resolve("workshop.sqlite"));
+        return Files.exists(folder.resolve("workshop.sqlite")) || Restore.isBegun(folder);
     }
 
     public Journal<YardChange, Yard> yard(Clock clock) {
@@ -134,15 +136,10 @@ public final class WorkshopFolder implements AutoCloseable {
     public Path keepPaper(String name, byte[] content) {
         var file = folder.resolve("paper").resolve(name.replaceAll("[^\\p{L}\\p{N} .-]", ""));
         try {
-            Files.createDirectories(file.getParent());
-            var half = Path.of(file + ".half");
-            Files.write(half, content);
-            return Files.move(half, file, StandardCopyOption.REPLACE_EXISTING);
+            WholeFile.write(file, content);
+            return file;
         } catch (IOException fault) {
-            throw new StoreException(
-                    "[%s] could not be printed: %s. See that the workshop's folder can be written."
-                            .formatted(file, fault.getMessage()),
-                    fault);
+            throw new StoreException(NoRoom.said("[%s] could not be printed".formatted(file), folder, fault), fault);
         }
     }
 
@@ -169,12 +166,10 @@ public final class WorkshopFolder implements AutoCloseable {
         var text = new StringWriter();
         try {
             all.store(text, null);
-            var half = folder.resolve(VIEW + ".half");
-            Files.writeString(half, text.toString());
-            Files.move(half, folder.resolve(VIEW), StandardCopyOption.REPLACE_EXISTING);
+            WholeFile.write(folder.resolve(VIEW), text.toString().getBytes(StandardCharsets.UTF_8));
         } catch (IOException fault) {
             throw new StoreException(
-                    "Where you stood could not be kept in [%s]: %s.".formatted(folder, fault.getMessage()), fault);
+                    NoRoom.said("Where you stood could not be kept in [%s]".formatted(folder), folder, fault), fault);
         }
     }
 
@@ -199,7 +194,35 @@ public final class WorkshopFolder implements AutoCloseable {
 
     /** Makes the backup of a day, where there is none yet. Takes time; call it off the window's thread. */
     public void backUp(LocalDate day) {
-        if (!isReadOnly()) new Backups(folder).make(store, day);
+        if (isReadOnly()) return;
+        try {
+            WholeFile.clear(folder, Instant.now());
+        } catch (IOException unreadable) {
+            // what cannot be looked through keeps no backup from being made
+        }
+        new Backups(folder).make(store, day);
+    }
+
+    /**
+     * What of the journal is not whole, in sentences that say from which entry and day on, and which backup has it; none where all
+     * is well. Takes time; call it off the window's thread.
+     *
+     * @param nameOf what a log is called, by its stream
+     */
+    public List<String> examine(Function<UUID, String> nameOf, ZoneId zone) {
+        return new Soundness(folder, new Backups(folder), nameOf, zone).said(store.missing());
+    }
+
+    /** Where a log was found to be damaged, and which backup has it; empty where it is whole. */
+    public Optional<String> damage(Journal<?, ?> log, String name, ZoneId zone) {
+        return log.damage()
+                .map(damage -> new Soundness(folder, new Backups(folder), _ -> name, zone)
+                        .said(
+                                log.stream(),
+                                damage,
+                                log.entries().isEmpty()
+                                        ? Optional.empty()
+                                        : Optional.of(log.entries().getLast().at())));
     }
 
     @Override
