@@ -49,12 +49,14 @@ final class Soundness {
     }
 
     String said(UUID log, Damage damage, Optional<Instant> lastWhole) {
-        return "Of %s, entry %d and what was written after it cannot be used: %s. It stands as on %s, to be read only.%s"
+        return "Of %s, entry %d and what was written after it cannot be used: %s. %s%s"
                 .formatted(
                         log.equals(Yard.STREAM) ? "the yard’s log" : "the " + nameOf.apply(log),
                         damage.sequence(),
                         damage.why(),
-                        lastWhole.map(this::day).orElse("its first day"),
+                        lastWhole
+                                .map(at -> "It stands as on %s, to be read only.".formatted(day(at)))
+                                .orElse("Nothing of it can be shown."),
                         backups.having(log, damage.sequence())
                                 .map(day -> " The backup of %s has that entry whole: welumen restore \"%s\" --day %s."
                                         .formatted(day, folder, day))

@@ -124,8 +124,12 @@ public final class WorkshopFolder implements AutoCloseable {
         return Journal.open(store, Yard.STREAM, YardChange.class, clock, Yard.EMPTY, Yard::after);
     }
 
+    /** @throws StoreException if not one entry of it can be read */
     public Journal<JobChange, Job> job(UUID job, Clock clock) {
-        return Journal.open(store, job, JobChange.class, clock, Job.EMPTY, Job::after);
+        var log = Journal.open(store, job, JobChange.class, clock, Job.EMPTY, Job::after);
+        if (log.entries().isEmpty() && log.damage().isPresent())
+            throw new StoreException(damage(log, "car", clock.getZone()).orElseThrow());
+        return log;
     }
 
     /**
