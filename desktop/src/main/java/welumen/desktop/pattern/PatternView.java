@@ -2,6 +2,7 @@ package welumen.desktop.pattern;
 
 import java.util.List;
 import javafx.scene.Node;
+import welumen.cabin.Part;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaves;
@@ -78,7 +79,11 @@ public final class PatternView extends StagePane {
                                     "^[A-Z]", count.substring(0, 1).toLowerCase())));
         else
             headline.say(
-                    model.job().cabin().one(pieces.getFirst().part()).title(),
+                    model.job()
+                            .cabin()
+                            .findOne(pieces.getFirst().part())
+                            .map(Part::title)
+                            .orElse("Pieces of no part of this car"),
                     Words.capital(count),
                     "Click an edge or take it from the list, and choose what becomes of it.");
     }

@@ -3,6 +3,7 @@ package welumen.desktop.pattern;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -17,6 +18,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.stage.FileChooser;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.files.full.Paper;
 import welumen.files.json.BadFile;
@@ -24,11 +26,13 @@ import welumen.files.pattern.PatternDxf;
 import welumen.files.pattern.PatternSvg;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtPattern;
+import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.EdgeCurve;
 import welumen.pattern.EdgeEdit;
+import welumen.pattern.FromOutside;
 import welumen.pattern.Mirrored;
 import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.PieceDrawn;
@@ -195,22 +199,44 @@ final class PieceTools {
             var read = isSvg
                     ? PatternSvg.read(text, part.get().id())
                     : PatternDxf.read(text, part.get().id());
-            var anew = read.stream()
-                    .filter(piece -> model.job().patterns().findOne(piece.id()).isPresent())
-                    .map(Piece::name)
-                    .toList();
-            var changes = read.stream()
-                    .<JobChange>map(piece -> new AtPattern(new PieceDrawn(piece)))
-                    .toList();
-            wrong.accept("");
-            if (model.makeTogether(changes) && !anew.isEmpty())
-                facts.accept("Drawn anew, as the drawing has them: %s. Ctrl+Z brings back what was."
-                        .formatted(String.join(", ", anew)));
+            switch (FromOutside.sound(
+                    read,
+                    id -> model.job().cabin().findOne(id).isPresent(),
+                    part.get().id())) {
+                case Refused<List<Piece>>(var why) ->
+                    wrong.accept("The drawing [%s] is not taken in: %s".formatted(file.getFileName(), why));
+                case Understood<List<Piece>>(var pieces) -> take(pieces);
+            }
         } catch (BadFile fault) {
             wrong.accept("The drawing [%s] cannot be read: %s".formatted(file.getFileName(), fault.getMessage()));
         } catch (IOException fault) {
             wrong.accept("The drawing [%s] cannot be read.".formatted(file.getFileName()));
         }
+    }
+
+    /** How large they are is said, since a drawing in another unit looks the same. */
+    private void take(List<Piece> pieces) {
+        var anew = pieces.stream()
+                .filter(piece -> model.job().patterns().findOne(piece.id()).isPresent())
+                .map(Piece::name)
+                .toList();
+        wrong.accept("");
+        if (!model.makeTogether(pieces.stream()
+                .<JobChange>map(piece -> new AtPattern(new PieceDrawn(piece)))
+                .toList())) return;
+        var largest = pieces.stream()
+                .map(piece -> piece.net().box())
+                .max(Comparator.comparingDouble(box -> box.width() * box.height()))
+                .orElseThrow();
+        facts.accept("%s read, the largest %s by %s.%s"
+                .formatted(
+                        Words.many(pieces.size(), "piece"),
+                        Lengths.near(largest.width()),
+                        Lengths.near(largest.height()),
+                        anew.isEmpty()
+                                ? ""
+                                : " Drawn anew, as the drawing has them: %s. Ctrl+Z brings back what was."
+                                        .formatted(String.join(", ", anew))));
     }
 
     private Node tool(String id, String word, String meaning, BiFunction<Piece, Integer, Parsed<Piece>> edit) {

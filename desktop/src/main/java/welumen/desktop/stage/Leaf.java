@@ -40,6 +40,10 @@ public abstract class Leaf extends VBox {
 
     protected abstract void refresh();
 
+    final void refreshed() {
+        Showing.safely(model, "The leaf “%s”".formatted(word), this::refresh);
+    }
+
     /** The control that has the keyboard first when the leaf is turned to; by default what has it keeps it. */
     protected Node first() {
         return this;

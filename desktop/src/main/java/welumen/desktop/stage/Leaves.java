@@ -49,7 +49,7 @@ public final class Leaves extends VBox {
             middle.getChildren().setAll(open);
         }
         tabs.getChildren().setAll(suiting().stream().map(this::tab).toList());
-        open.refresh();
+        open.refreshed();
     }
 
     /** The one that is open. */

@@ -42,7 +42,7 @@ public abstract class StagePane extends VBox {
     public final void openWithAnswer() {
         rest.addAll(getChildren().subList(1, getChildren().size()));
         getChildren().remove(1, getChildren().size());
-        answer();
+        Showing.safely(model, "This stage", this::answer);
     }
 
     /** Turns to the next leaf, or by −1 to the one before; nothing happens where a stage has none. */
@@ -50,7 +50,7 @@ public abstract class StagePane extends VBox {
 
     /** Shows the rest, too, while it is not to be seen yet. */
     public final void prepare() {
-        refresh();
+        show();
         prepared = model.versionProperty().get();
     }
 
@@ -58,10 +58,14 @@ public abstract class StagePane extends VBox {
         getChildren().addAll(rest);
         rest.clear();
         listening = model.versionProperty()
-                .subscribe((_, _) -> refresh())
-                .and(model.pickedProperty().subscribe(this::refresh));
-        if (prepared != model.versionProperty().get()) refresh();
+                .subscribe((_, _) -> show())
+                .and(model.pickedProperty().subscribe(this::show));
+        if (prepared != model.versionProperty().get()) show();
         prepared = UNPREPARED;
+    }
+
+    private void show() {
+        Showing.safely(model, "This stage", this::refresh);
     }
 
     /** Ends listening; what is running is stopped by those who override this. */

@@ -10,7 +10,8 @@ import welumen.shape.Point;
 
 /**
  * The blocks of a DXF file, each with its lines, arcs, circles and polylines; what is drawn outside of any block is one more.
- * Bulges are read as the chords that are given, splines as lines that keep close to them. Files come from outside: every number is looked at.
+ * Arcs of polylines and splines are read as lines that keep close to them; lengths in the unit of the drawing's head become mm,
+ * and a block is as large as it is put in. Files come from outside: every number is looked at.
  */
 final class DxfBlocks {
     private static final double FARTHEST_MM = 100_000;
@@ -64,7 +65,7 @@ final class DxfBlocks {
     static List<Block> read(String text, int most) throws BadFile {
         var reader = new Reader(pairs(text), most);
         reader.run();
-        return reader.blocks;
+        return reader.placed();
     }
 
     private static List<Pair> pairs(String text) throws BadFile {
@@ -95,7 +96,9 @@ final class DxfBlocks {
         private final int most;
         private final List<Block> blocks = new ArrayList<>();
         private final List<Entity> loose = new ArrayList<>();
+        private final List<DxfInsert> inserts = new ArrayList<>();
         private List<Entity> into = loose;
+        private double unit = 1;
         private int count;
 
         Reader(List<Pair> pairs, int most) {
@@ -104,6 +107,9 @@ final class DxfBlocks {
         }
 
         void run() throws BadFile {
+            for (var i = 0; i + 1 < pairs.size(); i++)
+                if (pairs.get(i).code() == 9 && pairs.get(i).value().equals("$INSUNITS"))
+                    unit = DxfUnits.mm(whole(pairs.get(i + 1)), pairs.get(i + 1).line());
             var at = 0;
             while (at < pairs.size()) {
                 var pair = pairs.get(at);
@@ -118,6 +124,32 @@ final class DxfBlocks {
             if (!loose.isEmpty()) blocks.add(new Block("", loose));
         }
 
+        private static int whole(Pair pair) throws BadFile {
+            if (pair.value().matches("\\d{1,3}")) return Integer.parseInt(pair.value());
+            throw new BadFile("line %d: “%s” is no unit.".formatted(pair.line(), shortened(pair.value())));
+        }
+
+        /** Each block as it is put into the drawing: once for each way in which it is, and as it is drawn where it is not. */
+        List<Block> placed() throws BadFile {
+            var placed = new ArrayList<Block>();
+            for (var block : blocks) {
+                var ways = new ArrayList<DxfInsert>();
+                for (var insert : inserts)
+                    if (insert.block().equals(block.name()) && ways.stream().noneMatch(insert::isAs)) ways.add(insert);
+                if (ways.isEmpty()) placed.add(block);
+                for (var way : ways) placed.add(new Block(block.name(), way.of(block.entities())));
+            }
+            return placed;
+        }
+
+        private void insert(int from, int end) throws BadFile {
+            if (into != loose)
+                throw new BadFile(
+                        "line %d: a block lies within another block. Explode it first.".formatted(lineOf(from)));
+            inserts.add(
+                    new DxfInsert(text(2, from, end), plain(41, from, end, 1), plain(42, from, end, 1), lineOf(from)));
+        }
+
         /** Where to go on reading. */
         private int entity(String kind, int from, int end) throws BadFile {
             switch (kind) {
@@ -126,9 +158,10 @@ final class DxfBlocks {
                     blocks.add(new Block(text(2, from, end), into));
                 }
                 case "ENDBLK" -> into = loose;
+                case "INSERT" -> insert(from, end);
                 case "LINE" -> add(kind, from, end, List.of(point(10, from, end), point(11, from, end)), false);
                 case "ARC", "CIRCLE" -> add(kind, from, end, List.of(point(10, from, end)), kind.equals("CIRCLE"));
-                case "LWPOLYLINE" -> add(kind, from, end, vertices(10, from, end), isClosed(from, end));
+                case "LWPOLYLINE" -> add(kind, from, end, bulged(from, end), isClosed(from, end));
                 case "SPLINE" -> spline(from, end);
                 case "POINT" -> add(kind, from, end, List.of(point(10, from, end)), false);
                 case "TEXT" -> add(kind, from, end, List.of(), false);
@@ -143,9 +176,9 @@ final class DxfBlocks {
         private void spline(int from, int end) throws BadFile {
             var through = vertices(11, from, end);
             var control = vertices(10, from, end);
-            var degree = (int) number(71, from, end, 3);
+            var degree = (int) plain(71, from, end, 3);
             var knots = new ArrayList<Double>();
-            for (var i = from; i < end; i++) if (pairs.get(i).code() == 40) knots.add(number(40, i, end, 0));
+            for (var i = from; i < end; i++) if (pairs.get(i).code() == 40) knots.add(plain(40, i, end, 0));
             var points = control.size() > 1 ? Spline.points(degree, knots, control, SAG_MM, lineOf(from)) : through;
             add("LWPOLYLINE", from, end, points, isClosed(from, end));
         }
@@ -156,17 +189,22 @@ final class DxfBlocks {
 
         private int polyline(int from, int end) throws BadFile {
             var vertices = new ArrayList<Point>();
+            var bulges = new ArrayList<Double>();
             var at = end;
             var last = end;
             while (at < pairs.size()) {
                 var kind = pairs.get(at).value();
                 var next = at + 1;
                 while (next < pairs.size() && pairs.get(next).code() != 0) next++;
-                if (kind.equals("VERTEX")) vertices.add(point(10, at + 1, next));
-                else if (kind.equals("SEQEND")) {
+                if (kind.equals("VERTEX")) {
+                    vertices.add(point(10, at + 1, next));
+                    bulges.add(plain(42, at + 1, next, 0));
+                }
+                if (kind.equals("SEQEND")) {
                     last = next;
                     break;
-                } else break;
+                }
+                if (!kind.equals("VERTEX")) break;
                 if (vertices.size() > most)
                     throw new BadFile(
                             "line %d: too many points.".formatted(pairs.get(at).line()));
@@ -176,7 +214,10 @@ final class DxfBlocks {
             // words may stand at the polyline itself or at its end
             var words = new LinkedHashMap<>(words(from, end));
             words.putAll(words(at, last));
-            put(new Entity("POLYLINE", layer(from, end), vertices, isClosed(from, end), 0, 0, 0, words), from);
+            var isClosed = isClosed(from, end);
+            put(
+                    new Entity("POLYLINE", layer(from, end), run(vertices, bulges, isClosed), isClosed, 0, 0, 0, words),
+                    from);
             return last;
         }
 
@@ -188,8 +229,8 @@ final class DxfBlocks {
                             vertices,
                             isClosed,
                             number(40, from, end, 0),
-                            number(50, from, end, 0),
-                            number(51, from, end, 360),
+                            plain(50, from, end, 0),
+                            plain(51, from, end, 360),
                             words(from, end)),
                     from);
         }
@@ -207,7 +248,32 @@ final class DxfBlocks {
         }
 
         private boolean isClosed(int from, int end) throws BadFile {
-            return ((int) number(70, from, end, 0) & 1) == 1;
+            return ((int) plain(70, from, end, 0) & 1) == 1;
+        }
+
+        /** A polyline's points; each may say how the line bulges on its way to the next. */
+        private List<Point> bulged(int from, int end) throws BadFile {
+            var vertices = new ArrayList<Point>();
+            var bulges = new ArrayList<Double>();
+            for (var i = from; i < end; i++) {
+                if (pairs.get(i).code() == 10) {
+                    vertices.add(point(10, i, end));
+                    bulges.add(0.0);
+                } else if (pairs.get(i).code() == 42 && !bulges.isEmpty())
+                    bulges.set(bulges.size() - 1, plain(42, i, end, 0));
+            }
+            return run(vertices, bulges, isClosed(from, end));
+        }
+
+        private static List<Point> run(List<Point> vertices, List<Double> bulges, boolean isClosed) {
+            var points = new ArrayList<Point>();
+            for (var i = 0; i < vertices.size(); i++) {
+                points.add(vertices.get(i));
+                if (isClosed || i + 1 < vertices.size())
+                    points.addAll(DxfBulge.between(
+                            vertices.get(i), vertices.get((i + 1) % vertices.size()), bulges.get(i), SAG_MM));
+            }
+            return points;
         }
 
         private List<Point> vertices(int code, int from, int end) throws BadFile {
@@ -242,7 +308,15 @@ final class DxfBlocks {
             return new Point(number(code, from, end, 0), number(code + 10, from, end, 0));
         }
 
+        /** A length, in mm. */
         private double number(int code, int from, int end, double usual) throws BadFile {
+            var length = unit * plain(code, from, end, usual / unit);
+            if (Math.abs(length) <= FARTHEST_MM) return length;
+            throw new BadFile("line %d: %.0f mm is no length that a pattern has.".formatted(lineOf(from), length));
+        }
+
+        /** A number that is no length: an angle, a count, a bulge. */
+        private double plain(int code, int from, int end, double usual) throws BadFile {
             for (var i = from; i < end; i++) {
                 var pair = pairs.get(i);
                 if (pair.code() != code) continue;

@@ -7,6 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLOutputFactory;
@@ -32,13 +34,18 @@ import welumen.shape.Point;
 /**
  * Pieces as SVG in millimetres: a group each, the cutting line, every edge of the finished line and every hole as a path of
  * its own, with what SVG has no words for as attributes of Welumen's namespace. Read back it is the same; a file from
- * elsewhere is read as pieces with raw edges, one a closed path of straight lines. Entities are never resolved.
+ * elsewhere is read as pieces with raw edges, one a closed path or shape, as large as its units and transforms make it. Entities are
+ * never resolved.
  */
 public final class PatternSvg {
     private static final String SVG = "http://www.w3.org/2000/svg";
     private static final String OURS = "urn:welumen:pattern:1";
     private static final double MARGIN_MM = 10;
     private static final int MOST_PATHS = 20_000;
+
+    /** What is in these is not drawn where it stands. */
+    private static final Set<String> ASIDE =
+            Set.of("defs", "clipPath", "mask", "pattern", "marker", "symbol", "metadata");
 
     private PatternSvg() {}
 
@@ -141,8 +148,8 @@ public final class PatternSvg {
             in = factory.createXMLStreamReader(new StringReader(text));
             while (in.hasNext()) {
                 var event = in.next();
-                if (event == XMLStreamConstants.START_ELEMENT) reading.start(in);
-                else if (event == XMLStreamConstants.END_ELEMENT) reading.end(in.getLocalName());
+                if (event == XMLStreamConstants.START_ELEMENT) reading.enter(in);
+                else if (event == XMLStreamConstants.END_ELEMENT) reading.leave(in.getLocalName());
             }
         } catch (XMLStreamException | RuntimeException fault) {
             if (fault instanceof RuntimeException && fault.getCause() instanceof BadFile bad) throw bad;
@@ -163,15 +170,34 @@ public final class PatternSvg {
         private boolean isOurs;
         private int depth;
         private int paths;
+        private final SvgPlace place = new SvgPlace();
+        /** How deep one is in what is only drawn where it is called for. */
+        private int aside;
 
         Reading(PartId part) {
             this.part = part;
         }
 
-        void start(XMLStreamReader in) throws BadFile {
+        void enter(XMLStreamReader in) throws BadFile {
+            place.enter(in);
+            if (aside > 0 || ASIDE.contains(in.getLocalName())) aside++;
+            else start(in);
+        }
+
+        void leave(String element) throws BadFile {
+            place.leave();
+            if (aside > 0) aside--;
+            else end(element);
+        }
+
+        private void start(XMLStreamReader in) throws BadFile {
             if (in.getLocalName().equals("g")) {
                 if (isOurs) depth++;
                 else if (in.getAttributeValue(OURS, "id") != null) {
+                    if (!place.isPlain())
+                        throw new BadFile(
+                                "line %d: this piece was scaled or turned since it was written, and what is said of it does not hold then."
+                                        .formatted(in.getLocation().getLineNumber()));
                     isOurs = true;
                     depth = 1;
                     piece = words(in);
@@ -180,13 +206,16 @@ public final class PatternSvg {
                 }
                 return;
             }
-            if (!in.getLocalName().equals("path")) return;
-            if (++paths > MOST_PATHS) throw new BadFile("More is drawn here than a pattern holds.");
-            var d = in.getAttributeValue(null, "d");
-            if (d == null) return;
             var line = in.getLocation().getLineNumber();
-            if (isOurs) ours(words(in), SvgPath.points(d, line));
-            else if (d.strip().matches("(?s).*[zZ]")) foreign(SvgPath.points(d, line));
+            if (in.getLocalName().equals("use"))
+                throw new BadFile("line %d: a shape is drawn by its name. Save it again as plain SVG.".formatted(line));
+            var d = in.getLocalName().equals("path")
+                    ? Optional.ofNullable(in.getAttributeValue(null, "d"))
+                    : SvgShapes.data(in);
+            if (d.isEmpty()) return;
+            if (++paths > MOST_PATHS) throw new BadFile("More is drawn here than a pattern holds.");
+            if (isOurs) ours(words(in), place.placed(SvgPath.points(d.get(), line)));
+            else if (d.get().strip().matches("(?s).*[zZ]")) foreign(place.placed(SvgPath.points(d.get(), line)));
         }
 
         private void ours(Map<String, String> words, List<Point> points) {
@@ -225,7 +254,7 @@ public final class PatternSvg {
             }
         }
 
-        void end(String element) throws BadFile {
+        private void end(String element) throws BadFile {
             if (!isOurs || !element.equals("g") || --depth > 0) return;
             isOurs = false;
             pieces.add(
