@@ -33,16 +33,25 @@ public final class Main implements Runnable {
     private Main() {}
 
     public static void main(String[] args) {
+        try {
+            System.exit(status(args));
+        } catch (VirtualMachineError fault) { // too little memory, or too deep: to be said, not to be shown
+            System.err.println("Welumen itself failed: %s. Please keep the file that led to it."
+                    .formatted(fault.getClass().getSimpleName()));
+            System.exit(1);
+        }
+    }
+
+    private static int status(String[] args) {
         var words = List.of(args);
         var asksForHelp = words.contains("--help") || words.contains("-h");
-        System.exit(
-                switch (asksForHelp ? "--help" : words.isEmpty() ? "" : words.getFirst()) {
-                    case "" -> last();
-                    case "demo" -> openWindow(new DemoCommand(), words);
-                    case "open" -> openWindow(new OpenCommand(), words);
-                    case "trace" -> alone(new TraceCommand(), words);
-                    default -> commandLine().execute(args);
-                });
+        return switch (asksForHelp ? "--help" : words.isEmpty() ? "" : words.getFirst()) {
+            case "" -> last();
+            case "demo" -> openWindow(new DemoCommand(), words);
+            case "open" -> openWindow(new OpenCommand(), words);
+            case "trace" -> alone(new TraceCommand(), words);
+            default -> commandLine().execute(args);
+        };
     }
 
     /** The last workshop where one was opened; else the door. */

@@ -20,6 +20,7 @@ import welumen.files.json.BadFile;
 import welumen.files.nest.PlanPicture;
 import welumen.files.nest.PlanWriter;
 import welumen.files.nest.ProblemReader;
+import welumen.files.outside.Outside;
 
 /** Lays pieces out on hides and rolls, from a file to a file. */
 @Command(
@@ -50,7 +51,7 @@ final class NestCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws BadFile {
-        var problem = ProblemReader.read(TextFiles.read(problemFile));
+        var problem = ProblemReader.read(Outside.text(problemFile));
         var start = System.nanoTime();
         var plan = lay(problem);
         var took = Duration.ofNanos(System.nanoTime() - start);
@@ -66,7 +67,8 @@ final class NestCommand implements Callable<Integer> {
         if (out == null) {
             PrintWriter print = spec.commandLine().getOut();
             print.print(text);
-            print.flush();
+            if (print.checkError())
+                throw new BadFile("The plan cannot be written to standard output: it takes no more.");
         }
         return 0;
     }

@@ -62,7 +62,8 @@ final class TraceCommand implements Callable<Integer> {
         if (out == null) {
             PrintWriter print = spec.commandLine().getOut();
             print.print(text);
-            print.flush();
+            if (print.checkError())
+                throw new BadFile("The outline cannot be written to standard output: it takes no more.");
         }
         return 0;
     }

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.random.RandomGenerator;
+import java.util.stream.IntStream;
 
 /** Which attitudes a piece is tried in on a stock: those that its turns, its face and its stretch allow. */
 final class AttitudeChoice {
@@ -21,7 +22,7 @@ final class AttitudeChoice {
         switch (piece.turns()) {
             case Turns.AsDrawn() -> turns.add(0.0);
             case Turns.Half() -> turns.addAll(List.of(0.0, 180.0));
-            case Turns.Listed(var angles) -> turns.addAll(angles);
+            case Turns.Listed(var angles) -> turns.addAll(some(angles, tries));
             case Turns.Free() -> addFree(turns, piece, stock, random, tries);
         }
         var attitudes = new ArrayList<Attitude>();
@@ -29,6 +30,20 @@ final class AttitudeChoice {
             for (var flipped : piece.flip() && tries != Tries.STRAIGHT ? List.of(false, true) : List.of(false))
                 if (piece.mayLie(turn, flipped, stock)) attitudes.add(made(piece, turn, flipped));
         return attitudes;
+    }
+
+    /** Of a long list some that lie evenly in it; all of them where it is asked whether there is any place at all. */
+    private static List<Double> some(List<Double> angles, Tries tries) {
+        var most = switch (tries) {
+            case STRAIGHT -> 4;
+            case QUARTERS -> 24;
+            case MANY -> angles.size();
+        };
+        return angles.size() <= most
+                ? angles
+                : IntStream.range(0, most)
+                        .mapToObj(i -> angles.get(i * angles.size() / most))
+                        .toList();
     }
 
     private static void addFree(

@@ -1,6 +1,5 @@
 package welumen.cut;
 
-import java.util.HashSet;
 import java.util.List;
 
 /**
@@ -15,13 +14,11 @@ public record CutProblem(double gap, List<CutPiece> pieces, List<Stock> stock, L
 
     /** @throws IllegalArgumentException if two pieces or two stocks share a name, or the gap is not from 0 to 1000 mm */
     public CutProblem {
-        pieces = List.copyOf(pieces);
-        stock = List.copyOf(stock);
+        pieces = Named.of(pieces, CutPiece::id, "piece");
+        stock = Named.of(stock, Stock::id, "stock");
         pinned = List.copyOf(pinned);
         if (!(gap >= 0 && gap <= 1000))
             throw new IllegalArgumentException("The gap [%s mm] is not from 0 to 1000 mm.".formatted(gap));
-        unique("piece", pieces.stream().map(CutPiece::id).toList());
-        unique("stock", stock.stream().map(Stock::id).toList());
     }
 
     /** Whether a copy of a piece stays where it lies. */
@@ -52,10 +49,7 @@ public record CutProblem(double gap, List<CutPiece> pieces, List<Stock> stock, L
 
     /** @throws IllegalArgumentException if there is no such piece */
     public CutPiece piece(String id) {
-        return pieces.stream()
-                .filter(piece -> piece.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("There is no piece [%s].".formatted(id)));
+        return Named.find(pieces, id, "piece");
     }
 
     /** What of it is cut of one material. */
@@ -75,16 +69,6 @@ public record CutProblem(double gap, List<CutPiece> pieces, List<Stock> stock, L
 
     /** @throws IllegalArgumentException if there is no such stock */
     public Stock stock(String id) {
-        return stock.stream()
-                .filter(one -> one.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("There is no stock [%s].".formatted(id)));
-    }
-
-    private static void unique(String what, List<String> names) {
-        var seen = new HashSet<String>();
-        for (var name : names)
-            if (!seen.add(name))
-                throw new IllegalArgumentException("The name [%s] stands on two entries of %s.".formatted(name, what));
+        return Named.find(stock, id, "stock");
     }
 }

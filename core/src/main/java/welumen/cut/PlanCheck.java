@@ -1,6 +1,8 @@
 package welumen.cut;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +12,7 @@ import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.index.strtree.STRtree;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
@@ -31,6 +34,8 @@ import welumen.shape.Shape;
 public final class PlanCheck {
     /** In mm. */
     public static final double TOLERANCE = 0.01;
+
+    private static final long MANY = 100_000;
 
     private final CutProblem problem;
     private final Map<String, Judged> grounds = new ConcurrentHashMap<>();
@@ -72,12 +77,33 @@ public final class PlanCheck {
                 .mapToObj(i -> alone(lying.get(i)))
                 .flatMap(List::stream)
                 .toList());
-        for (var i = 0; i < lying.size(); i++)
-            for (var j = i + 1; j < lying.size(); j++)
-                if ((isNew.get(i) || isNew.get(j))
-                        && lying.get(i).stock() == lying.get(j).stock()) together(lying.get(i), lying.get(j), faults);
+        for (var pair : neighbours(lying))
+            if (isNew.get(pair.one()) || isNew.get(pair.other()))
+                together(lying.get(pair.one()), lying.get(pair.other()), faults);
         if (faults.isEmpty()) sound = Set.copyOf(placements);
         return faults;
+    }
+
+    /** Two that may be too near each other, the lesser number first. */
+    private record Pair(int one, int other) {}
+
+    /** Of each stock, by their boxes; in order. */
+    private List<Pair> neighbours(List<Lies> lying) {
+        var trees = new HashMap<String, STRtree>();
+        for (var i = 0; i < lying.size(); i++)
+            trees.computeIfAbsent(lying.get(i).stock().id(), _ -> new STRtree())
+                    .insert(envelope(lying.get(i).shape().outline()), i);
+        var pairs = new ArrayList<Pair>();
+        for (var i = 0; i < lying.size(); i++) {
+            var one = i;
+            var box = envelope(lying.get(i).shape().outline());
+            box.expandBy(problem.gap());
+            trees.get(lying.get(i).stock().id()).query(box, found -> {
+                if ((int) found > one) pairs.add(new Pair(one, (int) found));
+            });
+        }
+        pairs.sort(Comparator.comparingInt(Pair::one).thenComparingInt(Pair::other));
+        return pairs;
     }
 
     private List<PlanFault> copies(List<Placement> placements) {
@@ -143,7 +169,7 @@ public final class PlanCheck {
         for (var flaw : ground.flaws())
             if (box.intersects(flaw.getEnvelopeInternal())
                     && (overlap(OverlayNGRobust.overlay(piece, flaw, OverlayNG.INTERSECTION))
-                            || isTooNear(piece.getBoundary().distance(flaw.getBoundary())))) return true;
+                            || isTooNear(distance(piece.getBoundary(), flaw.getBoundary())))) return true;
         return false;
     }
 
@@ -156,9 +182,16 @@ public final class PlanCheck {
         var a = Planar.polygon(one.shape());
         var b = Planar.polygon(other.shape());
         var crossed = overlap(OverlayNGRobust.overlay(a, b, OverlayNG.INTERSECTION));
-        var distance = crossed ? 0 : a.distance(b);
+        var distance = crossed ? 0 : distance(a, b);
         if (crossed || distance < problem.gap() - TOLERANCE)
             faults.add(new TooClose(one.name(), other.name(), one.stock().id(), distance));
+    }
+
+    /** Of two that have nothing in common; of many corners by an index, since each with each would take for ever. */
+    private static double distance(Geometry one, Geometry other) {
+        return (long) one.getNumPoints() * other.getNumPoints() > MANY
+                ? IndexedFacetDistance.distance(one, other)
+                : one.distance(other);
     }
 
     private static boolean near(Shape one, Shape other, double gap) {

@@ -54,8 +54,14 @@ final class Sheet {
 
     /** The best place for a piece in one of these attitudes; empty if it has none. */
     Optional<Place> placeFor(List<Attitude> attitudes) {
+        return placeFor(attitudes, () -> false);
+    }
+
+    /** The best that was found until it was stopped. */
+    Optional<Place> placeFor(List<Attitude> attitudes, StopSignal stop) {
         return attitudes.stream()
-                .flatMap(attitude -> placeFor(attitude).stream())
+                .takeWhile(_ -> !stop.stopRequested())
+                .flatMap(attitude -> placeFor(attitude, stop).stream())
                 .min(Comparator.comparingDouble(Place::badness));
     }
 
@@ -87,15 +93,17 @@ final class Sheet {
      * Offers every corner of the piece, and of the box round it, up to every corner that is there, and the piece as a
      * whole up to a coarse grid, the most promising first.
      */
-    private Optional<Place> placeFor(Attitude attitude) {
+    private Optional<Place> placeFor(Attitude attitude, StopSignal stop) {
         var offers = new ArrayList<Place>();
         offers(attitude, attitude.corners, anchors, offers);
         offers(attitude, attitude.corners, ground.anchorsOfPoor(attitude.piece.grade()), offers);
         offers(attitude, attitude.lowest, ground.grid, offers);
         offers.sort(Comparator.comparingDouble(Place::badness));
-        for (var offer : offers)
-            if (mayTake(attitude, offer.dx(), offer.dy()) && takes(attitude, offer.dx(), offer.dy()))
-                return Optional.of(pushed(offer));
+        for (var offer : offers) {
+            if (!mayTake(attitude, offer.dx(), offer.dy())) continue;
+            if (takes(attitude, offer.dx(), offer.dy())) return Optional.of(pushed(offer));
+            if (stop.stopRequested()) return Optional.empty();
+        }
         return Optional.empty();
     }
 

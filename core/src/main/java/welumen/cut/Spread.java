@@ -41,20 +41,21 @@ final class Spread {
             if (stop.stopRequested()) return Optional.empty();
             if (hopeless.contains(copy.piece().id()))
                 continue; // one like it found no place, and nothing has moved since
-            var placed = lay(copy, way, open, random);
+            var placed = lay(copy, way, open, random, stop);
             placed.ifPresentOrElse(
                     placements::add, () -> hopeless.add(copy.piece().id()));
         }
         return Optional.of(placements);
     }
 
-    private Optional<Placement> lay(Copy copy, Way way, Map<Ground, Sheet> open, RandomGenerator random) {
+    private Optional<Placement> lay(
+            Copy copy, Way way, Map<Ground, Sheet> open, RandomGenerator random, StopSignal stop) {
         var opened = way.grounds().stream().filter(ground -> !open.get(ground).isEmpty());
         var fresh = way.grounds().stream().filter(ground -> open.get(ground).isEmpty());
         for (var ground : Stream.concat(opened, fresh).toList()) {
             if (!copy.piece().material().equals(ground.stock.material())) continue;
             var sheet = open.get(ground);
-            var place = sheet.placeFor(choice.of(copy.piece(), ground.stock, random, way.tries()));
+            var place = sheet.placeFor(choice.of(copy.piece(), ground.stock, random, way.tries()), stop);
             if (place.isEmpty()) continue;
             var found = place.get();
             sheet.lay(found.attitude(), found.dx(), found.dy());

@@ -113,7 +113,7 @@ public final class StretchCourse {
      *
      * @param at where the middle of its area lies
      */
-    boolean suits(CutPiece piece, Pose lies, Point at) {
+    public boolean suits(CutPiece piece, Pose lies, Point at) {
         if (stretch instanceof Stretch.Any || piece.stretch() instanceof Stretch.Any) return true;
         return Stretch.agree(
                 piece.stretch(), lies.turnDegrees(), lies.flipped(), Math.toDegrees(radiansAt(at.x(), at.y())));

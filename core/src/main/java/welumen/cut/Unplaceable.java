@@ -1,20 +1,45 @@
 package welumen.cut;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import welumen.cut.CutPlan.Unplaced;
 
 /** Finds the real reason why a piece has no place, by trying it alone on each empty stock. */
 public final class Unplaceable {
+    /** Looking for reasons takes no longer than this; then it is only said that no room was found. */
+    private static final long LONGEST_NANOS = 2_000_000_000L;
+
     private final CutProblem problem;
     private final List<Ground> grounds;
+    private final long end = System.nanoTime() + LONGEST_NANOS;
 
     Unplaceable(CutProblem problem, List<Ground> grounds) {
         this.problem = problem;
         this.grounds = grounds;
+    }
+
+    /** One line for each copy that is missing from the placements, where the time was over before all were tried. */
+    public static List<Unplaced> timeIsOver(CutProblem problem, List<Placement> placements) {
+        return missing(problem, placements).stream()
+                .map(copy -> new Unplaced(copy.piece(), copy.copy(), "the time was over before it was tried"))
+                .toList();
+    }
+
+    private record Copy(String piece, int copy) {}
+
+    private static List<Copy> missing(CutProblem problem, List<Placement> placements) {
+        var placed = placements.stream()
+                .map(placement -> new Copy(placement.piece(), placement.copy()))
+                .collect(Collectors.toSet());
+        return problem.pieces().stream()
+                .flatMap(piece ->
+                        IntStream.rangeClosed(1, piece.quantity()).mapToObj(copy -> new Copy(piece.id(), copy)))
+                .filter(copy -> !placed.contains(copy))
+                .toList();
     }
 
     /** One line for each copy that is missing from the placements. */
@@ -29,19 +54,17 @@ public final class Unplaceable {
 
     /** One line for each copy that is missing from the placements. */
     List<Unplaced> reasons(List<Placement> placements) {
-        var unplaced = new ArrayList<Unplaced>();
         Map<String, String> reasons = new HashMap<>();
-        for (var piece : problem.pieces())
-            for (var copy = 1; copy <= piece.quantity(); copy++)
-                if (!isPlaced(placements, piece, copy))
-                    unplaced.add(
-                            new Unplaced(piece.id(), copy, reasons.computeIfAbsent(piece.id(), _ -> reason(piece))));
-        return unplaced;
+        return missing(problem, placements).stream()
+                .map(copy -> new Unplaced(
+                        copy.piece(),
+                        copy.copy(),
+                        reasons.computeIfAbsent(copy.piece(), id -> reason(problem.piece(id)))))
+                .toList();
     }
 
-    private static boolean isPlaced(List<Placement> placements, CutPiece piece, int copy) {
-        return placements.stream()
-                .anyMatch(placement -> placement.piece().equals(piece.id()) && placement.copy() == copy);
+    private boolean isOver() {
+        return System.nanoTime() > end;
     }
 
     private String reason(CutPiece piece) {
@@ -54,7 +77,7 @@ public final class Unplaceable {
                     : "there is no stock of “%s”".formatted(piece.material());
         if (right.stream().noneMatch(ground -> mayLieSomehow(piece, ground.stock)))
             return "none of its turns agrees with the stretch of the stock";
-        if (fitsAlone(piece, right)) return "no room was found beside the others";
+        if (isOver() || fitsAlone(piece, right) || isOver()) return "no room was found beside the others";
         var anyGrade = piece.times(1).graded(4);
         if (fitsAlone(anyGrade, right))
             return "no place of grade %d or better is large enough".formatted(piece.grade());
@@ -72,7 +95,7 @@ public final class Unplaceable {
         var choice = new AttitudeChoice(); // its own, since attitudes are kept by the piece's name
         return stocks.stream()
                 .anyMatch(ground -> new Sheet(ground, problem.gap(), Taste.ROWS)
-                        .placeFor(choice.of(piece, ground.stock, random, Tries.MANY))
+                        .placeFor(choice.of(piece, ground.stock, random, Tries.MANY), this::isOver)
                         .isPresent());
     }
 }

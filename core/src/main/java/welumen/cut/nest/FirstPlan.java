@@ -2,10 +2,12 @@ package welumen.cut.nest;
 
 import java.util.ArrayList;
 import java.util.List;
+import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
 import welumen.cut.Placement;
 import welumen.cut.PlanCheck;
 import welumen.cut.Stock;
+import welumen.cut.StopSignal;
 
 /** A valid plan within a moment, for a first answer and for reckoning with many hides. */
 public final class FirstPlan {
@@ -17,15 +19,24 @@ public final class FirstPlan {
     /** What of one material is to be laid on what. */
     record Kind(String material, List<Field> fields, List<Item> items) {}
 
-    /** Of those materials of which there is something to lay. */
-    static List<Kind> kinds(CutProblem problem, Fineness fineness) {
+    /** What each pair of pieces weighs takes memory by their square; of more than so many none is searched for. */
+    private static final int MANY = 1500;
+
+    /** Whether there is too much of one material for anything but rows. */
+    static boolean isCrowded(CutProblem one) {
+        return CutPiece.count(one.pieces()) > MANY;
+    }
+
+    /** Of those materials of which there is something to lay, and not too much. */
+    static List<Kind> kinds(CutProblem problem, Fineness fineness, StopSignal stop) {
         var kinds = new ArrayList<Kind>();
         for (var material :
                 problem.stock().stream().map(Stock::material).distinct().toList()) {
             var one = problem.of(material);
+            if (isCrowded(one)) continue;
             // who reckons how many hides of a delivery are needed opens them as they come, and does not choose
             var stocks = fineness == Fineness.FINE ? OpeningOrder.of(one) : one.stock();
-            var items = Items.of(problem, stocks, fineness);
+            var items = Items.of(problem, stocks, fineness, stop);
             if (items.isEmpty()) continue;
             var fields = stocks.stream()
                     .map(stock -> new Field(problem, stock, fineness))
@@ -46,14 +57,14 @@ public final class FirstPlan {
         fields.subList(0, open).parallelStream().forEach(field -> grades.forEach(field::obstacles));
     }
 
-    /** The largest piece first, each on the first stock that has a place for it; not checked yet. */
-    static List<Placement> quick(CutProblem problem, List<Kind> kinds, long seed) {
+    /** The largest piece first, each on the first stock that has a place for it, until it is stopped; not checked yet. */
+    static List<Placement> quick(CutProblem problem, List<Kind> kinds, long seed, StopSignal stop) {
         var quick = new ArrayList<>(problem.pinned());
         for (var kind : kinds)
             quick.addAll(
                     RepeatSearch.isFor(kind.fields())
-                            ? RepeatSearch.first(kind.fields(), kind.items())
-                            : QuickPlan.of(kind.fields(), kind.items(), seed));
+                            ? RepeatSearch.first(kind.fields(), kind.items(), stop)
+                            : QuickPlan.of(kind.fields(), kind.items(), seed, stop));
         return quick;
     }
 
@@ -73,6 +84,7 @@ public final class FirstPlan {
 
     /** The same without the judge's word, for reckoning with hundreds of them. */
     public static List<Placement> unchecked(CutProblem problem, long seed) {
-        return List.copyOf(quick(problem, kinds(problem, Fineness.COARSE), seed));
+        StopSignal never = () -> false;
+        return List.copyOf(quick(problem, kinds(problem, Fineness.COARSE, never), seed, never));
     }
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import welumen.cut.CutProblem;
 import welumen.cut.Stock;
+import welumen.cut.StopSignal;
 
 /** The copies that are to be laid on some stocks, the largest first; those that are pinned lie already. */
 final class Items {
@@ -12,9 +13,15 @@ final class Items {
 
     /** Those alone that may lie on one of the stocks some way. */
     static List<Item> of(CutProblem problem, List<Stock> stocks, Fineness fineness) {
+        return of(problem, stocks, fineness, () -> false);
+    }
+
+    /** Those that are looked at before it is stopped. */
+    static List<Item> of(CutProblem problem, List<Stock> stocks, Fineness fineness, StopSignal stop) {
         var items = new ArrayList<Item>();
         var firsts = problem.pieces().parallelStream()
                 .filter(piece -> piece.material().equals(stocks.getFirst().material()))
+                .filter(_ -> !stop.stopRequested())
                 .map(piece -> Item.of(piece, problem.gap(), stocks, fineness))
                 .toList();
         for (var first : firsts) {

@@ -18,6 +18,7 @@ import welumen.cut.PlanScore;
 import welumen.cut.Repeat;
 import welumen.cut.SheetUses;
 import welumen.cut.Spreading;
+import welumen.cut.Stock;
 import welumen.cut.StopSignal;
 import welumen.cut.Unplaceable;
 
@@ -32,21 +33,29 @@ public final class Nester {
     /** Up to so many pieces times stocks are spread corner to corner too. */
     private static final int FEW = 60;
 
+    /** Who gives no time at all wants a plan all the same. */
+    private static final long FIRST_NANOS = 1_500_000_000L;
+
     private final CutProblem problem;
     private final PlanCheck judge;
     private final List<Search> searches;
     private List<Placement> best;
     private PlanScore score;
+    /** Whether the time was over before every piece had been tried once. */
+    private final boolean isCutShort;
 
     private Nester(CutProblem problem, NestOptions options, StopSignal stop) {
         this.problem = problem;
         this.judge = new PlanCheck(problem);
-        var kinds = FirstPlan.kinds(problem, Fineness.FINE);
+        var kinds = FirstPlan.kinds(problem, Fineness.FINE, stop);
         this.best = first(kinds, options, stop);
         this.score = PlanScore.of(problem, best);
-        this.searches = kinds.stream()
-                .map(kind -> Search.of(kind.fields(), kind.items(), on(kind), options.seed()))
-                .toList();
+        this.isCutShort = stop.stopRequested();
+        this.searches = isCutShort
+                ? List.of()
+                : kinds.stream()
+                        .map(kind -> Search.of(kind.fields(), kind.items(), on(kind), options.seed()))
+                        .toList();
     }
 
     private List<Placement> on(FirstPlan.Kind kind) {
@@ -68,11 +77,12 @@ public final class Nester {
         if (!faults.isEmpty())
             throw new IllegalArgumentException(
                     "A pinned piece cannot stay: " + faults.getFirst().said());
-        var nester = new Nester(problem, options, stop);
+        StopSignal now = () -> stop.stopRequested() || System.nanoTime() > end;
+        var first = Math.max(end, System.nanoTime() + FIRST_NANOS);
+        var nester = new Nester(problem, options, () -> stop.stopRequested() || System.nanoTime() > first);
         var rounds = 1L;
         progress.advanced(rounds, nester.plan(rounds, false));
         try (var pool = Workers.pool(Workers.COUNT)) {
-            StopSignal now = () -> stop.stopRequested() || System.nanoTime() > end;
             while (rounds < options.rounds() && !nester.searches.isEmpty() && !now.stopRequested()) {
                 if (!nester.round(pool, rounds, now)) break;
                 rounds++;
@@ -100,19 +110,28 @@ public final class Nester {
     /** A plan within a second or so, material by material: a roll beside them makes hides no harder to lay. */
     private List<Placement> first(List<FirstPlan.Kind> kinds, NestOptions options, StopSignal stop) {
         var placements = new LinkedHashSet<>(problem.pinned());
+        for (var material :
+                problem.stock().stream().map(Stock::material).distinct().toList())
+            if (FirstPlan.isCrowded(problem.of(material))) placements.addAll(rows(problem.of(material), stop));
         for (var kind : kinds) placements.addAll(first(problem.of(kind.material()), kind, options, stop));
         return List.copyOf(placements);
     }
 
     /** Where there is little to lay of a material, its pieces are also spread corner to corner. */
     private static List<Placement> first(CutProblem one, FirstPlan.Kind kind, NestOptions options, StopSignal stop) {
-        var quick = FirstPlan.quick(one, List.of(kind), options.seed());
+        var quick = FirstPlan.quick(one, List.of(kind), options.seed(), stop);
         var isValid = PlanCheck.faults(one, quick).isEmpty();
         var isPatterned = one.stock().stream().anyMatch(Repeat::isIn);
         if (isValid
                 && (isPatterned || CutPiece.count(one.pieces()) * one.stock().size() > FEW)) return quick;
         var spread = Spreading.lay(one, stop);
         return isValid && PlanScore.of(one, quick).compareTo(PlanScore.of(one, spread)) < 0 ? quick : spread;
+    }
+
+    /** Of so many pieces that a search would not come round. */
+    private static List<Placement> rows(CutProblem one, StopSignal stop) {
+        var rows = RowsPlan.of(one, stop);
+        return PlanCheck.faults(one, rows).isEmpty() ? rows : one.pinned();
     }
 
     /** One round of all workers on one material; false if it was stopped on the way, which leaves everything as it was. */
@@ -152,7 +171,9 @@ public final class Nester {
     private CutPlan plan(long rounds, boolean withReasons) {
         return new CutPlan(
                 best,
-                withReasons ? Unplaceable.reasons(problem, best) : List.of(),
+                !withReasons
+                        ? List.of()
+                        : isCutShort ? Unplaceable.timeIsOver(problem, best) : Unplaceable.reasons(problem, best),
                 SheetUses.of(problem, best),
                 rounds);
     }

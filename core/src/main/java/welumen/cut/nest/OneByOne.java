@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import welumen.cut.Placement;
+import welumen.cut.StopSignal;
 
 /** A plan in which each piece is laid once, beside those before it, on the first stock that has a place for it. */
 abstract sealed class OneByOne permits QuickPlan, RepeatPlan {
@@ -33,12 +34,13 @@ abstract sealed class OneByOne permits QuickPlan, RepeatPlan {
         return IntStream.range(0, items.size()).boxed().toList();
     }
 
-    /** @param order the numbers of the items, each once */
-    final List<Placement> lay(List<Integer> order) {
+    /** @param order the numbers of the items, each once; those that are left when it is stopped find no place */
+    final List<Placement> lay(List<Integer> order, StopSignal stop) {
         var placements = new ArrayList<Placement>();
         var open = 1;
         for (var item : order)
             for (var on = 0; on < layout.fields.size(); on++) {
+                if (stop.stopRequested()) return placements;
                 var place = place(item, on, on < open);
                 if (place.isEmpty()) continue;
                 open = Math.max(open, on + 1);

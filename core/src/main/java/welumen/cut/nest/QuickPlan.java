@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.random.RandomGenerator;
 import welumen.cut.Placement;
+import welumen.cut.StopSignal;
 
 /**
  * A plan within the first second: the largest piece first, each at the best of some free places on the first stock that has
@@ -24,8 +25,8 @@ final class QuickPlan extends OneByOne {
     }
 
     /** Of one material: where each item lies that found a place. */
-    static List<Placement> of(List<Field> fields, List<Item> items, long seed) {
-        return new QuickPlan(fields, items, seed).lay(inOrder(items));
+    static List<Placement> of(List<Field> fields, List<Item> items, long seed, StopSignal stop) {
+        return new QuickPlan(fields, items, seed).lay(inOrder(items), stop);
     }
 
     @Override

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import welumen.cut.Placement;
 import welumen.cut.Repeat;
+import welumen.cut.StopSignal;
 import welumen.shape.Point;
 
 /**
@@ -23,8 +24,8 @@ final class RepeatPlan extends OneByOne {
     }
 
     /** @param order the numbers of the items, each once */
-    static List<Placement> of(List<Field> fields, List<Item> items, List<Integer> order) {
-        return new RepeatPlan(fields, items).lay(order);
+    static List<Placement> of(List<Field> fields, List<Item> items, List<Integer> order, StopSignal stop) {
+        return new RepeatPlan(fields, items).lay(order, stop);
     }
 
     @Override

@@ -36,8 +36,8 @@ final class RepeatSearch extends Search {
     }
 
     /** The first plan, the largest first. */
-    static List<Placement> first(List<Field> fields, List<Item> items) {
-        return RepeatPlan.of(fields, items, OneByOne.inOrder(items));
+    static List<Placement> first(List<Field> fields, List<Item> items, StopSignal stop) {
+        return RepeatPlan.of(fields, items, OneByOne.inOrder(items), stop);
     }
 
     @Override
@@ -47,7 +47,7 @@ final class RepeatSearch extends Search {
         @Nullable List<Placement> best = null;
         for (var i = 0; i < TRIES && !stop.stopRequested(); i++) {
             var next = swapped(random);
-            var placements = RepeatPlan.of(fields, items, next);
+            var placements = RepeatPlan.of(fields, items, next, () -> false);
             if (best != null && !isShorter(placements, best)) continue;
             best = placements;
             bestOrder = next;

@@ -1,6 +1,5 @@
 package welumen.desktop.cut;
 
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Objects;
 import java.util.Optional;
@@ -224,8 +223,6 @@ final class HidesLeaf extends Leaf {
             taken(hide, HideDrawing.read(file), "");
         } catch (BadFile fault) {
             answer.setText("The drawing [%s] cannot be read: %s".formatted(file.getFileName(), fault.getMessage()));
-        } catch (IOException fault) {
-            answer.setText("The drawing [%s] cannot be read.".formatted(file.getFileName()));
         }
     }
 }

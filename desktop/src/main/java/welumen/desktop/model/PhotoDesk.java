@@ -11,6 +11,7 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import welumen.cabin.Part;
 import welumen.evidence.Camera;
+import welumen.files.outside.Outside;
 import welumen.files.photo.PhotoFile;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.job.LogSearch;
@@ -44,7 +45,7 @@ public final class PhotoDesk {
     public void keep(List<Path> files, Consumer<List<String>> then) {
         beside(
                 kept -> {
-                    for (var file : files) keep(() -> Files.readAllBytes(file), file, kept);
+                    for (var file : files) keep(() -> Outside.bytes(file, PhotoFile.LARGEST), file, kept);
                 },
                 then);
     }

@@ -1,7 +1,5 @@
 package welumen.desktop.pattern;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
@@ -22,6 +20,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.files.full.Paper;
 import welumen.files.json.BadFile;
+import welumen.files.outside.Outside;
 import welumen.files.pattern.PatternDxf;
 import welumen.files.pattern.PatternSvg;
 import welumen.job.JobChange;
@@ -194,7 +193,7 @@ final class PieceTools {
         var part = model.picked();
         if (part.isEmpty()) return;
         try {
-            var text = Files.readString(file);
+            var text = Outside.text(file);
             var isSvg = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".svg");
             var read = isSvg
                     ? PatternSvg.read(text, part.get().id())
@@ -209,8 +208,6 @@ final class PieceTools {
             }
         } catch (BadFile fault) {
             wrong.accept("The drawing [%s] cannot be read: %s".formatted(file.getFileName(), fault.getMessage()));
-        } catch (IOException fault) {
-            wrong.accept("The drawing [%s] cannot be read.".formatted(file.getFileName()));
         }
     }
 

@@ -1,6 +1,5 @@
 package welumen.desktop.strip;
 
-import java.nio.file.Files;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -21,6 +20,8 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.files.label.LabelReader;
 import welumen.files.label.LabelSheet;
+import welumen.files.outside.Outside;
+import welumen.files.photo.PhotoFile;
 import welumen.strip.BagContents;
 import welumen.strip.LabelCode;
 import welumen.strip.TrimLabel;
@@ -121,7 +122,7 @@ final class BagsLeaf extends Leaf {
         chooser.setTitle("A photo of a label");
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Photos", "*.jpg", "*.jpeg", "*.png"));
         var file = chooser.showOpenDialog(getScene().getWindow());
-        if (file != null) read(() -> Files.readAllBytes(file.toPath()), file.getName());
+        if (file != null) read(() -> Outside.bytes(file.toPath(), PhotoFile.LARGEST), file.getName());
     }
 
     /** Off this thread: a bad photo is tried in many ways. */

@@ -1,7 +1,5 @@
 package welumen.desktop.survey;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -30,6 +28,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.files.json.BadFile;
 import welumen.files.outline.OutlineReader;
+import welumen.files.outside.Outside;
 import welumen.job.JobChange.AtSurvey;
 import welumen.measure.Length;
 import welumen.measure.Lengths;
@@ -249,8 +248,8 @@ final class FitLeaf extends Leaf {
         var part = model.picked();
         if (part.isEmpty()) return;
         try {
-            var must = OutlineReader.needed(Files.readString(needed));
-            bought = Optional.of(OutlineReader.read(Files.readString(boughtFile)));
+            var must = OutlineReader.needed(Outside.text(needed));
+            bought = Optional.of(OutlineReader.read(Outside.text(boughtFile)));
             place = Optional.of(must);
             wrong.setText("");
             edge.getItems()
@@ -261,8 +260,6 @@ final class FitLeaf extends Leaf {
             layAgain();
         } catch (BadFile fault) {
             wrong.setText("An outline cannot be read: " + fault.getMessage());
-        } catch (IOException fault) {
-            wrong.setText("The file [%s] cannot be read.".formatted(fault.getMessage()));
         }
     }
 

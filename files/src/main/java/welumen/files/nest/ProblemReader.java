@@ -1,6 +1,7 @@
 package welumen.files.nest;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.function.Function;
 import welumen.cut.CutPiece;
@@ -51,10 +52,10 @@ public final class ProblemReader {
     }
 
     private static <T> void unique(List<Place> places, List<T> all, Function<T, String> id) throws BadFile {
+        var seen = new HashSet<String>();
         for (var i = 0; i < all.size(); i++)
-            for (var j = 0; j < i; j++)
-                if (id.apply(all.get(i)).equals(id.apply(all.get(j))))
-                    throw places.get(i).at("id").wrong("“%s” stands there twice.".formatted(id.apply(all.get(i))));
+            if (!seen.add(id.apply(all.get(i))))
+                throw places.get(i).at("id").wrong("“%s” stands there twice.".formatted(id.apply(all.get(i))));
     }
 
     private static CutPiece piece(Place place) throws BadFile {

@@ -1,12 +1,11 @@
 package welumen.files.pattern;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Locale;
 import welumen.cabin.PartId;
 import welumen.files.json.BadFile;
+import welumen.files.outside.Outside;
 import welumen.shape.Outline;
 import welumen.shape.Shape;
 
@@ -17,11 +16,10 @@ public final class HideDrawing {
     private HideDrawing() {}
 
     /**
-     * @throws BadFile if it is no drawing, or holds more than one outline
-     * @throws IOException if the file cannot be read
+     * @throws BadFile if it cannot be read, is no drawing, or holds more than one outline
      */
-    public static Shape read(Path file) throws BadFile, IOException {
-        var text = Files.readString(file);
+    public static Shape read(Path file) throws BadFile {
+        var text = Outside.text(file);
         var isSvg = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT).endsWith(".svg");
         var pieces = isSvg ? PatternSvg.read(text, NOBODYS) : PatternDxf.read(text, NOBODYS);
         if (pieces.size() != 1)

@@ -25,16 +25,16 @@ public final class PatternCsv {
                         + edge.finish().word())
                 .collect(Collectors.joining("; "));
         return Stream.of(
-                        piece.name(),
+                        words(piece.name()),
                         piece.part().value(),
-                        piece.material(),
+                        words(piece.material()),
                         piece.pairing().word(),
                         Integer.toString(piece.grade()),
                         number(box.width()),
                         number(box.height()),
                         number(piece.net().area() / 100),
                         number(CuttingLine.of(piece).area() / 100),
-                        edges)
+                        words(edges))
                 .map(PatternCsv::field)
                 .collect(Collectors.joining(","));
     }
@@ -43,9 +43,15 @@ public final class PatternCsv {
         return String.format(Locale.ROOT, "%.1f", value);
     }
 
-    /** Quoted where it must be; what a table would take for a formula is parted from its sign. */
+    /** What a table would take for a formula is parted from its sign; no words are a number. */
+    private static String words(String text) {
+        return text.matches("(?s)\\s*[=+@\\-\\t\\r].*") || text.startsWith("\t") || text.startsWith("\r")
+                ? "'" + text
+                : text;
+    }
+
+    /** Quoted where it must be. */
     private static String field(String text) {
-        var safe = text.matches("[=+@-].*") && !text.matches("-?\\d.*") ? "'" + text : text;
-        return safe.matches("(?s).*[\",\r\n].*") ? '"' + safe.replace("\"", "\"\"") + '"' : safe;
+        return text.matches("(?s).*[\",\r\n].*") ? '"' + text.replace("\"", "\"\"") + '"' : text;
     }
 }

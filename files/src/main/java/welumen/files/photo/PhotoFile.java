@@ -11,7 +11,6 @@ import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -22,6 +21,7 @@ import java.util.Set;
 import java.util.TimeZone;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
+import welumen.files.outside.Outside;
 import welumen.journal.StoreException;
 import welumen.trace.Picture;
 
@@ -34,7 +34,7 @@ public final class PhotoFile {
     public static final int MOST_MEGAPIXELS = 64;
 
     /** In bytes; larger files are no photos. */
-    static final long LARGEST = 200_000_000;
+    public static final long LARGEST = 200_000_000;
 
     private static final Set<String> FORMATS = Set.of("jpeg", "png");
 
@@ -43,15 +43,13 @@ public final class PhotoFile {
 
     /** @param name what it is called outside, for the message */
     public PhotoFile(byte[] content, String name) {
-        this.content = content;
+        this.content = PngChunks.needed(content);
         this.name = name;
     }
 
     /** @throws IOException if it is too large for a photo, or cannot be read */
     public static PhotoFile of(Path file) throws IOException {
-        if (Files.isDirectory(file)) throw new IOException("it is a folder");
-        if (Files.size(file) > LARGEST) throw new IOException("it is too large for a photo");
-        return new PhotoFile(Files.readAllBytes(file), file.toString());
+        return new PhotoFile(Outside.bytes(file, LARGEST), file.toString());
     }
 
     /**
@@ -61,6 +59,8 @@ public final class PhotoFile {
      */
     public BufferedImage read(int longest) {
         try (var in = ImageIO.createImageInputStream(new ByteArrayInputStream(content))) {
+            if (JpegScans.count(content) > JpegScans.MOST)
+                throw new IOException("it is drawn over %d times, as no camera does".formatted(JpegScans.MOST));
             var readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) throw new IOException("it is no JPEG or PNG");
             var reader = readers.next();

@@ -1,0 +1,75 @@
+package welumen.cut.nest;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import welumen.cut.CutPiece;
+import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
+import welumen.cut.NestOptions;
+import welumen.cut.PlanCheck;
+import welumen.cut.Stock;
+import welumen.cut.Stretch;
+import welumen.cut.Turns;
+import welumen.shape.Outline;
+import welumen.shape.Point;
+import welumen.shape.Shape;
+
+/** The time binds the first plan too: what is not laid by then is left over, and says so. */
+class BoundedTest {
+    private static final NestOptions A_SECOND = new NestOptions(Long.MAX_VALUE, Duration.ofSeconds(1), 1);
+
+    private static CutPiece piece(String id, Outline outline, int count, Turns turns) {
+        return new CutPiece(id, new Shape(outline), count, "", turns, false, 4, new Stretch.Any(), "");
+    }
+
+    private static CutPlan laid(List<CutPiece> pieces, Stock stock) {
+        var problem = new CutProblem(2, pieces, List.of(stock), List.of());
+        var plan = Nester.lay(problem, A_SECOND, (_, _) -> {}, () -> false);
+        assertThat(PlanCheck.faults(problem, plan.placements())).isEmpty();
+        assertThat(plan.placements()).isNotEmpty();
+        assertThat(plan.placements().size() + plan.unplaced().size()).isEqualTo(CutPiece.count(pieces));
+        return plan;
+    }
+
+    private static Stock roll(double length) {
+        return new Stock.Roll("r", "", 1400, length, 1, 0, 0);
+    }
+
+    @Test
+    void tenThousandOfOnePiece() {
+        var plan = laid(List.of(piece("a", Outline.rectangle(50, 40), 10_000, new Turns.Free())), roll(60_000));
+        assertThat(plan.placements()).as("in rows they lie in a moment").hasSizeGreaterThan(5_000);
+    }
+
+    @Test
+    void manyDifferentPieces() {
+        laid(
+                IntStream.range(0, 20_000)
+                        .mapToObj(i -> piece("a" + i, Outline.rectangle(40 + i % 30, 30 + i % 20), 1, new Turns.Free()))
+                        .toList(),
+                roll(200_000));
+    }
+
+    @Test
+    void fiveThousandTurnsOfOnePiece() {
+        var turns = IntStream.range(0, 5_000).mapToObj(i -> 0.07 * i).toList();
+        var plan = laid(List.of(piece("a", Outline.rectangle(50, 40), 20, new Turns.Listed(turns))), roll(6_000));
+        assertThat(plan.unplaced()).isEmpty();
+    }
+
+    @Test
+    void aRingOfManyCorners() {
+        var ring = new ArrayList<Point>();
+        for (var i = 0; i < 30_000; i++) {
+            var angle = 2 * Math.PI * i / 30_000;
+            var radius = 200 + 15 * Math.sin(7 * angle);
+            ring.add(new Point(radius * Math.cos(angle), radius * Math.sin(angle)));
+        }
+        laid(List.of(piece("a", Outline.ofRing(ring).orThrow(), 4, new Turns.Free())), roll(3_000));
+    }
+}
