@@ -20,11 +20,18 @@ final class NoRoom {
      */
     static String said(String what, Path where, Exception fault) {
         var message = String.valueOf(fault.getMessage()).lines().findFirst().orElse("");
-        if (!isFull(message, where))
+        if (!is(where, fault))
             return "%s: %s. See that the folder can be written and nobody else writes there, then do it again."
                     .formatted(what, message);
         return "%s: the disk is full. Free at least %d MB there, then do it again; what was kept before is kept."
                 .formatted(what, WANTED >> 20);
+    }
+
+    /** Whether that is why something failed, by its own words or by what room there is. */
+    static boolean is(Path where, Throwable fault) {
+        for (var cause = fault; cause != null; cause = cause.getCause())
+            if (isFull(String.valueOf(cause.getMessage()), where)) return true;
+        return false;
     }
 
     private static boolean isFull(String message, Path where) {

@@ -64,6 +64,8 @@ final class Schema {
                     .migrate();
             fillSums(source);
         } catch (RuntimeException | SQLException fault) {
+            if (NoRoom.is(file, fault))
+                throw new StoreException(NoRoom.said("[%s] cannot be opened".formatted(file), file, fault), fault);
             throw new StoreException(
                     "The workshop file [%s] could not be brought up to date: %s. Restore the last backup."
                             .formatted(file, fault.getMessage()),

@@ -82,7 +82,7 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
         } catch (SQLException fault) {
             throw damaged(file, fault);
         } catch (IOException fault) {
-            throw new StoreException("[%s] cannot be written: %s.".formatted(file, fault.getMessage()), fault);
+            throw new StoreException(NoRoom.said("[%s] cannot be opened".formatted(file), file, fault), fault);
         }
     }
 
@@ -343,6 +343,8 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
     }
 
     private static StoreException damaged(Path file, SQLException fault) {
+        if (NoRoom.is(file, fault))
+            return new StoreException(NoRoom.said("[%s] cannot be opened".formatted(file), file, fault), fault);
         return new StoreException(
                 "The workshop file [%s] is damaged or no workshop: %s. Restore a backup: welumen restore \"%s\"."
                         .formatted(file, fault.getMessage(), file.getParent()),

@@ -61,7 +61,7 @@ public final class WorkshopFolder implements AutoCloseable {
         } catch (IOException fault) {
             lock.close();
             throw new StoreException(
-                    "A restore in [%s] could not be ended: %s".formatted(folder, fault.getMessage()), fault);
+                    NoRoom.said("A restore in [%s] could not be ended".formatted(folder), folder, fault), fault);
         } catch (StoreException fault) {
             lock.close();
             throw fault;

@@ -14,18 +14,28 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import welumen.cabin.PartId;
+import welumen.cut.FromPattern;
+import welumen.files.full.Paper;
+import welumen.files.full.PiecePdf;
 import welumen.files.json.BadFile;
+import welumen.measure.Parsed.Understood;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Face;
+import welumen.pattern.FromOutside;
 import welumen.pattern.Grain;
 import welumen.pattern.Inside;
 import welumen.pattern.KeepOut;
+import welumen.pattern.Mirrored;
+import welumen.pattern.Notches;
 import welumen.pattern.Pairing;
+import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.pattern.Piercing;
 import welumen.pattern.Relief;
 import welumen.pattern.Under;
+import welumen.pattern.hole.HoleMap;
+import welumen.pattern.relief.Blank;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 
@@ -319,7 +329,7 @@ class PatternFilesTest {
     }
 
     static Stream<Integer> seeds() {
-        return Stream.iterate(0, seed -> seed < 300, seed -> seed + 1);
+        return Stream.iterate(0, seed -> seed < Integer.getInteger("fuzz.rounds", 300), seed -> seed + 1);
     }
 
     /** Letters changed, cut out and doubled at random: it is read, or refused in words, and nothing else. */
@@ -340,8 +350,32 @@ class PatternFilesTest {
         try {
             var read = isSvg == 1 ? PatternSvg.read(text.toString(), PART) : PatternDxf.read(text.toString(), PART);
             assertThat(read).isNotEmpty();
+            if (FromOutside.sound(read, PART::equals, PART) instanceof Understood<List<Piece>>(var pieces))
+                pieces.forEach(PatternFilesTest::canBeWorkedWith);
         } catch (BadFile refused) {
             assertThat(refused).hasMessageMatching("(?s).*[.].*");
+        }
+    }
+
+    /** Whatever came through the gate can be drawn, cut, written and printed. */
+    private static void canBeWorkedWith(Piece piece) {
+        var patterns = Patterns.of(List.of(piece), List.of());
+        assertThat(Blank.of(piece).area()).isPositive();
+        assertThat(FromPattern.pieces(List.of(piece))).isNotEmpty();
+        assertThat(Notches.of(piece, List.of(), patterns)).isNotNull();
+        assertThat(Mirrored.of(piece, PART, piece.name()).net().area()).isPositive();
+        assertThat(HoleMap.of(piece, 0)).isNotNull();
+        assertThat(PatternCsv.write(List.of(piece))).contains("\r\n");
+        assertThat(PatternSvg.write(List.of(piece))).contains("path");
+        assertThat(PatternDxf.write(List.of(piece))).contains("BLOCK");
+        assertThat(PiecePdf.on(Paper.Sheet.A4, piece, patterns)).isNotEmpty();
+    }
+
+    @Test
+    void noCellIsAFormula() {
+        for (var name : List.of("=1+1", "+1", "-5", "@sum", "\t=1", "\r=1", " =1")) {
+            var line = PatternCsv.write(List.of(piece(1).named(name))).split("\r\n", 2)[1];
+            assertThat(line).as(name).matches("(?s)\"?'.*");
         }
     }
 

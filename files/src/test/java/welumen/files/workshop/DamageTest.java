@@ -130,7 +130,7 @@ class DamageTest {
     void anyFlippedBitIsNoticedOrDoesNoHarm(@TempDir Path bent) throws IOException {
         var whole = Files.readAllBytes(folder.resolve("workshop.sqlite"));
         var random = new Random(20260414);
-        for (var round = 0; round < 200; round++) {
+        for (var round = 0; round < Integer.getInteger("flip.rounds", 200); round++) {
             var content = whole.clone();
             var at = random.nextInt(content.length);
             content[at] ^= (byte) (1 << random.nextInt(8));

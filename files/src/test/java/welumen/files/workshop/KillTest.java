@@ -11,7 +11,7 @@ import org.junit.jupiter.api.io.TempDir;
 import welumen.job.Job;
 import welumen.journal.Note.Made;
 
-/** Kills a program outright in the middle of a burst of entries, twenty times over on one workshop. */
+/** Kills a program outright in the middle of a burst of entries, twenty times over on one workshop; more in scripts/fuzz. */
 class KillTest {
     @TempDir
     Path folder;
@@ -19,7 +19,7 @@ class KillTest {
     @Test
     void everyAcknowledgedEntryIsThereAfterAKill() throws IOException, InterruptedException {
         var random = new Random(20260414);
-        for (var round = 0; round < 20; round++) {
+        for (var round = 0; round < Integer.getInteger("kill.rounds", 20); round++) {
             var acknowledged = burst(random.nextInt(Burst.ENTRIES));
             try (var workshop = WorkshopFolder.open(folder)) {
                 var journal = workshop.job(Burst.JOB, Clock.systemUTC());
