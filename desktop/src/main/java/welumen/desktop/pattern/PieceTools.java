@@ -14,10 +14,13 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
 import javafx.stage.FileChooser;
+import welumen.cabin.Cabin;
+import welumen.cabin.PartId;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Beside;
 import welumen.files.full.Paper;
 import welumen.files.json.BadFile;
 import welumen.files.outside.Outside;
@@ -48,6 +51,7 @@ final class PieceTools {
     private final Consumer<String> facts;
     private final Consumer<String> begin;
     private final ComboBox<Paper> paper = new ComboBox<>();
+    private final Beside reading;
     private final Button open = Nodes.button("Open a drawing", "Pieces from a DXF or SVG file", this::choose);
 
     /**
@@ -62,6 +66,7 @@ final class PieceTools {
             Consumer<String> facts,
             Consumer<String> begin) {
         this.model = model;
+        this.reading = new Beside(model);
         this.picked = picked;
         this.wrong = wrong;
         this.facts = facts;
@@ -188,26 +193,36 @@ final class PieceTools {
         if (file != null) open(file.toPath());
     }
 
-    /** All of a drawing's pieces, or none and why. */
+    /** All of a drawing's pieces, or none and why; a large one is read beside. */
     void open(Path file) {
         var part = model.picked();
         if (part.isEmpty()) return;
+        var cabin = model.job().cabin();
+        wrong.accept("");
+        facts.accept("Reading %s …".formatted(file.getFileName()));
+        reading.ask(() -> read(file, part.get().id(), cabin), read -> {
+            switch (read) {
+                case Refused<List<Piece>>(var why) -> {
+                    facts.accept("");
+                    wrong.accept(why);
+                }
+                case Understood<List<Piece>>(var pieces) -> take(pieces);
+            }
+        });
+    }
+
+    private static Parsed<List<Piece>> read(Path file, PartId part, Cabin cabin) {
         try {
             var text = Outside.text(file);
             var isSvg = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".svg");
-            var read = isSvg
-                    ? PatternSvg.read(text, part.get().id())
-                    : PatternDxf.read(text, part.get().id());
-            switch (FromOutside.sound(
-                    read,
-                    id -> model.job().cabin().findOne(id).isPresent(),
-                    part.get().id())) {
-                case Refused<List<Piece>>(var why) ->
-                    wrong.accept("The drawing [%s] is not taken in: %s".formatted(file.getFileName(), why));
-                case Understood<List<Piece>>(var pieces) -> take(pieces);
-            }
+            var read = isSvg ? PatternSvg.read(text, part) : PatternDxf.read(text, part);
+            var sound = FromOutside.sound(read, id -> cabin.findOne(id).isPresent(), part);
+            return sound instanceof Refused<List<Piece>>(var why)
+                    ? new Refused<>("The drawing [%s] is not taken in: %s".formatted(file.getFileName(), why))
+                    : sound;
         } catch (BadFile fault) {
-            wrong.accept("The drawing [%s] cannot be read: %s".formatted(file.getFileName(), fault.getMessage()));
+            return new Refused<>(
+                    "The drawing [%s] cannot be read: %s".formatted(file.getFileName(), fault.getMessage()));
         }
     }
 
@@ -217,10 +232,12 @@ final class PieceTools {
                 .filter(piece -> model.job().patterns().findOne(piece.id()).isPresent())
                 .map(Piece::name)
                 .toList();
-        wrong.accept("");
         if (!model.makeTogether(pieces.stream()
                 .<JobChange>map(piece -> new AtPattern(new PieceDrawn(piece)))
-                .toList())) return;
+                .toList())) {
+            facts.accept("");
+            return;
+        }
         var largest = pieces.stream()
                 .map(piece -> piece.net().box())
                 .max(Comparator.comparingDouble(box -> box.width() * box.height()))

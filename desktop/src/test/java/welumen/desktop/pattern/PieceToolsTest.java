@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javafx.beans.property.SimpleObjectProperty;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -41,6 +42,7 @@ class PieceToolsTest {
     private JobModel model;
     private PieceTools tools;
     private volatile String wrong = "";
+    private volatile String said = "";
 
     @BeforeEach
     void openTheFirstJob() throws Exception {
@@ -53,7 +55,8 @@ class PieceToolsTest {
                     new Devices(
                             _ -> new byte[0], (_, name) -> name, _ -> new byte[0], _ -> new byte[0], new NoPaper()));
             model.pickedProperty().set(CARPET);
-            return new PieceTools(model, new SimpleObjectProperty<>(), words -> wrong = words, _ -> {}, _ -> {});
+            return new PieceTools(
+                    model, new SimpleObjectProperty<>(), words -> wrong = words, words -> said = words, _ -> {});
         });
     }
 
@@ -63,7 +66,14 @@ class PieceToolsTest {
     }
 
     private void open(Path file) {
+        said = "";
         WaitForAsyncUtils.waitForAsyncFx(10_000, () -> tools.open(file));
+        try {
+            WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> !said.startsWith("Reading"));
+        } catch (TimeoutException never) {
+            throw new AssertionError("It was never read.", never);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private List<Piece> carpet() {
@@ -95,6 +105,7 @@ class PieceToolsTest {
                         home.resolve("two.svg"),
                         "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0,0 h9 v-9 H0 z'/><path d='M20,0 h9 v-9 h-9 z'/></svg>"));
         assertThat(carpet()).hasSize(2);
+        assertThat(said).isEqualTo("2 pieces read, the largest 9 mm by 9 mm.");
         WaitForAsyncUtils.waitForAsyncFx(10_000, model::takeBack);
         assertThat(carpet()).isEmpty();
     }
