@@ -2,11 +2,13 @@ package welumen.cli;
 
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.concurrent.Callable;
 import javafx.geometry.Dimension2D;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import welumen.desktop.Shots;
+import welumen.files.workshop.WorkshopFolder;
 import welumen.journal.StoreException;
 import welumen.standins.demo.DemoDay;
 import welumen.standins.demo.DemoWorkshop;
@@ -39,6 +41,10 @@ final class DemoCommand implements Callable<Integer> {
     public Integer call() {
         var options = options(); // refused before anything is written
         var kept = folder == null ? UserData.demo() : folder;
+        var other = WorkshopFolder.isOne(kept) ? List.<String>of() : WorkshopFolder.holds(kept);
+        if (!other.isEmpty())
+            throw new StoreException("[%s] holds something else: %s. Choose a new or an empty folder for the demo."
+                    .formatted(kept, String.join(", ", other)));
         DemoWorkshop.fillIfNew(kept.toAbsolutePath(), today);
         var opening = Windows.Opening.demo(kept, today, once);
         return shots == null ? Windows.show(opening) : Windows.shoot(opening, options);

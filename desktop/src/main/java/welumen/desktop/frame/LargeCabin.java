@@ -47,7 +47,9 @@ final class LargeCabin extends VBox {
         sheet.setMinSize(LEAST_WIDTH, LEAST_HEIGHT);
         sheet.widthProperty().subscribe(this::draw);
         sheet.heightProperty().subscribe(this::draw);
-        var head = Nodes.row(24, Nodes.grown(Nodes.label(Counts.of(model.job()).said(), Styles.ANSWER)), letters);
+        var answer = Nodes.label(Counts.of(model.job()).said(), Styles.ANSWER);
+        answer.setMaxWidth(Double.MAX_VALUE);
+        var head = Nodes.row(24, Nodes.grown(answer), letters);
         head.setMinHeight(USE_PREF_SIZE);
         var scroll = new ScrollPane(sheet);
         scroll.setFitToWidth(true);

@@ -54,6 +54,7 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
     private final Witness witness;
     private final long missing;
     private long count;
+    private Runnable beforeWriting = () -> {};
 
     private SqliteEntryStore(
             Path file, Connection connection, boolean readOnly, Witness witness, long seen, long count) {
@@ -108,6 +109,11 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
     /** How many of the newest entries somebody had seen here before this was opened, and are gone. */
     long missing() {
         return missing;
+    }
+
+    /** Asked each time; what it throws keeps the entries from being written. */
+    void beforeWriting(Runnable asked) {
+        beforeWriting = asked;
     }
 
     boolean isReadOnly() {
@@ -234,6 +240,7 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
         if (readOnly)
             throw new StoreException("This workshop was written by a newer Welumen, so it is open for reading only."
                     + " Update this program to work on it.");
+        beforeWriting.run();
         try {
             connection.setAutoCommit(false);
             try (var insert = connection.prepareStatement(INSERT)) {

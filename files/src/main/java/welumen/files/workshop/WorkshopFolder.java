@@ -44,6 +44,7 @@ public final class WorkshopFolder implements AutoCloseable {
         this.lock = lock;
         this.store = store;
         this.photos = new Photos(folder.resolve("photos"));
+        store.beforeWriting(lock::hold);
     }
 
     /** @throws StoreException if it is open elsewhere, damaged or cannot be written; the message says what to do */

@@ -72,6 +72,25 @@ class WorkshopFolderTest {
         assertThat(name()).isEmpty();
     }
 
+    /** Whoever was there first takes it again before he writes; one of the two does not write. */
+    @Test
+    void aLockThatWasDeletedByHandIsTakenAnew() throws IOException {
+        try (var first = WorkshopFolder.open(folder)) {
+            var yard = first.yard(CLOCK);
+            yard.make(new WorkshopNamed("Thimble Yard"), "Ada");
+            Files.delete(folder.resolve("workshop.lock"));
+            yard.make(new PersonJoined("Ada"), "Ada");
+            assertThatThrownBy(() -> WorkshopFolder.open(folder)).hasMessageContaining("open in another window");
+            Files.delete(folder.resolve("workshop.lock"));
+            try (var _ = WorkshopLock.take(folder)) {
+                assertThatThrownBy(() -> yard.make(new PersonJoined("Eve"), "Ada"))
+                        .hasMessageContaining("open in another window");
+            }
+            yard.make(new PersonJoined("Bram"), "Ada");
+            assertThat(yard.state().crew().people().all()).hasSize(2);
+        }
+    }
+
     @Test
     void aNewerWorkshopIsOpenedForReadingOnly() throws SQLException {
         name("Thimble Yard");
