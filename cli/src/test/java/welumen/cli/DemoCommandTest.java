@@ -32,6 +32,12 @@ class DemoCommandTest {
                 .isEqualTo(2);
         assertThat(err.toString()).contains("1280x800");
         assertThat(folder.resolve("demo")).doesNotExist();
+        var mine = Files.writeString(
+                Files.createDirectories(folder.resolve("mine")).resolve("notes"), "mine");
+        assertThat(command.execute("demo", "--folder", mine.getParent().toString(), "--shots", shots.toString()))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("holds something else: notes");
+        assertThat(mine.getParent()).isDirectoryContaining(mine::equals).isDirectoryNotContaining("glob:**sqlite");
         assertThat(command.execute("demo", "--folder", folder.resolve("demo").toString(), "--shots", shots.toString()))
                 .isZero();
         try (var files = Files.list(shots)) {

@@ -36,6 +36,9 @@ public final class Nester {
     /** Who gives no time at all wants a plan all the same. */
     private static final long FIRST_NANOS = 1_500_000_000L;
 
+    /** Who has enough at once wants a whole plan all the same; after so long he wants any. */
+    private static final long PATIENCE_NANOS = 8_000_000_000L;
+
     private final CutProblem problem;
     private final PlanCheck judge;
     private final List<Search> searches;
@@ -44,13 +47,14 @@ public final class Nester {
     /** Whether the time was over before every piece had been tried once. */
     private final boolean isCutShort;
 
-    private Nester(CutProblem problem, NestOptions options, StopSignal stop) {
+    /** @param over when the first plan is given up as it is */
+    private Nester(CutProblem problem, NestOptions options, StopSignal stop, StopSignal over) {
         this.problem = problem;
         this.judge = new PlanCheck(problem);
-        var kinds = FirstPlan.kinds(problem, Fineness.FINE, stop);
-        this.best = first(kinds, options, stop);
+        var kinds = FirstPlan.kinds(problem, Fineness.FINE, over);
+        this.best = first(kinds, options, stop, over);
         this.score = PlanScore.of(problem, best);
-        this.isCutShort = stop.stopRequested();
+        this.isCutShort = over.stopRequested();
         this.searches = isCutShort
                 ? List.of()
                 : kinds.stream()
@@ -78,8 +82,13 @@ public final class Nester {
             throw new IllegalArgumentException(
                     "A pinned piece cannot stay: " + faults.getFirst().said());
         StopSignal now = () -> stop.stopRequested() || System.nanoTime() > end;
-        var first = Math.max(end, System.nanoTime() + FIRST_NANOS);
-        var nester = new Nester(problem, options, () -> stop.stopRequested() || System.nanoTime() > first);
+        var begun = System.nanoTime();
+        var first = Math.max(end, begun + FIRST_NANOS);
+        var nester = new Nester(
+                problem,
+                options,
+                stop,
+                () -> System.nanoTime() > first || System.nanoTime() > begun + PATIENCE_NANOS && stop.stopRequested());
         var rounds = 1L;
         progress.advanced(rounds, nester.plan(rounds, false));
         try (var pool = Workers.pool(Workers.COUNT)) {
@@ -108,29 +117,30 @@ public final class Nester {
     }
 
     /** A plan within a second or so, material by material: a roll beside them makes hides no harder to lay. */
-    private List<Placement> first(List<FirstPlan.Kind> kinds, NestOptions options, StopSignal stop) {
+    private List<Placement> first(List<FirstPlan.Kind> kinds, NestOptions options, StopSignal stop, StopSignal over) {
         var placements = new LinkedHashSet<>(problem.pinned());
         for (var material :
                 problem.stock().stream().map(Stock::material).distinct().toList())
-            if (FirstPlan.isCrowded(problem.of(material))) placements.addAll(rows(problem.of(material), stop));
-        for (var kind : kinds) placements.addAll(first(problem.of(kind.material()), kind, options, stop));
+            if (FirstPlan.isCrowded(problem.of(material))) placements.addAll(rows(problem.of(material), over));
+        for (var kind : kinds) placements.addAll(first(problem.of(kind.material()), kind, options, stop, over));
         return List.copyOf(placements);
     }
 
     /** Where there is little to lay of a material, its pieces are also spread corner to corner. */
-    private static List<Placement> first(CutProblem one, FirstPlan.Kind kind, NestOptions options, StopSignal stop) {
-        var quick = FirstPlan.quick(one, List.of(kind), options.seed(), stop);
+    private static List<Placement> first(
+            CutProblem one, FirstPlan.Kind kind, NestOptions options, StopSignal stop, StopSignal over) {
+        var quick = FirstPlan.quick(one, List.of(kind), options.seed(), over);
         var isValid = PlanCheck.faults(one, quick).isEmpty();
         var isPatterned = one.stock().stream().anyMatch(Repeat::isIn);
         if (isValid
                 && (isPatterned || CutPiece.count(one.pieces()) * one.stock().size() > FEW)) return quick;
-        var spread = Spreading.lay(one, stop);
+        var spread = Spreading.lay(one, () -> stop.stopRequested() || over.stopRequested());
         return isValid && PlanScore.of(one, quick).compareTo(PlanScore.of(one, spread)) < 0 ? quick : spread;
     }
 
     /** Of so many pieces that a search would not come round. */
-    private static List<Placement> rows(CutProblem one, StopSignal stop) {
-        var rows = RowsPlan.of(one, stop);
+    private static List<Placement> rows(CutProblem one, StopSignal over) {
+        var rows = RowsPlan.of(one, over);
         return PlanCheck.faults(one, rows).isEmpty() ? rows : one.pinned();
     }
 
