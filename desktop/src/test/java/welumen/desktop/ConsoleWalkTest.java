@@ -2,32 +2,15 @@ package welumen.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.List;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import welumen.cut.CutPiece;
 import welumen.job.WorkStage;
 
 /** A console that nobody sells, for a pick-up: tried in card until its fourth version, held for its bezel, beside two cousins. */
-class ConsoleWalkTest {
-    @TempDir
-    private Path home;
-
-    private OwnCar car;
-    private Workbench bench;
-
-    @BeforeEach
-    void takeIn() {
-        car = OwnCar.takenIn(home, "1964", "Orlen Drover", "van");
-        bench = car.bench;
-    }
-
-    @AfterEach
-    void close() {
-        car.close();
+class ConsoleWalkTest extends OwnCarWalk {
+    ConsoleWalkTest() {
+        super("1964", "Orlen Drover", "van");
     }
 
     @Test

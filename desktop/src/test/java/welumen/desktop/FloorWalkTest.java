@@ -3,14 +3,10 @@ package welumen.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import welumen.cabin.PartId;
 import welumen.cut.CuttingTable;
 import welumen.job.WorkStage;
@@ -21,22 +17,9 @@ import welumen.pattern.Under;
 import welumen.pattern.strip.Binding;
 
 /** A carpet set of flat pieces for a two-seater: its seam, its edges, its binding, and a second side that is better than the first. */
-class FloorWalkTest {
-    @TempDir
-    private Path home;
-
-    private OwnCar car;
-    private Workbench bench;
-
-    @BeforeEach
-    void takeIn() {
-        car = OwnCar.takenIn(home, "1958", "Selby Whinchat", "drophead");
-        bench = car.bench;
-    }
-
-    @AfterEach
-    void close() {
-        car.close();
+class FloorWalkTest extends OwnCarWalk {
+    FloorWalkTest() {
+        super("1958", "Selby Whinchat", "drophead");
     }
 
     @Test

@@ -2,16 +2,12 @@ package welumen.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.List;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import welumen.job.WorkStage;
 
 /** Leather for a small saloon that grows: how many hides, what becomes of the spare, and when a fifth is to be ordered. */
-class LeatherWalkTest {
+class LeatherWalkTest extends OwnCarWalk {
     private static final List<String> PLAIN = List.of(
             "cushion top",
             "cushion front",
@@ -24,21 +20,8 @@ class LeatherWalkTest {
     private static final List<String> INSERTS =
             List.of("first insert", "second insert", "third insert", "fourth insert", "fifth insert");
 
-    @TempDir
-    private Path home;
-
-    private OwnCar car;
-    private Workbench bench;
-
-    @BeforeEach
-    void takeIn() {
-        car = OwnCar.takenIn(home, "1961", "Harrow Linnet", "saloon");
-        bench = car.bench;
-    }
-
-    @AfterEach
-    void close() {
-        car.close();
+    LeatherWalkTest() {
+        super("1961", "Harrow Linnet", "saloon");
     }
 
     @Test

@@ -2,11 +2,7 @@ package welumen.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import welumen.cabin.PartId;
 import welumen.handover.SafetyCheck;
 import welumen.handover.Stop;
@@ -16,22 +12,9 @@ import welumen.treatment.Treatment;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 
 /** A quiet cab and a thicker floor, in a van: what the layers do to the carpet, what is closed over, and what comes later. */
-class QuietCabWalkTest {
-    @TempDir
-    private Path home;
-
-    private OwnCar car;
-    private Workbench bench;
-
-    @BeforeEach
-    void takeIn() {
-        car = OwnCar.takenIn(home, "1966", "Orlen Carter", "van");
-        bench = car.bench;
-    }
-
-    @AfterEach
-    void close() {
-        car.close();
+class QuietCabWalkTest extends OwnCarWalk {
+    QuietCabWalkTest() {
+        super("1966", "Orlen Carter", "van");
     }
 
     @Test
