@@ -5,8 +5,12 @@ import java.util.stream.Collectors;
 import welumen.cabin.Cabin;
 import welumen.cabin.CabinChange.PartStruckOff;
 import welumen.cabin.CabinChange.PartsListed;
+import welumen.cabin.Part;
 import welumen.cabin.PartId;
+import welumen.cabin.PartKind;
 import welumen.cabin.Side;
+import welumen.cabin.Spot;
+import welumen.cabin.Supply;
 import welumen.care.CareChange.CautionSeen;
 import welumen.clock.ClockChange.ClockPutAway;
 import welumen.clock.ClockChange.ClockStarted;
@@ -148,7 +152,7 @@ public final class Said {
                 "%s: %s"
                         .formatted(
                                 missing ? "Came without" : "Turned up",
-                                cabin.one(part).name());
+                                part(cabin, part).name());
             case AtIntake(ApprovalAsked(var approval)) -> "Asked: " + approval.question();
             case AtIntake(ApprovalAnswered(var number, var answer)) ->
                 "Answered, question %d: %s".formatted(number, answer.agreed() ? "yes" : "no");
@@ -163,23 +167,23 @@ public final class Said {
             case AtStrip(StripRuleNoted(var rule)) ->
                 "%s %s the %s"
                         .formatted(
-                                cabin.one(rule.part()).title(),
+                                part(cabin, rule.part()).title(),
                                 rule.reason().verb(),
                                 names(rule.byAnyOf(), " or the ", cabin));
             case AtStrip(RefitLinkNoted(var link)) ->
                 "%s goes in before the %s"
                         .formatted(
-                                cabin.one(link.first()).title(),
-                                cabin.one(link.then()).name());
+                                part(cabin, link.first()).title(),
+                                part(cabin, link.then()).name());
             case AtStrip(LapNoted(var lap)) ->
                 "%s laps the %s by %s"
                         .formatted(
-                                cabin.one(lap.over()).title(),
-                                cabin.one(lap.under()).name(),
+                                part(cabin, lap.over()).title(),
+                                part(cabin, lap.under()).name(),
                                 Lengths.near(lap.byMm()));
             case AtStrip(LapStruck(var over, var under)) ->
                 "%s does not lap the %s"
-                        .formatted(cabin.one(over).title(), cabin.one(under).name());
+                        .formatted(part(cabin, over).title(), part(cabin, under).name());
             case AtStrip(LooseGroupNoted(var group)) ->
                 "Loose together: the " + names(group.parts(), " and the ", cabin);
             case AtStrip(SideFirst(var side)) ->
@@ -187,43 +191,48 @@ public final class Said {
                         ? "Either side may come first"
                         : "The %s side goes back first".formatted(side.word());
             case AtStrip(PlacesNoted(var part, var places)) ->
-                "Places known: " + cabin.one(part).title();
+                "Places known: " + part(cabin, part).title();
             case AtSurvey(FindingMade(var finding)) ->
                 "Found: %s on the %s"
                         .formatted(
-                                finding.kind().word(), cabin.one(finding.part()).name());
+                                finding.kind().word(),
+                                part(cabin, finding.part()).name());
             case AtTreatment(TreatmentChosen(var part, var treatments, var because, var fixed)) ->
                 "Chosen for the %s: %s"
-                        .formatted(cabin.one(part).name(), treatments.getFirst().word());
+                        .formatted(
+                                part(cabin, part).name(), treatments.getFirst().word());
             case AtSurvey(FitMeasured(var part, var stations)) ->
-                "Measured: %s, %s".formatted(cabin.one(part).name(), Many.of(stations.size(), "place"));
+                "Measured: %s, %s".formatted(part(cabin, part).name(), Many.of(stations.size(), "place"));
             case AtTreatment(PartStandardSaid(var part, var standard)) ->
-                "%s: %s".formatted(cabin.one(part).title(), standard.word());
+                "%s: %s".formatted(part(cabin, part).title(), standard.word());
             case AtSurvey(FindingCorrected(var finding)) ->
                 "Put right: %s on the %s"
                         .formatted(
-                                finding.kind().word(), cabin.one(finding.part()).name());
+                                finding.kind().word(),
+                                part(cabin, finding.part()).name());
             case AtSurvey(FindingStruck(var number)) -> "Struck out: finding " + number;
             case AtTreatment(PricesLeftToYard()) -> "Prices as in the yard";
             case AtTreatment(PricesSaid(var prices)) -> "Prices: %.2f an hour".formatted(prices.hour());
             case AtTreatment(TreatmentDone(var part)) ->
-                "Ready: " + cabin.one(part).title();
-            case AtSurvey(LookedAt(var part)) -> "Looked at: " + cabin.one(part).name();
+                "Ready: " + part(cabin, part).title();
+            case AtSurvey(LookedAt(var part)) ->
+                "Looked at: " + part(cabin, part).name();
             case AtSurvey(CauseCured(var part, var cause)) ->
                 "Cured: %s, %s"
-                        .formatted(cabin.one(part).name(), cause.length() > 30 ? cause.substring(0, 30) + "…" : cause);
+                        .formatted(
+                                part(cabin, part).name(), cause.length() > 30 ? cause.substring(0, 30) + "…" : cause);
             case AtSurvey(PatinaGrouped(var parts)) ->
                 parts.size() < 2 ? "Aged apart" : "Aged alike: %d parts".formatted(parts.size());
             case AtSurvey(HoldPut(var part, var because)) ->
-                "Held: %s, %s".formatted(cabin.one(part).name(), because);
+                "Held: %s, %s".formatted(part(cabin, part).name(), because);
             case AtSurvey(QualifiedAnswered(var part, var answer)) ->
                 "%s: %s, by %s"
                         .formatted(
-                                cabin.one(part).title(),
+                                part(cabin, part).title(),
                                 answer.mayBeWorked() ? "may be worked on" : "not to be touched",
                                 answer.by());
             case AtSurvey(HoldLifted(var part, var by)) ->
-                "Let go: %s, seen by %s".formatted(cabin.one(part).name(), by);
+                "Let go: %s, seen by %s".formatted(part(cabin, part).name(), by);
             case AtPattern(PieceDrawn(var piece)) -> "Drawn: " + piece.name();
             case AtPattern(PieceDropped(var piece)) -> "Dropped: " + piece;
             case AtPattern(EdgeLeftLong(var piece, var edge, var mm)) ->
@@ -238,11 +247,11 @@ public final class Said {
             case AtPattern(LikenessDropped(var what)) -> "No longer by reference: " + what;
             case AtPattern(LessonLearnt(var lesson)) -> "First side taught about " + lesson.piece();
             case AtPattern(LayersSaid(var part, var layers)) ->
-                "Under the %s: %s thicker".formatted(cabin.one(part).name(), Lengths.said(layers.thickerMm()));
+                "Under the %s: %s thicker".formatted(part(cabin, part).name(), Lengths.said(layers.thickerMm()));
             case AtPattern(FigureSaid(var part, var what, var typed)) ->
                 "Noted of the %s: %s %s"
                         .formatted(
-                                cabin.one(part).name(), what.replace('-', ' '), typed.isEmpty() ? "not said" : typed);
+                                part(cabin, part).name(), what.replace('-', ' '), typed.isEmpty() ? "not said" : typed);
             case AtPattern(CuttingAllowed(var allowed)) -> "May be cut all the same, says " + allowed.by();
             case AtPattern(LessonTaken(var number, var piece)) -> "Taken over from the first side: " + words(piece);
             case AtPattern(ClearanceMeasured(var clearance)) -> "Clearance: " + clearance.what();
@@ -273,27 +282,27 @@ public final class Said {
                                 Many.of(plan.sheets().size(), "hide or roll")
                                         .replace("hide or rolls", "hides and rolls"));
             case AtRefit(PartPutBack(var back)) ->
-                "Put back: " + cabin.one(back.part()).title();
+                "Put back: " + part(cabin, back.part()).title();
             case OnClock(ClockStarted(var clock)) -> "Clock started: " + clock.on();
             case OnClock(ClockPutAway(var id)) -> "Clock put away";
             case OnTheYardsRail(var inner) -> of(new OnClock(inner), cabin);
             case InCustody(SentAway(var away)) ->
-                "%s is %s until %s".formatted(cabin.one(away.part()).title(), away.where(), away.due());
+                "%s is %s until %s".formatted(part(cabin, away.part()).title(), away.where(), away.due());
             case InCustody(CameBack(var part)) ->
-                "Back here: " + cabin.one(part).name();
+                "Back here: " + part(cabin, part).name();
             case InCustody(FateSaid(var part, var fate, var agreed)) ->
-                "%s: %s".formatted(cabin.one(part).title(), fate.word());
+                "%s: %s".formatted(part(cabin, part).title(), fate.word());
             case InCustody(PartLeftOff(var left)) ->
                 "Left off: %s, until the %s"
                         .formatted(
-                                cabin.one(left.part()).name(),
-                                cabin.one(left.before()).name());
+                                part(cabin, left.part()).name(),
+                                part(cabin, left.before()).name());
             case InAlbum(EvidenceLogged(var evidence)) -> "Evidence: " + evidence.shows();
             case InAlbum(Concluded(var conclusion)) -> "Concluded: " + conclusion.says();
             case InAlbum(PhotoKept(var photo)) ->
                 "Photo, %s: %s"
                         .formatted(
-                                photo.moment().word(), cabin.one(photo.part()).name());
+                                photo.moment().word(), part(cabin, photo.part()).name());
             case InAlbum(PhotoMarked(var photo, var marks)) -> "Photo marked";
             case AtWork(WorkBegun(var person, var on, var kind, var at)) ->
                 "%s is at the %s".formatted(person, on.replace('-', ' '));
@@ -308,16 +317,16 @@ public final class Said {
                                         guesses.getFirst().kind().word())
                         : "Confirmed: %d guesses".formatted(guesses.size());
             case AtStrip(StripRuleStruck(var rule)) ->
-                "No longer held so: " + cabin.one(rule.part()).name();
+                "No longer held so: " + part(cabin, rule.part()).name();
             case AtHandover(Checked(var check, var by)) ->
-                "Checked by %s: %s".formatted(by, cabin.one(check.part()).name());
+                "Checked by %s: %s".formatted(by, part(cabin, check.part()).name());
             case AtHandover(SignedFor(var by)) -> "Signed for by " + by;
             case Together(var changes) -> of(changes.getFirst(), cabin);
         };
     }
 
     private static String names(List<PartId> parts, String between, Cabin cabin) {
-        return parts.stream().map(part -> cabin.one(part).name()).collect(Collectors.joining(between));
+        return parts.stream().map(part -> part(cabin, part).name()).collect(Collectors.joining(between));
     }
 
     private static String capital(String text) {
@@ -325,8 +334,15 @@ public final class Said {
     }
 
     private static String step(Step step, Cabin cabin) {
-        var name = cabin.one(step.part()).title();
+        var name = part(cabin, step.part()).title();
         return step.outcome() == Outcome.OFF ? "Off: " + name : "Loosened: " + name;
+    }
+
+    /** A log may speak of a part that is not listed, and is to be read all the same. */
+    private static Part part(Cabin cabin, PartId id) {
+        return cabin.findOne(id)
+                .orElseGet(() -> new Part(
+                        id, words(id.value()), PartKind.BOARD, Side.MIDDLE, Spot.TUNNEL, "", Supply.NOT_KNOWN));
     }
 
     private static String words(Seam.Side side) {
