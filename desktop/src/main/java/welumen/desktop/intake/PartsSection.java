@@ -37,6 +37,8 @@ import welumen.strip.RefitLinks;
 
 /** The car's parts: filled in one step by its body, then put right one by one. The picked part is the one described. */
 final class PartsSection extends Leaf {
+    private static final int LONGEST_NAME = 60;
+
     private final Label told = Nodes.label("", Styles.SECOND);
     private final FlowPane bodies = new FlowPane(10, 10);
     private final VBox form = new VBox(12);
@@ -172,6 +174,13 @@ final class PartsSection extends Leaf {
     }
 
     private void keep() {
+        if (name.getText().strip().length() > LONGEST_NAME) {
+            wrong.setText(
+                    "A name of %d letters fits on no label: %d at the most. What else there is to say goes to the material."
+                            .formatted(name.getText().strip().length(), LONGEST_NAME));
+            name.requestFocus();
+            return;
+        }
         try {
             var id = PartId.named(name.getText());
             if (model.picked().filter(part -> part.id().equals(id)).isEmpty()
