@@ -10,6 +10,8 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
 import java.util.zip.CRC32;
 import java.util.zip.Deflater;
 import java.util.zip.DeflaterOutputStream;
@@ -80,6 +82,27 @@ class HostilePhotoTest {
         assertThat(PngChunks.needed(out.toByteArray())).isEqualTo(content);
         assertThat(new PhotoFile(out.toByteArray(), "packed.png").read(100).getWidth())
                 .isEqualTo(64);
+    }
+
+    /** Bytes changed at random: a picture, or refused in words. */
+    @Test
+    void scrambledPhotosAreReadOrRefused() throws IOException {
+        var random = new Random(20260414);
+        for (var format : List.of("png", "jpeg")) {
+            var whole = picture(format);
+            for (var round = 0; round < Integer.getInteger("fuzz.rounds", 300); round++) {
+                var content =
+                        random.nextInt(4) == 0 ? Arrays.copyOf(whole, random.nextInt(whole.length)) : whole.clone();
+                for (var i = random.nextInt(8); i >= 0 && content.length > 0; i--)
+                    content[random.nextInt(content.length)] = (byte) random.nextInt(256);
+                try {
+                    assertThat(new PhotoFile(content, "scrambled").read(100).getWidth())
+                            .isPositive();
+                } catch (StoreException refused) {
+                    assertThat(refused).hasMessageContaining("scrambled");
+                }
+            }
+        }
     }
 
     @Test
