@@ -63,7 +63,7 @@ record Examined(Map<UUID, End> logs, Map<UUID, Damage> damages, String unreadabl
         try (var statement = connection.createStatement();
                 var rows = statement.executeQuery("SELECT stream, sequence, at FROM entry ORDER BY stream, sequence")) {
             while (rows.next()) {
-                var log = UUID.fromString(rows.getString(1));
+                var log = Row.log(rows.getString(1));
                 var end = logs.getOrDefault(log, new End(0, Optional.empty()));
                 if (damages.containsKey(log)) continue;
                 if (rows.getLong(2) != end.sequence() + 1)

@@ -44,7 +44,16 @@ record Row(
     }
 
     UUID log() {
-        return UUID.fromString(stream);
+        return log(stream);
+    }
+
+    /** A name that is damaged is that of a log of its own, in which all before it is missing. */
+    static UUID log(String stream) {
+        try {
+            return UUID.fromString(stream);
+        } catch (IllegalArgumentException damaged) {
+            return UUID.nameUUIDFromBytes(stream.getBytes(StandardCharsets.UTF_8));
+        }
     }
 
     /** The same, its sum reckoned. @param before the sum of the entry before; empty for the first */
