@@ -5,6 +5,7 @@ import java.io.StringReader;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
 import javax.xml.stream.XMLStreamReader;
@@ -116,7 +117,7 @@ final class SvgPlace {
         if (text == null || text.strip().endsWith("%") || text.strip().equals("auto")) return null;
         var length = LENGTH.matcher(text);
         if (length.matches()) {
-            var unit = UNITS.get(length.group(2).toLowerCase(java.util.Locale.ROOT));
+            var unit = UNITS.get(length.group(2).toLowerCase(Locale.ROOT));
             if (unit != null) return unit * Double.parseDouble(length.group(1));
         }
         throw wrong(

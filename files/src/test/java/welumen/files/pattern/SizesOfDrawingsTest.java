@@ -98,12 +98,7 @@ class SizesOfDrawingsTest {
     @CsvSource({"0, 100", "4, 100", "1, 2540", "5, 1000", "13, 0.1"})
     void aDxfIsInTheUnitOfItsHead(int unit, double wide) throws BadFile {
         var text = dxf("9\n$INSUNITS\n70\n" + unit + "\n", "", BOX);
-        if (wide < 1)
-            assertThat(PatternDxf.read(text, PART).getFirst().net().box().width())
-                    .isCloseTo(wide, within(1e-6));
-        else
-            assertThat(PatternDxf.read(text, PART).getFirst().net().box().width())
-                    .isCloseTo(wide, within(1e-6));
+        assertThat(PatternDxf.read(text, PART).getFirst().net().box().width()).isCloseTo(wide, within(1e-6));
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Clock;
@@ -95,7 +96,7 @@ class DamageTest {
         Files.copy(
                 folder.resolve("backups/2026-04-14.sqlite"),
                 folder.resolve("workshop.sqlite"),
-                java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+                StandardCopyOption.REPLACE_EXISTING);
         try (var workshop = WorkshopFolder.open(folder)) {
             assertThat(examined(workshop))
                     .singleElement()
