@@ -49,7 +49,7 @@ public final class MirroredPlaces {
 
     private static String why(Placement one, Placement other) {
         return one.stock().equals(other.stock())
-                ? "the hide %s has no room for both there".formatted(one.stock())
+                ? "both are on %s, but not opposite each other about its backbone".formatted(one.stock())
                 : "they lie on %s and %s".formatted(one.stock(), other.stock());
     }
 

@@ -81,7 +81,8 @@ public final class Unplaceable {
         var anyGrade = piece.times(1).graded(4);
         if (fitsAlone(anyGrade, right))
             return "no place of grade %d or better is large enough".formatted(piece.grade());
-        return "no stock sheet is large enough";
+        // what was broken off has not shown that there is none
+        return isOver() ? "no room was found beside the others" : "no stock sheet is large enough";
     }
 
     private static boolean mayLieSomehow(CutPiece piece, Stock stock) {

@@ -39,7 +39,7 @@ class MirroredPlacesTest {
     void aPairThatDoesNotComeFromMirroredPlacesIsNamedOnceWithItsReason() {
         assertThat(apart(hide("h2"), new Pose(-150, 600, -20, false))).containsExactly("they lie on h1 and h2");
         assertThat(apart(hide("h1"), new Pose(-150, 1400, -20, false)))
-                .containsExactly("the hide h1 has no room for both there");
+                .containsExactly("both are on h1, but not opposite each other about its backbone");
         assertThat(apart(hide("h1"), new Pose(-150, 600, -20, false))).isEmpty();
     }
 
