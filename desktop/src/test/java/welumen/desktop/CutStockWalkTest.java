@@ -95,10 +95,7 @@ class CutStockWalkTest extends CuttingWalk {
                         .filter(piece -> piece.material().equals("striped wool"))
                         .map(piece -> new AtPattern(new PieceDrawn(piece.with(new Grain.AnyWay()))))
                         .toList()));
-        bench.click("lay-out");
-        bench.until(
-                () -> bench.ask(() -> bench.robot.lookup("#finish-now").query().isVisible()));
-        bench.click("finish-now");
+        bench.layOut("lay-out");
         bench.until(() -> said("The pattern of the striped wool runs up or down each piece"));
         assertThat(plan().plan().on("wool roll"))
                 .hasSize(4)
@@ -110,10 +107,7 @@ class CutStockWalkTest extends CuttingWalk {
     void aPieceWiderThanItsRollIsMadeOfStrips() {
         var roll = (Stock.Roll) plan().problem().stock("carpet roll");
         brought(new Stock.Roll(roll.id(), roll.material(), Lot.UNKNOWN, 420, 6000, roll.costPerMetre(), 0, 0, 10));
-        bench.click("lay-out");
-        bench.until(
-                () -> bench.ask(() -> bench.robot.lookup("#finish-now").query().isVisible()));
-        bench.click("finish-now");
+        bench.layOut("lay-out");
         bench.until(() -> says("is wider than its roll. Make it of strips"));
         bench.click("join-once");
         bench.until(() -> bench.ask(() -> bench.model().job().patterns().pieces().stream()
@@ -141,10 +135,7 @@ class CutStockWalkTest extends CuttingWalk {
                 .isEqualTo(2);
         bench.click("leaf-plan");
         assertThat(says("a flaw of “carpet roll”")).isTrue();
-        bench.click("lay-out");
-        bench.until(
-                () -> bench.ask(() -> bench.robot.lookup("#finish-now").query().isVisible()));
-        bench.click("finish-now");
+        bench.layOut("lay-out");
         bench.until(() -> !says("a flaw of “carpet roll”"));
         assertThat(plan().plan().on("carpet roll")).hasSize(4);
         assertThat(plan().problem().stock("carpet roll").shape().holes()).hasSize(2);

@@ -47,12 +47,7 @@ class CutWalkTest extends CuttingWalk {
         bench.click("pin");
         assertThat(plan().isPinned(kept)).isTrue();
         assertThat(bench.text("pin")).isEqualTo("Unpin");
-        bench.click("lay-rest-again");
-        bench.until(() -> bench.answer().contains("so far"));
-        bench.click("finish-now");
-        bench.until(() ->
-                bench.robot.lookup("#lay-rest-again").queryAs(Button.class).isVisible()
-                        && !bench.answer().contains("so far"));
+        bench.layOut("lay-rest-again");
         assertThat(plan().plan().placements()).contains(kept);
         assertThat(PlanCheck.faults(plan().problem(), plan().plan().placements()))
                 .isEmpty();
@@ -139,9 +134,7 @@ class CutWalkTest extends CuttingWalk {
         }
         var pinned = plan().problem().pinned();
         assertThat(pinned).hasSize(2);
-        bench.click("lay-rest-again");
-        bench.until(() -> bench.answer().contains("so far"));
-        bench.click("finish-now");
+        bench.layOut("lay-rest-again");
         bench.until(() -> bench.answer().contains("will do"));
         assertThat(plan().plan().placements()).containsAll(pinned);
         assertThat(bench.ask(() ->
@@ -197,9 +190,7 @@ class CutWalkTest extends CuttingWalk {
         var first = plan().plan();
         pick(any());
         bench.click("pin");
-        bench.click("lay-rest-again");
-        bench.until(() -> bench.answer().contains("so far"));
-        bench.click("finish-now");
+        bench.layOut("lay-rest-again");
         bench.until(() -> bench.answer().contains("will do"));
         bench.click("plan-before");
         assertThat(plan().plan().placements()).isEqualTo(first.placements());

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import welumen.cabin.PartId;
@@ -154,11 +153,7 @@ class FloorWalkTest extends OwnCarWalk {
         bench.choose("stock-material", car.piece("left floor").material());
         bench.typeAndEnter("stock-typed", "roll 1, 2 m wide, 6 m long, cost 30");
         bench.click("leaf-plan");
-        bench.click("lay-out");
-        bench.until(
-                () -> bench.robot.lookup("#finish-now").queryAs(Button.class).isVisible());
-        bench.click("finish-now");
-        bench.until(() -> bench.model().job().table() instanceof CuttingTable.Laid);
+        bench.layOut("lay-out");
         var laid = ((CuttingTable.Laid) car.job().table()).plan();
         assertThat(laid.unplaced()).isEmpty();
         bench.click("laid-%s-1".formatted(car.piece("left floor").id()));

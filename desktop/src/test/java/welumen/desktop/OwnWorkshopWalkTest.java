@@ -266,12 +266,7 @@ class OwnWorkshopWalkTest {
 
     private void layOut() {
         bench.click("leaf-plan");
-        bench.click("lay-out");
-        bench.until(
-                () -> bench.robot.lookup("#finish-now").queryAs(Button.class).isVisible());
-        bench.click("finish-now");
-        bench.until(() -> bench.robot.lookup("#lay-out").queryAs(Button.class).isVisible()
-                && bench.model().job().table() instanceof CuttingTable.Laid);
+        bench.layOut("lay-out");
     }
 
     private void dropAPieceWithItsSeam() {

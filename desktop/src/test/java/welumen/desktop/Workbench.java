@@ -215,6 +215,19 @@ final class Workbench implements AutoCloseable {
         settle();
     }
 
+    /**
+     * Lays out by this button, ends the search once it has a plan, and waits until the plan lies. On a slow machine
+     * the time of the search may be over before anybody sees that it runs.
+     */
+    void layOut(String button) {
+        click(button);
+        var finish = robot.lookup("#finish-now").queryButton();
+        until(() -> {
+            if (finish.isVisible() && answer().contains("so far")) finish.fire();
+            return !finish.isVisible();
+        });
+    }
+
     /** Lets time go by, and the window notice. */
     void pass(Duration time) {
         now.updateAndGet(before -> before.plus(time));

@@ -18,6 +18,7 @@ import welumen.cut.FromPattern;
 import welumen.files.full.Paper;
 import welumen.files.full.PiecePdf;
 import welumen.files.json.BadFile;
+import welumen.files.outside.Scrambled;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.Edge;
 import welumen.pattern.EdgeFinish;
@@ -338,17 +339,9 @@ class PatternFilesTest {
     void scrambledFilesAreReadOrRefused(int seed) {
         var random = new Random(seed);
         var isSvg = seed % 2;
-        var text = new StringBuilder(WRITTEN.get(isSvg));
-        for (var i = 0; i < 1 + random.nextInt(12); i++) {
-            var at = random.nextInt(text.length());
-            switch (random.nextInt(3)) {
-                case 0 -> text.setCharAt(at, (char) (32 + random.nextInt(95)));
-                case 1 -> text.delete(at, Math.min(text.length(), at + random.nextInt(40)));
-                default -> text.insert(at, text.substring(at, Math.min(text.length(), at + random.nextInt(40))));
-            }
-        }
+        var text = Scrambled.text(WRITTEN.get(isSvg), random);
         try {
-            var read = isSvg == 1 ? PatternSvg.read(text.toString(), PART) : PatternDxf.read(text.toString(), PART);
+            var read = isSvg == 1 ? PatternSvg.read(text, PART) : PatternDxf.read(text, PART);
             assertThat(read).isNotEmpty();
             if (FromOutside.sound(read, PART::equals, PART) instanceof Understood<List<Piece>>(var pieces))
                 pieces.forEach(PatternFilesTest::canBeWorkedWith);

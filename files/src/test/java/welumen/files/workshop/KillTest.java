@@ -3,6 +3,7 @@ package welumen.files.workshop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Random;
@@ -14,13 +15,15 @@ import welumen.journal.Note.Made;
 /** Kills a program outright in the middle of a burst of entries, twenty times over on one workshop; more in scripts/fuzz. */
 class KillTest {
     @TempDir
-    Path folder;
+    Path home;
 
     @Test
     void everyAcknowledgedEntryIsThereAfterAKill() throws IOException, InterruptedException {
         var random = new Random(20260414);
         for (var round = 0; round < Integer.getInteger("kill.rounds", 20); round++) {
-            var acknowledged = burst(random.nextInt(Burst.ENTRIES));
+            // a workshop of its own for each twenty, since all its entries are compared after each
+            var folder = Files.createDirectories(home.resolve("workshop-" + round / 20));
+            var acknowledged = burst(folder, random.nextInt(Burst.ENTRIES));
             try (var workshop = WorkshopFolder.open(folder)) {
                 var journal = workshop.job(Burst.JOB, Clock.systemUTC());
                 assertThat(journal.entries().size()).isGreaterThanOrEqualTo(acknowledged);
@@ -36,7 +39,7 @@ class KillTest {
     }
 
     /** Starts a burst, kills it once so many entries are acknowledged, and returns the last number that was said. */
-    private int burst(int kill) throws IOException, InterruptedException {
+    private static int burst(Path folder, int kill) throws IOException, InterruptedException {
         var java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
         var program = new ProcessBuilder(
                         java,

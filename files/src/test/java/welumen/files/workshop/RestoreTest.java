@@ -31,20 +31,25 @@ class RestoreTest {
     /** As a program leaves it that is killed in the evening: the evening's entry is in the log alone. */
     @BeforeEach
     void workUntilTheEvening() throws IOException {
+        killed = killedInTheEvening(home);
+    }
+
+    static Path killedInTheEvening(Path home) throws IOException {
         var folder = Files.createDirectories(home.resolve("worked"));
         name(folder, "Morning");
         try (var workshop = WorkshopFolder.open(folder)) {
             workshop.backUp(DAY);
         }
-        killed = Files.createDirectories(home.resolve("killed"));
+        var killed = Files.createDirectories(home.resolve("killed"));
         try (var workshop = WorkshopFolder.open(folder)) {
             workshop.yard(CLOCK).make(new WorkshopNamed("Evening"), "Ada");
             copy(folder, killed);
         }
         assertThat(Files.size(killed.resolve("workshop.sqlite-wal"))).isPositive();
+        return killed;
     }
 
-    private static void copy(Path from, Path to) throws IOException {
+    static void copy(Path from, Path to) throws IOException {
         try (var files = Files.walk(from)) {
             for (var file : files.toList()) {
                 var there = to.resolve(from.relativize(file).toString());
@@ -91,14 +96,19 @@ class RestoreTest {
             var folder = Files.createDirectories(home.resolve("restored-" + steps));
             copy(killed, folder);
             isCut = cutOff(folder, steps);
-            var now = name(folder);
-            assertThat(now).as("after %d steps", steps).isIn("Morning", "Evening");
-            var aside = folder.resolve("backups/before-restore-1");
-            if (now.equals("Morning"))
-                assertThat(name(aside)).as("what stood until then").isEqualTo("Evening");
-            assertThat(folder).isDirectoryNotContaining("glob:**restor*");
+            assertNothingIsLost(folder, "after %d steps".formatted(steps));
         }
         assertThat(steps).as("cut off everywhere, and then not at all").isGreaterThan(8);
+    }
+
+    /** It is the one or the other, whole; and where it is the backup, the evening stands aside. */
+    static void assertNothingIsLost(Path folder, String cut) {
+        var now = name(folder);
+        assertThat(now).as(cut).isIn("Morning", "Evening");
+        var aside = folder.resolve("backups/before-restore-1");
+        if (now.equals("Morning"))
+            assertThat(name(aside)).as("what stood until then, " + cut).isEqualTo("Evening");
+        assertThat(folder).isDirectoryNotContaining("glob:**restor*");
     }
 
     @Test
