@@ -11,16 +11,20 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Platform;
 import javafx.event.Event;
+import javafx.event.EventHandler;
 import javafx.event.EventTarget;
+import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import org.testfx.api.FxRobot;
@@ -44,6 +48,9 @@ import welumen.standins.printer.PrinterStandin;
 /** A demo workshop in a real window, with a robot's hands: what the walks have in common. */
 final class Workbench implements AutoCloseable {
     final FxRobot robot = new FxRobot();
+    /** How often a hand clicks that misses. */
+    private static final int TRIES = 4;
+
     private Path folder;
     private final AtomicReference<Instant> now = new AtomicReference<>(DemoDay.start(DemoDay.USUAL));
     private final Clock clock = new Clock() {
@@ -210,9 +217,25 @@ final class Workbench implements AutoCloseable {
         settle();
     }
 
+    /** Clicks it; where the screen moved under the hand, on a slow machine, the hand clicks again, as anybody's would. */
     void click(String id) {
-        robot.clickOn("#" + id);
-        settle();
+        Node node = robot.lookup("#" + id).query();
+        var isHit = new AtomicBoolean();
+        EventHandler<MouseEvent> hit = _ -> isHit.set(true);
+        ask(() -> {
+            node.addEventFilter(MouseEvent.MOUSE_PRESSED, hit);
+            return null;
+        });
+        for (var i = 0; i < TRIES && !isHit.get(); i++) {
+            robot.clickOn("#" + id);
+            settle();
+            if (node.isDisabled()) isHit.set(true); // nothing reaches it
+        }
+        ask(() -> {
+            node.removeEventFilter(MouseEvent.MOUSE_PRESSED, hit);
+            return null;
+        });
+        if (!isHit.get()) throw new AssertionError("“%s” cannot be clicked.".formatted(id));
     }
 
     /**
