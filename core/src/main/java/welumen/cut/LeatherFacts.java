@@ -1,13 +1,17 @@
 package welumen.cut;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import welumen.cut.leather.Shade;
 import welumen.cut.leather.StripTest;
 import welumen.cut.leather.Worked;
 import welumen.pattern.Grain;
 import welumen.pattern.Piece;
+import welumen.treatment.Matter;
 
 /**
  * What has to be known of the leather before it is cut: how it shrinks where it is worked, what tools leave on it, which way
@@ -31,9 +35,7 @@ public record LeatherFacts(
         List<StripTest> finished) {
     /** @param stock of the workshop and the job */
     public static LeatherFacts of(List<Piece> pattern, List<Stock> stock, Worked known) {
-        var leathers = new TreeSet<String>();
-        for (var one : stock)
-            if (one instanceof Stock.Hide hide && hide.kind() == Stock.Kind.HIDE) leathers.add(one.material());
+        var leathers = leathers(pattern, stock);
         var pieces = pattern.stream()
                 .filter(piece -> leathers.contains(piece.material()))
                 .toList();
@@ -60,6 +62,20 @@ public record LeatherFacts(
                 known.tests().stream()
                         .filter(test -> test.finished() != Shade.SAME)
                         .toList());
+    }
+
+    /** What comes in hides, and what is leather by its name though none of it is here yet. */
+    public static SortedSet<String> leathers(List<Piece> pattern, List<Stock> stock) {
+        var leathers = new TreeSet<String>();
+        for (var one : stock)
+            if (one instanceof Stock.Hide hide && hide.kind() == Stock.Kind.HIDE) leathers.add(one.material());
+        var here = stock.stream().map(Stock::material).collect(Collectors.toSet());
+        pattern.stream()
+                .map(Piece::material)
+                .filter(material ->
+                        !here.contains(material) && Matter.of(material).equals(Optional.of(Matter.LEATHER)))
+                .forEach(leathers::add);
+        return leathers;
     }
 
     private static Stream<StripTest> test(Piece piece, Worked known) {

@@ -269,11 +269,11 @@ public record Job(
 
     /** What can be done with a part, weighed by the job's standard; empty before there is one, or where nothing was found. */
     public Optional<Advice> advice(PartId part, Terms terms) {
-        if (!(intake instanceof Intake.TakenIn taken) || survey.on(part).isEmpty()) return Optional.empty();
-        var ways = Candidates.of(cabin.one(part), survey.on(part), terms);
-        return Optional.of(Advice.of(
-                ways,
-                Weighing.of(choices.standardOf(part).orElse(taken.agreement().standard()), ways)));
+        if (survey.on(part).isEmpty()) return Optional.empty();
+        return standardOf(part).map(standard -> {
+            var ways = Candidates.of(cabin.one(part), survey.on(part), terms);
+            return Advice.of(ways, Weighing.of(standard, ways));
+        });
     }
 
     /** What the customer is to agree to, of all that is chosen. */

@@ -15,6 +15,11 @@ public record Money(BigDecimal amount, Currency currency) {
     private static final Pattern TEXT =
             Pattern.compile("(-?)\\s*([£€$]|[A-Za-z]{3})?\\s*([\\d.,]+)\\s*([£€$]|[A-Za-z]{3})?");
 
+    /** No money has three decimals, so three figures behind a comma can only be thousands; behind a point they may be a slip. */
+    private static final Pattern THOUSANDS = Pattern.compile("\\d{1,3}(?:,\\d{3})+(?:[.]\\d{1,2})?");
+
+    private static final int MOST_DECIMALS = 2;
+
     /** @throws IllegalArgumentException if the amount has more decimals than the currency */
     public Money {
         var decimals = Math.max(0, currency.getDefaultFractionDigits());
@@ -29,7 +34,7 @@ public record Money(BigDecimal amount, Currency currency) {
         return new Money(BigDecimal.valueOf(units), Currency.getInstance(currency));
     }
 
-    /** Reads {@code £310}, {@code 310.50 GBP}, {@code € 42,50}; without a sign it is in {@code usual}. */
+    /** Reads {@code £310}, {@code 310.50 GBP}, {@code € 42,50}, {@code £3,400}; without a sign it is in {@code usual}. */
     public static Parsed<Money> parse(String text, Currency usual) {
         var match = TEXT.matcher(text.strip());
         if (!match.matches())
@@ -39,7 +44,7 @@ public record Money(BigDecimal amount, Currency currency) {
         if (match.group(2) != null && match.group(4) != null && !match.group(2).equals(match.group(4)))
             return new Refused<>("“%s” names two currencies. Leave one.".formatted(text.strip()));
         return currency(sign, usual)
-                .flatMap(currency -> NumberText.read(match.group(3), currency.getCurrencyCode())
+                .flatMap(currency -> NumberText.read(ungrouped(match.group(3), currency), currency.getCurrencyCode())
                         .flatMap(number -> amount(match.group(1).isEmpty() ? number : number.negate(), currency)));
     }
 
@@ -76,9 +81,16 @@ public record Money(BigDecimal amount, Currency currency) {
         }
     }
 
+    private static String ungrouped(String digits, Currency currency) {
+        return THOUSANDS.matcher(digits).matches() && currency.getDefaultFractionDigits() <= MOST_DECIMALS
+                ? digits.replace(",", "")
+                : digits;
+    }
+
     private static Parsed<Money> amount(BigDecimal number, Currency currency) {
-        if (number.stripTrailingZeros().scale() > Math.max(0, currency.getDefaultFractionDigits()))
-            return new Refused<>("“%s” has more decimals than %s has.".formatted(number, currency.getCurrencyCode()));
+        if (number.scale() > Math.max(0, currency.getDefaultFractionDigits())) // 1.200 may be meant for 1200
+        return new Refused<>("“%s” has more decimals than %s has. Type it without a point where it is thousands."
+                .formatted(number, currency.getCurrencyCode()));
         return new Understood<>(new Money(number, currency));
     }
 }

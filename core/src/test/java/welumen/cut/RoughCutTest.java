@@ -118,6 +118,11 @@ class RoughCutTest {
         assertThat(after.marked()).hasSize(1);
         assertThat(after.finished()).hasSize(1);
         assertThat(LeatherFacts.of(List.of(seat, dash), List.of(), tested).pieces())
+                .as("leather by its name, though none is here yet")
+                .hasSize(2);
+        var roll = new Stock.Roll("r", seat.material(), 1400, 3000, 1, 0, 0);
+        assertThat(LeatherFacts.of(List.of(seat, dash), List.of(roll), tested).pieces())
+                .as("comes on a roll")
                 .isEmpty();
     }
 }

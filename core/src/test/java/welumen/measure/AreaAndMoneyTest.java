@@ -38,13 +38,28 @@ class AreaAndMoneyTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"£310, £310.00", "310.50 GBP, £310.50", "'€ 42,50', €42.50", "-5, -£5.00", "12 CHF, 12.00 CHF"})
+    @CsvSource({
+        "£310, £310.00",
+        "310.50 GBP, £310.50",
+        "'€ 42,50', €42.50",
+        "-5, -£5.00",
+        "12 CHF, 12.00 CHF",
+        "'£3,400', £3400.00",
+        "'1,234,567.5', £1234567.50"
+    })
     void readsAndPrintsMoney(String typed, String printed) {
         assertThat(Money.parse(typed, POUNDS).orThrow().print()).isEqualTo(printed);
     }
 
     @ParameterizedTest
-    @CsvSource({"£3.005, more decimals", "ten pounds, not an amount", "£5 €, two currencies", "5 QQQ, no currency"})
+    @CsvSource({
+        "£3.005, more decimals",
+        "£1.200, without a point",
+        "'5,000 KWD', could mean",
+        "ten pounds, not an amount",
+        "£5 €, two currencies",
+        "5 QQQ, no currency"
+    })
     void refusesMoneyItCannotRead(String typed, String why) {
         assertThat(((Refused<Money>) Money.parse(typed, POUNDS)).why()).contains(why);
     }

@@ -122,9 +122,9 @@ class HeadlessWalkTest {
     void badInputIsAnsweredInWordsAndChangesNothing() {
         var before = bench.ask(() -> bench.model().job());
         bench.go(WorkStage.INTAKE);
-        bench.type("budget", "1,200");
+        bench.type("budget", "about 1200");
         bench.click("agree");
-        assertThat(bench.text("wrong")).contains("could mean");
+        assertThat(bench.text("wrong")).contains("is not an amount of money");
         bench.go(WorkStage.SURVEY);
         bench.typeAndEnter("size", "3//8\"");
         bench.go(WorkStage.PATTERN);

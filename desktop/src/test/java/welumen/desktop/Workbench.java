@@ -9,10 +9,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.logging.Handler;
+import java.util.logging.Level;
+import java.util.logging.LogRecord;
+import java.util.logging.Logger;
 import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.event.EventHandler;
@@ -76,8 +81,11 @@ final class Workbench implements AutoCloseable {
     private final CompletableFuture<Void> entered = new CompletableFuture<>();
     private int strokes;
 
+    private final Faults faults = new Faults();
+
     private Workbench(Path folder) {
         this.folder = folder;
+        faults.listen();
     }
 
     static Workbench open(Path home) {
@@ -352,6 +360,33 @@ final class Workbench implements AutoCloseable {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
+    /** What a view could not show is said to the trimmer in a sentence, and fails a walk. */
+    private static final class Faults extends Handler {
+        private static final Logger SHOWING = Logger.getLogger("welumen.desktop.stage.Showing");
+        private final List<LogRecord> records = new CopyOnWriteArrayList<>();
+
+        void listen() {
+            SHOWING.setLevel(Level.ALL);
+            SHOWING.addHandler(this);
+        }
+
+        void end() {
+            SHOWING.removeHandler(this);
+            for (var one : records) throw new AssertionError(one.getMessage() + " failed to show", one.getThrown());
+        }
+
+        @Override
+        public void publish(LogRecord one) {
+            records.add(one);
+        }
+
+        @Override
+        public void flush() {}
+
+        @Override
+        public void close() {}
+    }
+
     @Override
     public void close() {
         ask(() -> {
@@ -359,6 +394,7 @@ final class Workbench implements AutoCloseable {
             return null;
         });
         workshop.folder().close();
+        faults.end();
         Lengths.in(Length.Style.METRIC); // the next bench of this process may be a yard's that counts otherwise
     }
 }

@@ -30,6 +30,9 @@ public final class StripTestText {
     private StripTestText() {}
 
     public static Parsed<StripTest> read(String typed, String material, String lot) {
+        if (material.isBlank())
+            return new Refused<>(
+                    "Of which leather was the strip? Bring its hide in first, or choose it beside the line.");
         var text = new StripTestText();
         for (var part : typed.strip().split("\\s*,\\s*")) if (text.wrong.isEmpty()) text.part(part);
         return text.wrong.<Parsed<StripTest>>map(Refused::new).orElseGet(() -> text.test(material, lot));

@@ -183,6 +183,7 @@ final class PlaceSearch {
 
     /** Any field of so many that are open, and any of the ways in which it may lie there; false where it may not at all. */
     private boolean draw(int openFields) {
+        if (openFields == 0) return false;
         offer.field = openField(openFields);
         var ways = layout.items.get(item).ways().get(offer.field);
         if (ways.none()) return false;

@@ -29,6 +29,7 @@ final class RollSearch extends Search {
 
     RollSearch(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
         super(fields, items, placements, seed);
+        best.isOpen[0] = true; // also where nothing lies on it yet, and what was left over is tried there
         hands = IntStream.range(0, Workers.COUNT)
                 .mapToObj(worker -> new RollHand(random(worker), worker > 0))
                 .toList();

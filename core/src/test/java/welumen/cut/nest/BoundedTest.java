@@ -86,4 +86,13 @@ class BoundedTest {
         for (var left : laid(different(1_200), roll(20_000), NO_TIME).unplaced())
             assertThat(left.reason()).isEqualTo("the time was over before it was tried");
     }
+
+    /** However long it is searched for: nothing lies on the roll, and nothing ever will. */
+    @Test
+    void aPieceThatIsWiderThanItsRoll() {
+        var narrow = new Stock.Roll("r", "", 420, 6_000, 1, 0, 0);
+        var wide = piece("a", Outline.rectangle(700, 600), 4, new Turns.Free());
+        var plan = laid(List.of(wide), narrow, new NestOptions(40, Duration.ofMinutes(10), 1));
+        assertThat(plan.unplaced()).hasSize(4).allMatch(left -> left.reason().equals("no stock sheet is large enough"));
+    }
 }

@@ -113,7 +113,9 @@ final class LeatherLeaf extends Leaf {
     @Override
     protected void refresh() {
         filling = true;
-        Nodes.refill(material, hides().map(Stock::material).distinct().toList());
+        Nodes.refill(
+                material,
+                List.copyOf(LeatherFacts.leathers(model.job().patterns().pieces(), stock())));
         fillLots();
         var facts = facts();
         piece.fill(facts.pieces());
@@ -129,15 +131,13 @@ final class LeatherLeaf extends Leaf {
     }
 
     private void fillLots() {
-        var before = lot.getValue();
         var lots = Stream.concat(
                         Stream.of(""),
                         hides().filter(hide -> hide.material().equals(material.getValue()))
                                 .map(hide -> hide.lot().dye()))
                 .distinct()
                 .toList();
-        lot.getItems().setAll(lots);
-        lot.setValue(lots.contains(before) ? before : lots.getLast());
+        Nodes.refill(lot, lots, lots.getLast());
     }
 
     private String said(LeatherFacts facts) {

@@ -162,12 +162,21 @@ final class PlanLeaf extends Leaf {
     private void sayEmpty() {
         var problem = remaining().whole();
         var pieces = CutPiece.count(problem.pieces());
+        var held = model.job().patterns().pieces().size();
         headline.say(
                 "Cut",
-                pieces == 0
-                        ? "There is no piece to lay out yet."
-                        : "%s to be laid out.".formatted(Words.many(pieces, "piece")),
-                pieces == 0 ? "Draw them at Pattern." : "In stock: %s.".formatted(PlanSaid.counted(problem.stock())));
+                pieces == 0 ? nothingToLay(held) : "%s to be laid out.".formatted(Words.many(pieces, "piece")),
+                pieces == 0 && held == 0
+                        ? "Draw them at Pattern."
+                        : pieces == 0
+                                ? "Beside the table stands why."
+                                : "In stock: %s.".formatted(PlanSaid.counted(problem.stock())));
+    }
+
+    private static String nothingToLay(int held) {
+        return held == 0
+                ? "There is no piece to lay out yet."
+                : "%s drawn, and none may be cut yet.".formatted(Words.many(held, "piece"));
     }
 
     private void showEmpty() {
@@ -221,7 +230,10 @@ final class PlanLeaf extends Leaf {
         });
         task.setOnFailed(_ -> {
             end();
-            model.say("Laying out failed: " + task.getException().getMessage());
+            say();
+            refresh();
+            model.say(
+                    "%s. The table is as it was.".formatted(task.getException().getMessage()));
         });
         task.setOnCancelled(_ -> {
             end();

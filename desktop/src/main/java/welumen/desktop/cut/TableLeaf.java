@@ -130,20 +130,12 @@ final class TableLeaf extends Leaf {
 
     @Override
     protected void refresh() {
-        var before = shown.getValue();
         var hides = laid().map(one -> one.plan().sheets().stream()
                         .map(CutPlan.SheetUse::stock)
                         .toList())
                 .orElse(List.of());
-        shown.getItems().setAll(hides);
-        shown.setValue(
-                hides.contains(before)
-                        ? before
-                        : hides.stream()
-                                .filter(stock -> !isCut(stock))
-                                .findFirst()
-                                .or(() -> hides.stream().findFirst())
-                                .orElse(null));
+        var next = hides.stream().filter(stock -> !isCut(stock)).findFirst();
+        Nodes.refill(shown, hides, next.or(() -> hides.stream().findFirst()).orElse(null));
         buttons.setDisable(hides.isEmpty());
         laid().ifPresentOrElse(this::sayReserve, () -> reserve.setText(""));
         effect.setText("");

@@ -12,6 +12,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import org.kordamp.ikonli.Ikon;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -99,9 +100,14 @@ public final class Nodes {
 
     /** Other things to choose from: what was chosen stays chosen while it is there, else the first is. */
     public static <T> void refill(ComboBox<T> box, List<T> items) {
+        refill(box, items, items.isEmpty() ? null : items.getFirst());
+    }
+
+    /** Other things to choose from: what was chosen stays chosen while it is there, else it is the usual one. */
+    public static <T> void refill(ComboBox<T> box, List<T> items, @Nullable T usual) {
         var before = box.getValue();
         box.getItems().setAll(items);
-        box.setValue(items.contains(before) ? before : items.isEmpty() ? null : items.getFirst());
+        box.setValue(before != null && box.getItems().contains(before) ? before : usual);
     }
 
     public static Region spring() {

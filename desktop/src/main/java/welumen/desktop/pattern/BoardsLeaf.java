@@ -172,13 +172,15 @@ final class BoardsLeaf extends Leaf {
         var wanted = plan.turnIn().cutMm();
         var isTaken = wrapped.stream().allMatch(edge -> edge.allowanceMm() == wanted);
         var turnIn = plan.turnIn();
-        return "%s beyond the board: board %s, padding %s, %s behind it and %s round its two rims%s."
+        var sum = turnIn.allowanceMm(); // said where the next half is not it
+        return "%s beyond the board: board %s, padding %s, %s behind it and %s round its two rims%s%s."
                 .formatted(
                         Lengths.said(wanted),
                         Lengths.said(turnIn.boardMm()),
                         Lengths.said(turnIn.paddingMm()),
                         Lengths.said(turnIn.turnMm()),
                         Lengths.said(turnIn.roundingMm()),
+                        wanted - sum < 0.05 ? "" : ", %s in all, up to the next half".formatted(Lengths.said(sum)),
                         isTaken ? "; so it is cut" : "; it is not cut so yet");
     }
 

@@ -109,11 +109,7 @@ final class SeamsLeaf extends Leaf {
                         .flatMap(edge -> IntStream.range(0, piece.pairing().count())
                                 .mapToObj(copy -> new Seam.Side(piece.id(), edge, copy))))
                 .toList();
-        List.of(one, other).forEach(box -> {
-            var before = box.getValue();
-            box.getItems().setAll(sides);
-            if (sides.contains(before)) box.setValue(before);
-        });
+        List.of(one, other).forEach(box -> Nodes.refill(box, sides, null));
         propose.setDisable(likely().isEmpty());
         show();
     }

@@ -101,9 +101,7 @@ final class StripsLeaf extends Leaf {
     @Override
     protected void refresh() {
         fields().forEach(MmField::showKept);
-        var before = stock.getValue();
-        stock.getItems().setAll(model.yard().state().stock().here());
-        stock.setValue(before != null && model.yard().state().stock().here().contains(before) ? before : null);
+        Nodes.refill(stock, model.yard().state().stock().here(), null);
         reckon();
     }
 

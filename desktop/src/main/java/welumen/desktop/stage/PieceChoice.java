@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ComboBox;
 import org.jspecify.annotations.Nullable;
+import welumen.desktop.look.Nodes;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.model.JobModel;
 import welumen.pattern.Piece;
@@ -47,10 +48,7 @@ public final class PieceChoice extends ComboBox<String> {
     /** @param usual taken where the one before is gone; nothing where it is null */
     public void fill(List<Piece> from, @Nullable String usual) {
         filling = true;
-        var before = getValue();
-        var ids = from.stream().map(Piece::id).toList();
-        getItems().setAll(ids);
-        setValue(ids.contains(before) ? before : usual);
+        Nodes.refill(this, from.stream().map(Piece::id).toList(), usual);
         filling = false;
     }
 

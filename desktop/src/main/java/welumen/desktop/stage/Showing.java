@@ -1,9 +1,14 @@
 package welumen.desktop.stage;
 
+import java.lang.System.Logger;
+import java.lang.System.Logger.Level;
 import welumen.desktop.model.JobModel;
 
 /** A view that cannot show one thing says so, and takes nothing else of the window with it. */
 final class Showing {
+    /** Faults of ours, for those who look for them; a trimmer reads a sentence. */
+    private static final Logger LOG = System.getLogger(Showing.class.getName());
+
     private Showing() {}
 
     /** @param what is shown, as “the leaf Seams” */
@@ -11,8 +16,9 @@ final class Showing {
         try {
             show.run();
         } catch (RuntimeException fault) { // whatever a log holds
-            model.say("%s cannot show all of this car (%s). Nothing is lost; what else there is can be worked on."
-                    .formatted(what, fault.getMessage()));
+            LOG.log(Level.DEBUG, what, fault);
+            model.say("%s cannot show all of this car%s. Nothing is lost; what else there is can be worked on."
+                    .formatted(what, fault.getMessage() == null ? "" : " (%s)".formatted(fault.getMessage())));
         }
     }
 }

@@ -16,7 +16,6 @@ import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
-import welumen.intake.Intake;
 import welumen.intake.Standard;
 import welumen.job.FinishedWork;
 import welumen.job.JobChange.AtTreatment;
@@ -66,14 +65,14 @@ final class ChooseLeaf extends Leaf {
         filling = true;
         standard.setValue(standard().orElse(null));
         filling = false;
-        standard.setDisable(standard().isEmpty());
+        standard.setDisable(part.isEmpty());
         why.setText("");
         turns.setText("");
         if (part.isEmpty() || advice.isEmpty()) {
             ways.getChildren()
                     .add(Nodes.label(
-                            model.job().intake() instanceof Intake.Awaited
-                                    ? "Agree on a standard at Intake first: it decides what is best."
+                            standard().isEmpty()
+                                    ? "Nothing is agreed yet. Say at Intake to which standard the car is brought, or here to which this part is: it decides what is best."
                                     : "Nothing has been found on it yet: mark it on the first leaf.",
                             Styles.SECOND));
             return;

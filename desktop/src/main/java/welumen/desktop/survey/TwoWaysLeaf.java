@@ -80,8 +80,7 @@ final class TwoWaysLeaf extends Leaf {
         var asked = TwoWays.asked(given.get());
         filling = true;
         var before = question.getValue();
-        question.getItems().setAll(asked);
-        question.setValue(asked.contains(before) ? before : asked.isEmpty() ? null : asked.getFirst());
+        Nodes.refill(question, asked);
         filling = false;
         if (question.getValue() == null) {
             answer.setText("Nothing in this job hangs on a school: mark what you find first.");
