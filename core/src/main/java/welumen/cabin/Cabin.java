@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import welumen.cabin.CabinChange.PartStruckOff;
 import welumen.cabin.CabinChange.PartsListed;
 
@@ -37,6 +38,24 @@ public record Cabin(List<Part> parts) {
         return findOne(id)
                 .orElseThrow(
                         () -> new IllegalArgumentException("The car has no part [%s]. List it first.".formatted(id)));
+    }
+
+    /** To be spoken of: a log may name a part that is not listed, and is to be read all the same. */
+    public Part named(PartId id) {
+        return findOne(id)
+                .orElseGet(() -> new Part(
+                        id,
+                        id.value().replace('-', ' '),
+                        PartKind.BOARD,
+                        Side.MIDDLE,
+                        Spot.TUNNEL,
+                        "",
+                        Supply.NOT_KNOWN));
+    }
+
+    /** “left seat or the tunnel carpet”, with these words between. */
+    public String names(List<PartId> ids, String between) {
+        return ids.stream().map(id -> named(id).name()).collect(Collectors.joining(between));
     }
 
     /** The parts that come off with an assembly, its parts' own parts included. */

@@ -2,7 +2,7 @@ package welumen.yard;
 
 import java.util.List;
 import java.util.UUID;
-import welumen.clock.ClockChange;
+import welumen.clock.ClockSaid;
 import welumen.measure.Length;
 import welumen.yard.CrewChange.PersonLeft;
 import welumen.yard.CrewChange.PersonSaid;
@@ -35,8 +35,7 @@ public final class YardSaid {
             case YardChange.OfGoods(var inner) -> goods(inner);
             case YardChange.OfCrew(var inner) -> crew(inner);
             case YardChange.OfHouse(var inner) -> house(inner);
-            case YardChange.OnTheRail(ClockChange.ClockStarted(var clock), var _) -> "Clock started: " + clock.on();
-            case YardChange.OnTheRail(ClockChange.ClockPutAway _, var _) -> "Clock put away";
+            case YardChange.OnTheRail(var clock, var _) -> ClockSaid.of(clock);
             case YardChange.AllOf(List<YardChange> changes) -> of(changes.getFirst(), yard);
         };
     }
