@@ -42,7 +42,7 @@ public record WorkLeft(Survey survey, Choices choices, Patterns patterns, Cuttin
         if (choices.isOpen(part)) undone.add(new Undone.Untreated(choices.words(part)));
         else
             survey.on(part).stream()
-                    .filter(finding -> !finding.kind().stopsWork()) // those hold the part until somebody has seen to it
+                    .filter(finding -> !finding.stopsWork()) // those hold the part until somebody has seen to it
                     .filter(finding -> finding.severity().compareTo(Severity.BAD) >= 0)
                     .findFirst()
                     .ifPresent(finding -> undone.add(new Undone.Undecided(finding)));

@@ -47,7 +47,7 @@ public enum FindingKind {
         return word;
     }
 
-    /** Whether work that would cover it must stop until somebody qualified has seen to it. */
+    /** Whether work that would cover one that is logged now must stop until somebody qualified has seen to it. */
     public boolean stopsWork() {
         return switch (this) {
             case RUST_THROUGH, MOULD, STRUCTURE, WIRING_FAULT -> true;

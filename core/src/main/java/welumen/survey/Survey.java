@@ -125,9 +125,7 @@ public record Survey(
         var cured = new TreeMap<>(causes);
         if (finding.kind().hasCause()) cured.remove(finding.part());
         var with = new Survey(more, and(looked, finding.part()), holds, patina, cured, measured, answers);
-        return finding.kind().stopsWork()
-                ? with.held(finding.part(), finding.kind().word())
-                : with;
+        return finding.stopsWork() ? with.held(finding.part(), finding.kind().word()) : with;
     }
 
     /** Without a finding, and without the hold that it put by itself, unless another finding of the part stops work too. */
@@ -142,8 +140,7 @@ public record Survey(
         if (gone.kind().word().equals(held.get(gone.part()))) {
             held.remove(gone.part());
             left.stream()
-                    .filter(finding ->
-                            finding.part().equals(gone.part()) && finding.kind().stopsWork())
+                    .filter(finding -> finding.part().equals(gone.part()) && finding.stopsWork())
                     .forEach(finding -> held.put(finding.part(), finding.kind().word()));
         }
         return new Survey(left, looked, held, patina, causes, measured, answers);

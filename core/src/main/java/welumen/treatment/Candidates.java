@@ -109,7 +109,7 @@ public final class Candidates {
     /** What stops work is never left. */
     private boolean isAllowed(Candidate way) {
         return findings.stream()
-                .filter(finding -> finding.kind().stopsWork())
+                .filter(finding -> finding.stopsWork())
                 .allMatch(finding -> way.steps().stream().anyMatch(step -> answers(step, finding)));
     }
 

@@ -223,7 +223,7 @@ final class LookLeaf extends Leaf {
 
     private void strike(Finding finding) {
         var hangs = new ArrayList<String>();
-        if (finding.kind().stopsWork() && model.job().survey().isHeld(finding.part())) hangs.add("the hold it put");
+        if (finding.stopsWork() && model.job().survey().isHeld(finding.part())) hangs.add("the hold it put");
         if (model.job().survey().on(finding.part()).size() == 1
                 && model.job().choices().of(finding.part()).isPresent())
             hangs.add("the reason for what was chosen: " + model.job().choices().words(finding.part()));

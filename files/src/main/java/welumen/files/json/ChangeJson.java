@@ -15,6 +15,7 @@ import com.fasterxml.jackson.databind.ObjectReader;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
+import com.fasterxml.jackson.databind.exc.InvalidTypeIdException;
 import com.fasterxml.jackson.databind.introspect.JacksonAnnotationIntrospector;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.module.SimpleModule;
@@ -32,8 +33,8 @@ import welumen.shape.Point;
  * text. What an entry lacks or holds wrongly is called out, never guessed.
  */
 public final class ChangeJson {
-    /** The version in which entries are written now. A change of form gets a new one, and a step up from the old. */
-    public static final int VERSION = 13;
+    /** The form of entries as a whole; since 14 each {@link Kind} has its own version, and this stays as it is. */
+    public static final int VERSION = 14;
 
     private final ObjectMapper mapper = JsonMapper.builder()
             .annotationIntrospector(AnnotationIntrospector.pair(new SealedTypes(), new JacksonAnnotationIntrospector()))
@@ -42,6 +43,7 @@ public final class ChangeJson {
             .addModule(small())
             .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
             .disable(SerializationFeature.WRITE_DURATIONS_AS_TIMESTAMPS)
+            .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS) // the same entry is the same text
             .disable(SerializationFeature.FAIL_ON_EMPTY_BEANS)
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
@@ -71,15 +73,28 @@ public final class ChangeJson {
             throw new StoreException("It was written by a newer Welumen (version %d of its kind). Update this program."
                     .formatted(version));
         try {
-            if (version >= StepUp.NEWEST) return reader(kind).readValue(json);
-            var change = mapper.readTree(json);
-            StepUp.from(version, change);
-            return reader(kind).readValue(change);
+            return version < StepUp.NEWEST ? steppedUp(json, kind, version) : current(json, kind);
         } catch (JsonProcessingException fault) {
             throw new StoreException(firstLine(fault.getOriginalMessage()), fault);
         } catch (IOException fault) {
             throw new StoreException(firstLine(String.valueOf(fault.getMessage())), fault);
         }
+    }
+
+    /** Most entries hold no kind that was written otherwise once, and are read as they are. */
+    private <C> C current(String json, Class<C> kind) throws IOException {
+        try {
+            return reader(kind).readValue(json);
+        } catch (InvalidTypeIdException older) {
+            return steppedUp(json, kind, VERSION);
+        }
+    }
+
+    private <C> C steppedUp(String json, Class<C> kind, int version) throws IOException {
+        var change = mapper.readTree(json);
+        StepUp.from(version, change);
+        Kinds.stepUp(change);
+        return reader(kind).readValue(change);
     }
 
     private ObjectReader reader(Class<?> kind) {

@@ -11,14 +11,9 @@ import com.fasterxml.jackson.databind.jsontype.NamedType;
 import com.fasterxml.jackson.databind.jsontype.TypeResolverBuilder;
 import com.fasterxml.jackson.databind.jsontype.impl.StdTypeResolverBuilder;
 import java.util.List;
-import java.util.Locale;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
-/**
- * Tells the members of a sealed family apart by a member {@code is}, which holds the record's name as
- * {@code step-logged}; so the core needs no annotation of a file format.
- */
+/** Tells the members of a sealed family apart by a member {@code is}, so that the core needs no annotation of a file format. */
 final class SealedTypes extends NopAnnotationIntrospector {
     private static final long serialVersionUID = 1L;
 
@@ -30,26 +25,18 @@ final class SealedTypes extends NopAnnotationIntrospector {
     @Override
     public @Nullable TypeResolverBuilder<?> findTypeResolver(
             MapperConfig<?> config, AnnotatedClass type, JavaType base) {
-        if (!isFamily(type.getRawType())) return null;
+        if (!Kinds.isFamily(type.getRawType())) return null;
         return new StdTypeResolverBuilder()
                 .init(JsonTypeInfo.Id.NAME, null)
                 .inclusion(JsonTypeInfo.As.PROPERTY)
-                .typeProperty("is");
+                .typeProperty(Kinds.IS);
     }
 
     @Override
     public @Nullable List<NamedType> findSubtypes(Annotated type) {
-        if (!isFamily(type.getRawType())) return null;
-        return Stream.of(type.getRawType().getPermittedSubclasses())
-                .map(member -> new NamedType(member, name(member)))
+        if (!Kinds.isFamily(type.getRawType())) return null;
+        return Kinds.of(type.getRawType()).kinds().stream()
+                .map(kind -> new NamedType(kind.record(), kind.id()))
                 .toList();
-    }
-
-    static String name(Class<?> member) {
-        return member.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", "-").toLowerCase(Locale.ROOT);
-    }
-
-    private static boolean isFamily(Class<?> type) {
-        return type.isInterface() && type.isSealed();
     }
 }

@@ -1,0 +1,17 @@
+package welumen.files.json;
+
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Set;
+
+/** From one form of a kind to the next, each as it was meant on the day it was written: what these hold is never changed. */
+final class KindSteps {
+    /** What stopped work while findings did not say so themselves. */
+    private static final Set<String> STOPPED = Set.of("RUST_THROUGH", "MOULD", "STRUCTURE", "WIRING_FAULT");
+
+    private KindSteps() {}
+
+    static void findingSaysWhetherItStops(ObjectNode change) {
+        if (change.path("finding") instanceof ObjectNode finding)
+            finding.put("stopsWork", STOPPED.contains(finding.path("kind").asText()));
+    }
+}
