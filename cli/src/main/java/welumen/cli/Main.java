@@ -3,6 +3,7 @@ package welumen.cli;
 import java.io.PrintWriter;
 import java.time.Clock;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -43,6 +44,7 @@ public final class Main implements Runnable {
     }
 
     private static int status(String[] args) {
+        speakEnglish();
         var words = List.of(args);
         var asksForHelp = words.contains("--help") || words.contains("-h");
         return switch (asksForHelp ? "--help" : words.isEmpty() ? "" : words.getFirst()) {
@@ -52,6 +54,12 @@ public final class Main implements Runnable {
             case "trace" -> alone(new TraceCommand(), words);
             default -> commandLine().execute(args);
         };
+    }
+
+    /** Sentences and figures are English on every computer; its country still tells the usual currency. */
+    static void speakEnglish() {
+        Locale.setDefault(Locale.Category.FORMAT, Locale.UK);
+        Locale.setDefault(Locale.Category.DISPLAY, Locale.UK);
     }
 
     /** The last workshop where one was opened; else the door. */

@@ -8,11 +8,11 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
+import welumen.cabin.PartNames;
 import welumen.custody.CustodyChange.CameBack;
 import welumen.custody.CustodyChange.FateSaid;
 import welumen.custody.CustodyChange.PartLeftOff;
 import welumen.custody.CustodyChange.SentAway;
-import welumen.strip.PartNames;
 
 /**
  * Reads a line that tells where a part is or what becomes of it: “at the platers until 2026-04-20”, “is back”, “keep as

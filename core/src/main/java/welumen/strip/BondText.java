@@ -8,6 +8,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
+import welumen.cabin.PartNames;
 import welumen.measure.Length;
 import welumen.strip.StripChange.LapNoted;
 import welumen.strip.StripChange.LooseGroupNoted;

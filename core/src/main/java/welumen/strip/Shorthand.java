@@ -8,6 +8,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
+import welumen.cabin.PartNames;
 
 /**
  * Reads the one line in which a step is logged: {@code 2 trim clips grey, under seal, bag 14, lever plastic}. Phrases are

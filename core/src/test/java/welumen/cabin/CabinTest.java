@@ -8,7 +8,6 @@ import org.junit.jupiter.api.Test;
 import welumen.cabin.CabinChange.PartsListed;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
-import welumen.strip.PartNames;
 import welumen.strip.Saloon;
 
 class CabinTest {

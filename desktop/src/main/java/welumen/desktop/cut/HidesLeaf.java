@@ -24,6 +24,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
+import welumen.desktop.stage.StockWords;
 import welumen.files.json.BadFile;
 import welumen.files.pattern.HideDrawing;
 import welumen.measure.Lengths;

@@ -11,6 +11,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
+import welumen.cabin.PartNames;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
@@ -26,7 +27,6 @@ import welumen.intake.IntakeChange.ApprovalWithdrawn;
 import welumen.job.JobChange.AtIntake;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
-import welumen.strip.PartNames;
 
 /** What the customer must agree to. An open question holds its parts everywhere until it is answered. */
 final class QuestionsSection extends Leaf {

@@ -1,4 +1,4 @@
-package welumen.strip;
+package welumen.cabin;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -6,9 +6,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
-import welumen.cabin.Cabin;
-import welumen.cabin.Part;
-import welumen.cabin.PartId;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;

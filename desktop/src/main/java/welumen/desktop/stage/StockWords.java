@@ -1,4 +1,4 @@
-package welumen.desktop.cut;
+package welumen.desktop.stage;
 
 import welumen.cut.Stock;
 import welumen.desktop.look.Words;
