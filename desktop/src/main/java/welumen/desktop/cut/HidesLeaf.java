@@ -10,13 +10,13 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 import welumen.cut.Stock;
 import welumen.cut.hide.Flaws;
 import welumen.cut.hide.MarkText;
 import welumen.cut.hide.StockText;
 import welumen.cut.hide.Upright;
 import welumen.cut.table.CutCard;
+import welumen.desktop.look.FileChoice;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
@@ -26,6 +26,7 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
 import welumen.desktop.stage.StockWords;
 import welumen.files.json.BadFile;
+import welumen.files.pattern.DrawingFormat;
 import welumen.files.pattern.HideDrawing;
 import welumen.measure.Lengths;
 import welumen.measure.Parsed;
@@ -210,11 +211,8 @@ final class HidesLeaf extends Leaf {
     }
 
     private void choose() {
-        var chooser = new FileChooser();
-        chooser.setTitle("A drawing of the hide");
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Drawings", "*.dxf", "*.svg"));
-        var file = chooser.showOpenDialog(getScene().getWindow());
-        if (file != null) open(file.toPath());
+        FileChoice.one(getScene().getWindow(), "A drawing of the hide", "Drawings", DrawingFormat.patterns())
+                .ifPresent(this::open);
     }
 
     /** The shown hide as a drawing has it, or why not. */

@@ -6,8 +6,8 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 import welumen.cabin.PartId;
+import welumen.desktop.look.FileChoice;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
@@ -111,13 +111,11 @@ final class PhotoLeaf extends Leaf {
     private void choose() {
         var options = options();
         if (options.isEmpty()) return;
-        var chooser = new FileChooser();
-        chooser.setTitle("A photo of the piece between targets");
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Photos", "*.jpg", "*.jpeg", "*.png"));
-        var file = chooser.showOpenDialog(getScene().getWindow());
-        if (file == null) return;
-        var number = begin("The outline is sought …");
-        model.traces().open(file.toPath(), options.get(), answer -> came(number, answer));
+        FileChoice.photo(getScene().getWindow(), "A photo of the piece between targets")
+                .ifPresent(file -> {
+                    var number = begin("The outline is sought …");
+                    model.traces().open(file, options.get(), answer -> came(number, answer));
+                });
     }
 
     private int begin(String words) {

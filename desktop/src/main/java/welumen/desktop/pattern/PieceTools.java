@@ -3,7 +3,6 @@ package welumen.desktop.pattern;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
@@ -13,9 +12,9 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
-import javafx.stage.FileChooser;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
+import welumen.desktop.look.FileChoice;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
@@ -23,9 +22,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Beside;
 import welumen.files.full.Paper;
 import welumen.files.json.BadFile;
-import welumen.files.outside.Outside;
-import welumen.files.pattern.PatternDxf;
-import welumen.files.pattern.PatternSvg;
+import welumen.files.pattern.DrawingFormat;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Lengths;
@@ -186,11 +183,8 @@ final class PieceTools {
     }
 
     private void choose() {
-        var chooser = new FileChooser();
-        chooser.setTitle("A drawing of pieces");
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Drawings", "*.dxf", "*.svg"));
-        var file = chooser.showOpenDialog(open.getScene().getWindow());
-        if (file != null) open(file.toPath());
+        FileChoice.one(open.getScene().getWindow(), "A drawing of pieces", "Drawings", DrawingFormat.patterns())
+                .ifPresent(this::open);
     }
 
     /** All of a drawing's pieces, or none and why; a large one is read beside. */
@@ -213,10 +207,8 @@ final class PieceTools {
 
     private static Parsed<List<Piece>> read(Path file, PartId part, Cabin cabin) {
         try {
-            var text = Outside.text(file);
-            var isSvg = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".svg");
-            var read = isSvg ? PatternSvg.read(text, part) : PatternDxf.read(text, part);
-            var sound = FromOutside.sound(read, id -> cabin.findOne(id).isPresent(), part);
+            var sound = FromOutside.sound(
+                    DrawingFormat.read(file, part), id -> cabin.findOne(id).isPresent(), part);
             return sound instanceof Refused<List<Piece>>(var why)
                     ? new Refused<>("The drawing [%s] is not taken in: %s".formatted(file.getFileName(), why))
                     : sound;

@@ -11,7 +11,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
+import welumen.desktop.look.FileChoice;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
@@ -118,11 +118,9 @@ final class BagsLeaf extends Leaf {
     }
 
     private void readFromFile() {
-        var chooser = new FileChooser();
-        chooser.setTitle("A photo of a label");
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Photos", "*.jpg", "*.jpeg", "*.png"));
-        var file = chooser.showOpenDialog(getScene().getWindow());
-        if (file != null) read(() -> Outside.bytes(file.toPath(), PhotoFile.LARGEST), file.getName());
+        FileChoice.photo(getScene().getWindow(), "A photo of a label")
+                .ifPresent(
+                        file -> read(() -> Outside.bytes(file, PhotoFile.LARGEST), String.valueOf(file.getFileName())));
     }
 
     /** Off this thread: a bad photo is tried in many ways. */

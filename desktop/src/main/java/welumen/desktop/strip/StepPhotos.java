@@ -1,12 +1,11 @@
 package welumen.desktop.strip;
 
-import java.io.File;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
-import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import welumen.cabin.Part;
+import welumen.desktop.look.FileChoice;
 import welumen.desktop.model.JobModel;
 
 /** The photos for the step that is being typed: from the camera, the phone's folder or files, some still on their way. */
@@ -49,13 +48,10 @@ final class StepPhotos {
     }
 
     void choose(Window owner) {
-        var chooser = new FileChooser();
-        chooser.setTitle("Photos for this step");
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Photos", "*.jpg", "*.jpeg", "*.png"));
-        var files = chooser.showOpenMultipleDialog(owner);
-        if (files == null) return;
+        var files = FileChoice.photos(owner, "Photos for this step");
+        if (files.isEmpty()) return;
         coming++;
-        model.photos().keep(files.stream().map(File::toPath).toList(), this::here);
+        model.photos().keep(files, this::here);
     }
 
     /** Runs at once where all photos are here; else once they are. */

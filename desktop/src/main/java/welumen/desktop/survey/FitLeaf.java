@@ -16,10 +16,10 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
+import welumen.desktop.look.FileChoice;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
@@ -233,14 +233,13 @@ final class FitLeaf extends Leaf {
     }
 
     private void choose() {
-        var chooser = new FileChooser();
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Outlines", "*.json"));
-        chooser.setTitle("The outline that is needed");
-        var needed = chooser.showOpenDialog(getScene().getWindow());
-        if (needed == null) return;
-        chooser.setTitle("The outline of the bought part");
-        var other = chooser.showOpenDialog(getScene().getWindow());
-        if (other != null) lay(needed.toPath(), other.toPath());
+        outline("The outline that is needed")
+                .ifPresent(
+                        needed -> outline("The outline of the bought part").ifPresent(bought -> lay(needed, bought)));
+    }
+
+    private Optional<Path> outline(String title) {
+        return FileChoice.one(getScene().getWindow(), title, "Outlines", List.of("*.json"));
     }
 
     /** Lays the second over the first as well as can be. */

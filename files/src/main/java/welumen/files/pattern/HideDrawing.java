@@ -2,10 +2,8 @@ package welumen.files.pattern;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Locale;
 import welumen.cabin.PartId;
 import welumen.files.json.BadFile;
-import welumen.files.outside.Outside;
 import welumen.shape.Outline;
 import welumen.shape.Shape;
 
@@ -19,9 +17,7 @@ public final class HideDrawing {
      * @throws BadFile if it cannot be read, is no drawing, or holds more than one outline
      */
     public static Shape read(Path file) throws BadFile {
-        var text = Outside.text(file);
-        var isSvg = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT).endsWith(".svg");
-        var pieces = isSvg ? PatternSvg.read(text, NOBODYS) : PatternDxf.read(text, NOBODYS);
+        var pieces = DrawingFormat.read(file, NOBODYS);
         if (pieces.size() != 1)
             throw new BadFile("It holds %d outlines; a hide's drawing holds one.".formatted(pieces.size()));
         var hide = pieces.getFirst();

@@ -68,4 +68,16 @@ class HideDrawingTest {
         var torn = Files.writeString(folder.resolve("torn.svg"), "<svg><path d=\"M0 0 L");
         assertThatThrownBy(() -> HideDrawing.read(torn)).isInstanceOf(BadFile.class);
     }
+
+    /** A name may say anything. */
+    @Test
+    void whatItHoldsGoesBeforeItsName() throws IOException, BadFile {
+        var wrong = Files.writeString(folder.resolve("hide.dxf"), PatternSvg.write(List.of(drawn("h"))));
+        assertThat(HideDrawing.read(wrong).holes()).hasSize(1);
+        var none = Files.writeString(folder.resolve("hide.txt"), PatternDxf.write(List.of(drawn("h"))));
+        assertThat(HideDrawing.read(none).holes()).hasSize(1);
+        var text = Files.writeString(folder.resolve("note.txt"), "a hide, 4.8 m²");
+        assertThatThrownBy(() -> HideDrawing.read(text)).hasMessage("It is no drawing that is read here: SVG, DXF.");
+        assertThat(DrawingFormat.patterns()).containsExactly("*.svg", "*.dxf");
+    }
 }
