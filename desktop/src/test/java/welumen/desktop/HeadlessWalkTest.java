@@ -5,12 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Window;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -213,5 +216,24 @@ class HeadlessWalkTest {
             return null;
         });
         bench.settle();
+    }
+
+    /** The words appear once the mouse rests, and go when a key is pressed. */
+    @Test
+    void wordsAppearWhereTheMouseRests() {
+        bench.robot.moveTo("#take-back");
+        bench.until(() -> tip().isPresent());
+        assertThat(bench.ask(this::tip))
+                .hasValueSatisfying(words -> assertThat(words).isNotBlank());
+        bench.keys("", KeyCode.SHIFT);
+        bench.until(() -> tip().isEmpty());
+    }
+
+    private Optional<String> tip() {
+        return Window.getWindows().stream()
+                .filter(Window::isShowing)
+                .filter(Tooltip.class::isInstance)
+                .map(window -> ((Tooltip) window).getText())
+                .findFirst();
     }
 }

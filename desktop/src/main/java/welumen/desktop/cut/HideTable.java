@@ -8,7 +8,6 @@ import java.util.function.UnaryOperator;
 import javafx.beans.property.ObjectProperty;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
-import javafx.scene.control.Tooltip;
 import javafx.scene.shape.Path;
 import javafx.scene.text.TextAlignment;
 import welumen.cut.CutLog;
@@ -21,6 +20,7 @@ import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
+import welumen.desktop.look.Tips;
 import welumen.shape.Box;
 import welumen.shape.Point;
 import welumen.shape.Pose;
@@ -159,8 +159,7 @@ final class HideTable extends FeltPane {
         path.pseudoClassStateChanged(
                 PINNED, shown.orElseThrow().problem().pinned().contains(placement));
         path.pseudoClassStateChanged(SPOILT, shown.get().log().isSpoilt(placement));
-        Tooltip.install(
-                path, new Tooltip("%d  %s, grade %d or better".formatted(name.number(), name.words(), piece.grade())));
+        Tips.on(path, "%d  %s, grade %d or better".formatted(name.number(), name.words(), piece.grade()));
         if (!shown.get().log().isDone(placement)) drags(path, placement, chalk);
         getChildren().add(path);
         var box = shape.outline().box();

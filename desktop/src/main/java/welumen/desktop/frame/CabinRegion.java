@@ -8,7 +8,6 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.Group;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -20,6 +19,7 @@ import welumen.cabin.Part;
 import welumen.cabin.PartState;
 import welumen.cabin.Spot;
 import welumen.desktop.look.Styles;
+import welumen.desktop.look.Tips;
 import welumen.desktop.model.JobModel;
 import welumen.job.WorkStage;
 
@@ -35,7 +35,6 @@ final class CabinRegion extends Group {
     private final Polygon shape = new Polygon();
     private final Group pattern = new Group();
     private final Label word = new Label();
-    private final Tooltip tip = new Tooltip();
 
     CabinRegion(JobModel model, Spot spot, double scale) {
         this.model = model;
@@ -50,7 +49,6 @@ final class CabinRegion extends Group {
             pick();
             key.consume();
         });
-        Tooltip.install(shape, tip);
         pattern.setMouseTransparent(true);
         getChildren().addAll(shape, pattern);
         if (spot.box().width() > 20) getChildren().add(words());
@@ -70,7 +68,7 @@ final class CabinRegion extends Group {
                 .map(part -> part.title() + ": " + model.stateOf(part.id()).word())
                 .toList();
         shape.setAccessibleText(spot.word() + ". " + String.join(". ", said));
-        tip.setText(said.isEmpty() ? spot.word() : String.join("\n", said));
+        Tips.on(shape, said.isEmpty() ? spot.word() : String.join("\n", said));
         pattern.getChildren().setAll(pattern(state));
         pattern.setClip(
                 pattern.getChildren().isEmpty() ? null : copy()); // a clip that cuts nothing is painted all the same

@@ -6,7 +6,6 @@ import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.control.Button;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -17,6 +16,7 @@ import welumen.cabin.PartState;
 import welumen.cabin.Spot;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
+import welumen.desktop.look.Tips;
 import welumen.desktop.model.JobModel;
 
 /** The unfolded cabin at the left of every stage: an overview by places, and the way to pick a part. */
@@ -39,7 +39,7 @@ final class CabinView extends VBox {
         setPrefWidth(WIDTH);
         setMaxWidth(WIDTH);
         var open = new Button("C to open it large");
-        open.setTooltip(new Tooltip("Every part as a target of its own (C)"));
+        Tips.on(open, "Every part as a target of its own (C)");
         open.getStyleClass().setAll("label", Styles.NOTE);
         open.setMinWidth(USE_PREF_SIZE);
         open.setOnAction(_ -> openLarge.run());

@@ -4,7 +4,6 @@ import java.time.Duration;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Arc;
@@ -12,6 +11,7 @@ import javafx.scene.shape.Circle;
 import welumen.clock.BenchClock;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
+import welumen.desktop.look.Tips;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 
@@ -36,7 +36,7 @@ final class ClockFace extends HBox {
         var on = Nodes.whole(car.isEmpty() ? clock.on() : "%s · %s".formatted(clock.on(), car), Styles.STRONG);
         on.setMinWidth(0);
         on.setMaxWidth(NAME); // a car's name stands behind it, and is read in the tip where it is cut
-        on.setTooltip(new Tooltip(on.getText()));
+        Tips.on(on, on.getText());
         var words = new VBox(1, on, next);
         words.setAlignment(Pos.CENTER_LEFT);
         setAlignment(Pos.CENTER_LEFT);

@@ -3,7 +3,6 @@ package welumen.desktop.frame;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.StackPane;
@@ -12,6 +11,7 @@ import welumen.cabin.Part;
 import welumen.cabin.PartState;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
+import welumen.desktop.look.Tips;
 import welumen.shape.Box;
 
 /** One part in the large cabin: its shape with the border of its state, its name, and the state in a word. */
@@ -37,10 +37,7 @@ final class PartCell extends Pane {
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.BUTTON);
         setAccessibleText(part.name() + ", " + state.word());
-        Tooltip.install(
-                this,
-                new Tooltip(part.title() + ", " + state.word()
-                        + (part.material().isEmpty() ? "" : " · " + part.material())));
+        Tips.on(this, part.title() + ", " + state.word() + (part.material().isEmpty() ? "" : " · " + part.material()));
         setOnMouseClicked(_ -> pick.run());
         setOnKeyPressed(key -> {
             if (key.getCode() != KeyCode.ENTER && key.getCode() != KeyCode.SPACE) return;

@@ -24,6 +24,7 @@ public final class Look {
                 .setAll(Objects.requireNonNull(Look.class.getResource("/welumen/desktop/app.css"))
                         .toExternalForm());
         evening(scene, evening);
+        Tips.in(scene);
     }
 
     /**

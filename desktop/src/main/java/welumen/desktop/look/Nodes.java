@@ -7,7 +7,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -40,7 +39,7 @@ public final class Nodes {
 
     public static Button button(String text, String tip, Runnable action) {
         var button = new Button(text);
-        button.setTooltip(new Tooltip(tip));
+        Tips.on(button, tip);
         button.setAccessibleHelp(tip);
         button.setMinWidth(Region.USE_PREF_SIZE);
         button.setOnAction(_ -> action.run());

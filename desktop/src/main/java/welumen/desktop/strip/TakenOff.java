@@ -5,7 +5,6 @@ import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -14,6 +13,7 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
+import welumen.desktop.look.Tips;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
@@ -103,7 +103,7 @@ final class TakenOff extends Leaf {
         HBox.setHgrow(card, Priority.ALWAYS);
         card.setMinWidth(0);
         card.setOnMouseClicked(_ -> correct.accept(step));
-        Tooltip.install(card, new Tooltip("Pick it to put it right"));
+        Tips.on(card, "Pick it to put it right");
         return new HBox(8, thread, card);
     }
 
