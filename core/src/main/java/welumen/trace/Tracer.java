@@ -33,26 +33,42 @@ public final class Tracer {
     /** Of a small hole few points are seen, and the odd one is missing. */
     private static final double FILLED = 0.65;
 
+    /** Shares of the whole, as they were on photos of twelve megapixels. */
+    private static final double TARGETS_FOUND = 0.3;
+
+    private static final double PLANE_FITTED = 0.4;
+    private static final double FLOOR_LAID = 0.55;
+    private static final double PIECE_SEEN = 0.75;
+    private static final Parsed<Traced> STOPPED = new Refused<>("The trace was stopped.");
+
     private static final int FEWEST_POINTS = 8;
     /** Of how wide a hole is. */
     private static final double MOST_HIDDEN = 0.25;
 
     private final Picture picture;
     private final TraceOptions options;
+    private final TraceWatch watch;
     private final List<String> warnings = new ArrayList<>();
 
-    private Tracer(Picture picture, TraceOptions options) {
+    private Tracer(Picture picture, TraceOptions options, TraceWatch watch) {
         this.picture = picture;
         this.options = options;
+        this.watch = watch;
     }
 
     /** The piece, or in words why it cannot be seen and what to do. */
     public static Parsed<Traced> trace(Picture picture, TraceOptions options) {
-        return new Tracer(picture, options).traced();
+        return trace(picture, options, _ -> true);
+    }
+
+    /** The same, watched: between its steps it tells how far it is, and ends where it is not wanted any more. */
+    public static Parsed<Traced> trace(Picture picture, TraceOptions options, TraceWatch watch) {
+        return new Tracer(picture, options, watch).traced();
     }
 
     private Parsed<Traced> traced() {
         var targets = TargetFinder.in(picture);
+        if (!watch.goesOn(TARGETS_FOUND)) return STOPPED;
         var sides = targets.parallelStream()
                 .map(target -> TargetSides.of(picture, target))
                 .flatMap(Optional::stream)
@@ -72,7 +88,9 @@ public final class Tracer {
                                     + " focus on the piece, and take it again.")
                             .formatted(width));
         warnAboutTargets(fit, blurMm);
+        if (!watch.goesOn(PLANE_FITTED)) return STOPPED;
         var floor = FloorRaster.of(picture, fit);
+        if (!watch.goesOn(FLOOR_LAID)) return STOPPED;
         var mask = PieceMask.of(floor, fit, options.targetMm());
         if (mask.isEmpty())
             return new Refused<>("No piece was found between the targets: nothing there differs from the ground. Lay it"
@@ -81,7 +99,8 @@ public final class Tracer {
             return new Refused<>(
                     "The piece runs out of the picture, or out of what the targets cover. Step back, so that"
                             + " all of it and the targets round it are seen.");
-        return drawn(fit, mask.get().rings(floor), blurMm);
+        var rings = mask.get().rings(floor);
+        return watch.goesOn(PIECE_SEEN) ? drawn(fit, rings, blurMm) : STOPPED;
     }
 
     private static String tooFew(List<Target> targets, List<TargetSides> sides) {
@@ -116,6 +135,7 @@ public final class Tracer {
         var parallax = Parallax.of(fit.plane());
         var found = new ArrayList<List<Point>>();
         for (var ring : rings) {
+            if (!watch.goesOn(PIECE_SEEN + (1 - PIECE_SEEN) * found.size() / rings.size())) return STOPPED;
             var measured = seeker.sought(ring);
             if (measured.size() >= FEWEST_POINTS) found.add(parallax.corrected(measured, options.thicknessMm()));
             else if (found.isEmpty())

@@ -1,6 +1,5 @@
 package welumen.desktop;
 
-import java.util.concurrent.Executors;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -12,6 +11,7 @@ import javafx.util.Duration;
 import welumen.desktop.frame.Frame;
 import welumen.desktop.look.FirstFrame;
 import welumen.desktop.look.Look;
+import welumen.desktop.model.Background.Takes;
 import welumen.desktop.model.Devices;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.model.OpenedWorkshop;
@@ -86,11 +86,8 @@ public final class WelumenWindow {
         var ticking = new Timeline(new KeyFrame(Duration.seconds(1), _ -> model.tick()));
         ticking.setCycleCount(Animation.INDEFINITE);
         ticking.play();
-        var beside = Executors.newSingleThreadExecutor(
-                Thread.ofPlatform().daemon().name("reading the other cars").factory());
         stage.setOnHidden(_ -> {
             ticking.stop();
-            beside.shutdownNow();
             model.close();
         });
         stage.show();
@@ -98,7 +95,9 @@ public final class WelumenWindow {
             painted.answer();
             frame.fillIn();
             FirstFrame.then(() -> {
-                model.listen(beside, Platform::runLater);
+                model.listen(
+                        task -> model.background().run("reading the other cars", Takes.A_WHILE, task, () -> {}),
+                        Platform::runLater);
                 painted.whole();
             });
         });

@@ -9,15 +9,13 @@ import welumen.desktop.stage.StagePane;
 /** Hides in, how many to order, what lies where, and what is cut. */
 public final class CutView extends StagePane {
     private final PlanLeaf plan;
-    private final ForecastLeaf forecast;
     private final Leaves leaves;
 
     public CutView(JobModel model) {
         super(model);
         plan = new PlanLeaf(model, headline);
-        forecast = new ForecastLeaf(model);
-        leaves =
-                new Leaves(List.of(plan, new HidesLeaf(model), forecast, new TableLeaf(model), new LeatherLeaf(model)));
+        leaves = new Leaves(List.of(
+                plan, new HidesLeaf(model), new ForecastLeaf(model), new TableLeaf(model), new LeatherLeaf(model)));
         getChildren().add(leaves);
     }
 
@@ -35,8 +33,6 @@ public final class CutView extends StagePane {
     @Override
     public void close() {
         plan.finishNow();
-        forecast.close();
-
         super.close();
     }
 

@@ -182,6 +182,10 @@ final class ForecastLeaf extends Leaf {
             changes = task.getValue();
             show();
         });
+        task.setOnCancelled(_ -> {
+            running = Optional.empty();
+            show();
+        });
         task.setOnFailed(_ -> {
             running = Optional.empty();
             model.say("The forecast failed: " + task.getException().getMessage());
@@ -189,15 +193,15 @@ final class ForecastLeaf extends Leaf {
         });
         show();
         answer.setText("The first ten deliveries come in a moment.");
-        task.begin();
+        task.begin(model.background());
     }
 
     private void enough() {
         running.ifPresent(Forecasting::finishNow);
     }
 
-    /** Leaving the stage ends it. */
-    void close() {
+    @Override
+    protected void closed() {
         enough();
     }
 }

@@ -7,6 +7,8 @@ import welumen.cut.forecast.Forecast;
 import welumen.cut.forecast.Forecaster;
 import welumen.cut.forecast.Question;
 import welumen.cut.forecast.WhatIf;
+import welumen.desktop.model.Background;
+import welumen.desktop.model.Background.Takes;
 
 /** A forecast off the window's thread, and after it what changes would buy. {@link #finishNow} keeps what is known. */
 final class Forecasting extends Task<List<WhatIf>> {
@@ -36,10 +38,8 @@ final class Forecasting extends Task<List<WhatIf>> {
         return forecast.deliveries() == 0 ? List.of() : WhatIf.of(forecast, this::isStopped);
     }
 
-    void begin() {
-        var thread = new Thread(this, "forecasting, in charge");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.NORM_PRIORITY - 1);
-        thread.start();
+    void begin(Background background) {
+        var listed = background.run("the forecast", Takes.A_WHILE, this, this::cancel);
+        progressProperty().subscribe(share -> listed.is(share.doubleValue()));
     }
 }

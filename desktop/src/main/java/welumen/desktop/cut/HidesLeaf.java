@@ -55,7 +55,6 @@ final class HidesLeaf extends Leaf {
     private final Button open = Nodes.button("Drawing", "Take its outline and its flaws from DXF or SVG", this::choose);
     private final Button sendBack =
             Nodes.button("It is gone", "It is here no more: sent back, sold or thrown away", this::sendBack);
-    private int asked;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     HidesLeaf(JobModel model) {
@@ -181,20 +180,23 @@ final class HidesLeaf extends Leaf {
         };
     }
 
-    /** Traced beside, since it takes a few seconds; what is newer overtakes it. */
+    /** Traced beside, since it takes a few seconds. */
     private void scan() {
         if (!(stock().orElse(null) instanceof Stock.Hide hide)) return;
-        var own = ++asked;
         answer.setText("Tracing the %s; a few seconds.".formatted(hide.id()));
         scan.setDisable(true);
-        model.traces().photographHide(hide.id(), TARGETS, found -> {
-            scan.setDisable(false);
-            if (own != asked) return;
-            switch (found) {
-                case Refused<Traced>(var why) -> answer.setText(why);
-                case Understood<Traced>(var traced) -> traced(hide, traced);
-            }
-        });
+        model.traces()
+                .photographHide(hide.id(), TARGETS, found -> {
+                    scan.setDisable(false);
+                    switch (found) {
+                        case Refused<Traced>(var why) -> answer.setText(why);
+                        case Understood<Traced>(var traced) -> traced(hide, traced);
+                    }
+                })
+                .whenStopped(() -> {
+                    scan.setDisable(false);
+                    answer.setText("The trace was stopped.");
+                });
     }
 
     private void traced(Stock.Hide hide, Traced traced) {

@@ -1,6 +1,5 @@
 package welumen.desktop.cut;
 
-import javafx.application.Platform;
 import javafx.concurrent.Task;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
@@ -11,6 +10,8 @@ import welumen.cut.table.OffcutsFirst;
 import welumen.cut.table.OneLot;
 import welumen.cut.table.Remaining;
 import welumen.cut.table.RestsFirst;
+import welumen.desktop.model.Background;
+import welumen.desktop.model.Background.Takes;
 
 /** The nester off the window's thread. {@link #finishNow} keeps the best plan; {@code cancel} throws it away. */
 final class LayOut extends Task<CutPlan> {
@@ -47,12 +48,9 @@ final class LayOut extends Task<CutPlan> {
                 stop));
     }
 
-    /** Runs it on a thread of its own below the window's; the search brings its two workers. */
-    void begin() {
-        assert Platform.isFxApplicationThread();
-        var thread = new Thread(this, "laying out, in charge");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.NORM_PRIORITY - 1);
-        thread.start();
+    /** Runs it beside the window; the search brings its two workers. Stopped from the list, its plan is thrown away. */
+    void begin(Background background) {
+        var listed = background.run("laying out", Takes.A_WHILE, this, this::cancel);
+        progressProperty().subscribe(share -> listed.is(share.doubleValue()));
     }
 }

@@ -75,7 +75,7 @@ final class PlanLeaf extends Leaf {
     PlanLeaf(JobModel model, Headline headline) {
         super(model, "Plan");
         this.headline = headline;
-        swapping = new Beside(model);
+        swapping = new Beside(model, "what changes places");
         layOut.setId("lay-out");
         finish.setId("finish-now");
         cancel.setId("leave-it");
@@ -243,7 +243,7 @@ final class PlanLeaf extends Leaf {
         showButtons();
         headline.say(
                 "Cut", "Laying out…", "The first plan comes at once and gets better; “Finish now” keeps the best.");
-        task.begin();
+        task.begin(model.background());
         finish.requestFocus();
     }
 

@@ -64,10 +64,10 @@ final class TableLeaf extends Leaf {
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TableLeaf(JobModel model) {
         super(model, "At the table");
-        keeping = new Beside(model);
-        laying = new Beside(model);
-        reserving = new Beside(model);
-        changing = new Beside(model);
+        keeping = new Beside(model, "what will be left");
+        laying = new Beside(model, "what is left");
+        reserving = new Beside(model, "what could be cut once more");
+        changing = new Beside(model, "what a change of the pattern costs");
         effect.setId("table-effect");
         effect.setMinHeight(USE_PREF_SIZE);
         accept.setId("accept-change");
@@ -118,6 +118,11 @@ final class TableLeaf extends Leaf {
     @Override
     protected Node first() {
         return shown;
+    }
+
+    @Override
+    protected void closed() {
+        List.of(keeping, reserving, changing).forEach(Beside::stop);
     }
 
     private Optional<Laid> laid() {

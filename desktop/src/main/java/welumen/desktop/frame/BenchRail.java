@@ -55,7 +55,17 @@ final class BenchRail extends HBox {
         said.setId("said");
         said.setMaxWidth(190);
         said.setAlignment(Pos.CENTER_RIGHT);
-        getChildren().addAll(work, clocks, Nodes.spring(), said, takeBack, putBack, look, time);
+        getChildren()
+                .addAll(
+                        work,
+                        clocks,
+                        Nodes.spring(),
+                        new RunningList(model.background()),
+                        said,
+                        takeBack,
+                        putBack,
+                        look,
+                        time);
         widthProperty().subscribe(this::refresh);
         time.fontProperty().subscribe(this::refresh);
         said.setMinWidth(110);

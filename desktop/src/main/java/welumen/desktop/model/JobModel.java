@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
@@ -57,6 +58,7 @@ public final class JobModel {
     private final LabelDesk labels;
     private final WorkTime workTime;
     private final PaperDesk papers;
+    private final Background background;
     private final TraceDesk traces;
     private final StockDesk stock;
     private final Logs logs;
@@ -85,11 +87,12 @@ public final class JobModel {
     public JobModel(OpenedWorkshop start, String person, Devices devices) {
         this.folder = start.folder();
         this.clock = start.clock();
+        this.background = new Background(Platform::runLater);
         this.photos = new PhotoDesk(this, folder, devices.camera());
         this.labels = new LabelDesk(this, devices.printer(), devices.labelCamera());
         this.workTime = new WorkTime(this);
         this.papers = new PaperDesk(this, devices.papers());
-        this.traces = new TraceDesk(devices.floorCamera());
+        this.traces = new TraceDesk(background, devices.floorCamera());
         this.stock = new StockDesk(this);
         this.logs = new Logs(folder, clock, start.yard());
         this.yard = new YardModel(this, logs);
@@ -122,6 +125,7 @@ public final class JobModel {
 
     /** Ends listening, and keeps where one stood. */
     public void close() {
+        background.close();
         deaf.run();
         keepStandpoints();
     }
@@ -249,6 +253,11 @@ public final class JobModel {
 
     public YardModel yard() {
         return yard;
+    }
+
+    /** What is worked out off the window's thread. */
+    public Background background() {
+        return background;
     }
 
     public PhotoDesk photos() {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import welumen.cabin.Part;
+import welumen.desktop.model.Background.Takes;
 import welumen.evidence.Camera;
 import welumen.files.outside.Outside;
 import welumen.files.photo.PhotoFile;
@@ -20,6 +21,7 @@ import welumen.journal.StoreException;
 /** Photos on their way into the workshop and onto the screen. Reading large ones takes a while, so it is done beside. */
 public final class PhotoDesk {
     private static final int LARGE = 1600;
+    private static final String READING = "reading photos";
 
     private final JobModel model;
     private final WorkshopFolder folder;
@@ -76,16 +78,16 @@ public final class PhotoDesk {
 
     /** A photo upright and large, read beside; nothing is told of one that is gone or damaged but its trouble. */
     public void upright(String hash, Consumer<BufferedImage> then) {
-        Thread.ofVirtual().start(() -> {
-            try {
-                var image = new PhotoFile(Files.readAllBytes(file(hash)), hash).read(LARGE);
-                Platform.runLater(() -> then.accept(image));
-            } catch (IOException fault) {
-                trouble("The photo [%s] is gone: %s.".formatted(hash, fault.getMessage()));
-            } catch (StoreException fault) {
-                trouble(fault.getMessage());
-            }
-        });
+        model.background()
+                .ask(
+                        READING,
+                        Takes.A_MOMENT,
+                        _ -> new PhotoFile(Files.readAllBytes(file(hash)), hash).read(LARGE),
+                        then,
+                        fault -> model.say(
+                                fault instanceof IOException
+                                        ? "The photo [%s] is gone: %s.".formatted(hash, fault.getMessage())
+                                        : fault.getMessage()));
     }
 
     private interface Reading {
@@ -105,16 +107,20 @@ public final class PhotoDesk {
     }
 
     private void beside(Consumer<List<String>> work, Consumer<List<String>> then) {
-        Thread.ofVirtual().start(() -> {
-            var kept = new ArrayList<String>();
-            try {
-                work.accept(kept);
-            } catch (StoreException fault) {
-                trouble(fault.getMessage());
-            } finally {
-                Platform.runLater(() -> then.accept(kept));
-            }
-        });
+        var kept = new ArrayList<String>(); // of the work alone, until it is done
+        model.background()
+                .ask(
+                        READING,
+                        Takes.A_MOMENT,
+                        _ -> {
+                            work.accept(kept);
+                            return kept;
+                        },
+                        then,
+                        fault -> {
+                            model.say(fault.getMessage());
+                            then.accept(kept);
+                        });
     }
 
     private void trouble(String sentence) {

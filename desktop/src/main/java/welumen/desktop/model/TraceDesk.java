@@ -3,8 +3,9 @@ package welumen.desktop.model;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 import welumen.cabin.Part;
+import welumen.desktop.model.Background.Running;
+import welumen.desktop.model.Background.Takes;
 import welumen.files.photo.PhotoFile;
 import welumen.journal.StoreException;
 import welumen.measure.Parsed;
@@ -16,42 +17,42 @@ import welumen.trace.Tracer;
 
 /** Traces old pieces from photos, beside the window, since it takes a few seconds. */
 public final class TraceDesk {
+    private final Background background;
     private final FloorCamera camera;
 
-    TraceDesk(FloorCamera camera) {
+    TraceDesk(Background background, FloorCamera camera) {
+        this.background = background;
         this.camera = camera;
     }
 
     /** Photographs a part's old piece on the floor; what came of it is told on the window's thread. */
-    public void photograph(Part part, TraceOptions options, Consumer<Parsed<Traced>> then) {
-        beside(() -> new PhotoFile(camera.above(part.name()), part.name()), part.name(), options, then);
+    public Running photograph(Part part, TraceOptions options, Consumer<Parsed<Traced>> then) {
+        return beside(() -> new PhotoFile(camera.above(part.name()), part.name()), part.name(), options, then);
     }
 
     /** Photographs a hide on the table, its flaws chalked over in the table's colour. */
-    public void photographHide(String hide, TraceOptions options, Consumer<Parsed<Traced>> then) {
-        beside(() -> new PhotoFile(camera.above(hide), hide), hide, options, then);
+    public Running photographHide(String hide, TraceOptions options, Consumer<Parsed<Traced>> then) {
+        return beside(() -> new PhotoFile(camera.above(hide), hide), hide, options, then);
     }
 
     /** Reads a photo that somebody chose. */
-    public void open(Path photo, TraceOptions options, Consumer<Parsed<Traced>> then) {
-        beside(() -> PhotoFile.of(photo), photo.getFileName().toString(), options, then);
+    public Running open(Path photo, TraceOptions options, Consumer<Parsed<Traced>> then) {
+        return beside(() -> PhotoFile.of(photo), String.valueOf(photo.getFileName()), options, then);
     }
 
-    private static void beside(
+    private Running beside(
             Callable<PhotoFile> photo, String name, TraceOptions options, Consumer<Parsed<Traced>> then) {
-        Thread.ofPlatform().daemon().name("tracing a photo").start(() -> {
-            var answer = traced(photo, name, options);
-            Platform.runLater(() -> then.accept(answer));
-        });
-    }
-
-    private static Parsed<Traced> traced(Callable<PhotoFile> photo, String name, TraceOptions options) {
-        try {
-            return Tracer.trace(photo.call().picture(), options);
-        } catch (StoreException fault) {
-            return new Refused<>(fault.getMessage());
-        } catch (Exception fault) {
-            return new Refused<>("The photo [%s] could not be traced: %s.".formatted(name, fault.getMessage()));
-        }
+        return background.ask(
+                "tracing the " + name,
+                Takes.A_WHILE,
+                running -> Tracer.trace(photo.call().picture(), options, share -> {
+                    running.is(share);
+                    return !running.isStopped();
+                }),
+                then,
+                fault -> then.accept(new Refused<>(
+                        fault instanceof StoreException
+                                ? fault.getMessage()
+                                : "The photo [%s] could not be traced: %s.".formatted(name, fault.getMessage()))));
     }
 }

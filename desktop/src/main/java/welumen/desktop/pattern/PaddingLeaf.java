@@ -41,7 +41,7 @@ final class PaddingLeaf extends Leaf {
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PaddingLeaf(JobModel model) {
         super(model, "Foam");
-        laying = new Beside(model);
+        laying = new Beside(model, "the foam on its sheets");
         piece = new PieceChoice(model, "padding-piece", this::show);
         typed.setId("padding");
         typed.setPrefColumnCount(32);

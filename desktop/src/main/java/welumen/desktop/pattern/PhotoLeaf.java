@@ -6,11 +6,13 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import welumen.cabin.PartId;
 import welumen.desktop.look.FileChoice;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
+import welumen.desktop.model.Background.Running;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
@@ -36,7 +38,7 @@ final class PhotoLeaf extends Leaf {
     private Optional<Traced> traced = Optional.empty();
     private Optional<PartId> of = Optional.empty();
     /** What is newer overtakes what is still being traced. */
-    private int asked;
+    private @Nullable Running tracing;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PhotoLeaf(JobModel model) {
@@ -78,8 +80,7 @@ final class PhotoLeaf extends Leaf {
         photograph.setDisable(part.isEmpty());
         if (!part.map(one -> one.id()).equals(of)) {
             of = part.map(one -> one.id());
-            asked++;
-            getStyleClass().remove(Styles.WORKING);
+            if (tracing != null) tracing.stop();
             name.setText(part.map(one -> one.name()).orElse(""));
             show(
                     Optional.empty(),
@@ -104,8 +105,9 @@ final class PhotoLeaf extends Leaf {
         var part = model.picked();
         var options = options();
         if (part.isEmpty() || options.isEmpty()) return;
-        var number = begin("The camera looks, and the outline is sought …");
-        model.traces().photograph(part.get(), options.get(), answer -> came(number, answer));
+        begin("The camera looks, and the outline is sought …");
+        tracing =
+                model.traces().photograph(part.get(), options.get(), this::came).whenStopped(this::stopped);
     }
 
     private void choose() {
@@ -113,19 +115,25 @@ final class PhotoLeaf extends Leaf {
         if (options.isEmpty()) return;
         FileChoice.photo(getScene().getWindow(), "A photo of the piece between targets")
                 .ifPresent(file -> {
-                    var number = begin("The outline is sought …");
-                    model.traces().open(file, options.get(), answer -> came(number, answer));
+                    begin("The outline is sought …");
+                    tracing =
+                            model.traces().open(file, options.get(), this::came).whenStopped(this::stopped);
                 });
     }
 
-    private int begin(String words) {
+    /** What is newer overtakes what runs. */
+    private void begin(String words) {
+        if (tracing != null) tracing.stop();
         show(Optional.empty(), words);
-        if (!getStyleClass().contains(Styles.WORKING)) getStyleClass().add(Styles.WORKING);
-        return ++asked;
+        getStyleClass().add(Styles.WORKING);
     }
 
-    private void came(int number, Parsed<Traced> came) {
-        if (number != asked) return;
+    private void stopped() {
+        getStyleClass().remove(Styles.WORKING);
+        answer.setText("The trace was stopped.");
+    }
+
+    private void came(Parsed<Traced> came) {
         getStyleClass().remove(Styles.WORKING);
         switch (came) {
             case Refused<Traced>(var why) -> show(Optional.empty(), why);

@@ -63,7 +63,7 @@ final class PieceTools {
             Consumer<String> facts,
             Consumer<String> begin) {
         this.model = model;
-        this.reading = new Beside(model);
+        this.reading = new Beside(model, "reading a drawing");
         this.picked = picked;
         this.wrong = wrong;
         this.facts = facts;

@@ -2,16 +2,21 @@ package welumen.desktop.stage;
 
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import javafx.application.Platform;
+import org.jspecify.annotations.Nullable;
+import welumen.desktop.model.Background.Running;
+import welumen.desktop.model.Background.Takes;
 import welumen.desktop.model.JobModel;
 
-/** Work of a second or so off the window's thread. What is asked for later overtakes it, and so does another job. */
+/** Questions of one kind that take a second or so. What is asked for later overtakes what was, and so does another job. */
 public final class Beside {
     private final JobModel model;
-    private int asked;
+    private final String word;
+    private @Nullable Running asked;
 
-    public Beside(JobModel model) {
+    /** @param word what is worked out, as “what is left of the hide” */
+    public Beside(JobModel model, String word) {
         this.model = model;
+        this.word = word;
     }
 
     /**
@@ -19,17 +24,21 @@ public final class Beside {
      * @param then told of what came of it, on the window's thread
      */
     public <T> void ask(Supplier<T> work, Consumer<T> then) {
-        var own = ++asked;
+        stop();
         var job = model.openedProperty().get();
-        Thread.ofPlatform().daemon().name("beside the window").start(() -> {
-            try {
-                var found = work.get();
-                Platform.runLater(() -> {
-                    if (own == asked && model.openedProperty().get() == job) then.accept(found);
-                });
-            } catch (RuntimeException fault) {
-                Platform.runLater(() -> model.say("That could not be reckoned: " + fault.getMessage()));
-            }
-        });
+        asked = model.background()
+                .ask(
+                        word,
+                        Takes.A_MOMENT,
+                        _ -> work.get(),
+                        found -> {
+                            if (model.openedProperty().get() == job) then.accept(found);
+                        },
+                        fault -> model.say("That could not be reckoned: " + fault.getMessage()));
+    }
+
+    /** What was asked is not wanted any more. */
+    public void stop() {
+        if (asked != null) asked.stop();
     }
 }

@@ -40,6 +40,9 @@ public abstract class Leaf extends VBox {
 
     protected abstract void refresh();
 
+    /** It is not seen any more: what it works out by itself, and would work out again, ends. */
+    protected void closed() {}
+
     final void refreshed() {
         Showing.safely(model, "The leaf “%s”".formatted(word), this::refresh);
     }

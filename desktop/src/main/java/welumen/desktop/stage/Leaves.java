@@ -41,6 +41,9 @@ public final class Leaves extends VBox {
         setMinWidth(0);
         setMinHeight(0);
         getChildren().addAll(tabs, middle);
+        sceneProperty().subscribe((before, now) -> {
+            if (before != null && now == null) open.closed();
+        });
     }
 
     public void refresh() {
@@ -99,6 +102,7 @@ public final class Leaves extends VBox {
     }
 
     private void turnTo(Leaf leaf) {
+        if (open != leaf) open.closed();
         open = leaf;
         if (model.screenProperty().get() == Screen.STAGE) model.turnedLeaf(stage, leaf.word());
         middle.getChildren().setAll(open);

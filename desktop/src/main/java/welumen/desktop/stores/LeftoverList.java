@@ -29,7 +29,7 @@ final class LeftoverList extends VBox {
     LeftoverList(JobModel model) {
         super(8);
         this.model = model;
-        seeking = new Beside(model);
+        seeking = new Beside(model, "a leftover that is large enough");
         size.setId("leftover-size");
         size.setPromptText(Lengths.example("A piece is missing: 420 x 180", "A piece is missing: 16 1/2 x 7"));
         size.setAccessibleText("The size of a piece that is missing");

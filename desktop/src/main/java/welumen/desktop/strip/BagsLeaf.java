@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
@@ -16,6 +15,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
+import welumen.desktop.model.Background.Takes;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.files.label.LabelReader;
@@ -126,14 +126,13 @@ final class BagsLeaf extends Leaf {
     /** Off this thread: a bad photo is tried in many ways. */
     private void read(Callable<byte[]> photo, String name) {
         said.setText("Reading it …");
-        Thread.ofVirtual().start(() -> {
-            try {
-                var code = LabelReader.read(photo.call(), name);
-                Platform.runLater(() -> open(code));
-            } catch (Exception fault) {
-                Platform.runLater(() -> said.setText("%s cannot be read: %s".formatted(name, fault.getMessage())));
-            }
-        });
+        model.background()
+                .ask(
+                        "reading a label",
+                        Takes.A_MOMENT,
+                        _ -> LabelReader.read(photo.call(), name),
+                        this::open,
+                        fault -> said.setText("%s cannot be read: %s".formatted(name, fault.getMessage())));
     }
 
     /** Opens the bag, or picks the part, of a label. */

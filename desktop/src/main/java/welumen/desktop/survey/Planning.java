@@ -6,6 +6,9 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import org.jspecify.annotations.Nullable;
+import welumen.desktop.model.Background;
+import welumen.desktop.model.Background.Running;
+import welumen.desktop.model.Background.Takes;
 import welumen.treatment.whole.BestSet;
 import welumen.treatment.whole.TradeCurve;
 import welumen.treatment.whole.WholeJob;
@@ -16,18 +19,22 @@ final class Planning {
     private static final int BUDGETS = 9;
     private static final int WEEK = 5;
 
+    private final Background background;
     private final Consumer<WholePlan> planned;
     private final Consumer<List<TradeCurve.Point>> curve;
     private final Consumer<WholePlan> withAWeek;
     private final Consumer<String> failed;
+    private @Nullable Running running;
     private final AtomicReference<@Nullable WholeJob> wanted = new AtomicReference<>();
 
     /** All are called on the window's thread. */
     Planning(
+            Background background,
             Consumer<WholePlan> planned,
             Consumer<List<TradeCurve.Point>> curve,
             Consumer<WholePlan> withAWeek,
             Consumer<String> failed) {
+        this.background = background;
         this.withAWeek = withAWeek;
         this.planned = planned;
         this.curve = curve;
@@ -40,8 +47,9 @@ final class Planning {
     }
 
     void ask(WholeJob job) {
+        if (running != null) running.stop();
         wanted.set(job);
-        Thread.ofPlatform().daemon().name("planning the whole job").start(() -> answer(job));
+        running = background.run("planning the whole job", Takes.A_WHILE, () -> answer(job), this::stop);
     }
 
     void stop() {

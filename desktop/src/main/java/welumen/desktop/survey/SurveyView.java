@@ -13,16 +13,18 @@ import welumen.job.WorkStage;
 /** What is found on a part and under it, what is best done with it, and with all parts at once. */
 public final class SurveyView extends StagePane {
     private final CautionCard cautions;
-    private final WholeLeaf whole;
     private final Leaves leaves;
 
     public SurveyView(JobModel model) {
         super(model);
         cautions = new CautionCard(model, WorkStage.SURVEY);
         cautions.listenIn(this);
-        whole = new WholeLeaf(model);
-        leaves = new Leaves(
-                List.of(new LookLeaf(model), new ChooseLeaf(model), whole, new TwoWaysLeaf(model), new FitLeaf(model)));
+        leaves = new Leaves(List.of(
+                new LookLeaf(model),
+                new ChooseLeaf(model),
+                new WholeLeaf(model),
+                new TwoWaysLeaf(model),
+                new FitLeaf(model)));
         getChildren().addAll(cautions, leaves);
     }
 
@@ -34,12 +36,6 @@ public final class SurveyView extends StagePane {
     @Override
     public void turnLeaf(int by) {
         leaves.turn(by);
-    }
-
-    @Override
-    public void close() {
-        whole.stop();
-        super.close();
     }
 
     @Override

@@ -54,7 +54,7 @@ final class WholeLeaf extends Leaf {
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     WholeLeaf(JobModel model) {
         super(model, "The whole job");
-        planning = new Planning(this::planned, this::curve, this::week, this::failed);
+        planning = new Planning(model.background(), this::planned, this::curve, this::week, this::failed);
         budget.setId("try-budget");
         budget.setPrefColumnCount(8);
         budget.setOnAction(_ -> tryOther());
@@ -95,8 +95,8 @@ final class WholeLeaf extends Leaf {
         getChildren().addAll(row, answer, changed, lower);
     }
 
-    /** Whoever leaves the stage wants no answer any more. */
-    void stop() {
+    @Override
+    protected void closed() {
         planning.stop();
         getStyleClass().remove(Styles.WORKING);
     }
