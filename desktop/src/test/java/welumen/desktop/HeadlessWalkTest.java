@@ -6,6 +6,8 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
@@ -19,6 +21,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import welumen.cabin.PartId;
+import welumen.desktop.model.Background.Takes;
 import welumen.job.WorkStage;
 
 /** Walks through the real interface without a screen. */
@@ -235,5 +238,21 @@ class HeadlessWalkTest {
                 .filter(Tooltip.class::isInstance)
                 .map(window -> ((Tooltip) window).getText())
                 .findFirst();
+    }
+
+    /** What takes longer than a moment is listed on the rail, and is stopped there. */
+    @Test
+    void whatRunsIsListedAndStopped() {
+        var end = new CountDownLatch(1);
+        var running = bench.ask(() -> bench.model()
+                .background()
+                .ask("seeking", Takes.A_WHILE, _ -> end.await(5, TimeUnit.MINUTES), _ -> {}, _ -> {}));
+        bench.until(() -> bench.robot.lookup("#running").query().isVisible());
+        assertThat(bench.text("running-word")).isEqualTo("Seeking");
+        bench.click("stop-running");
+        assertThat(running.isStopped()).isTrue();
+        assertThat(bench.ask(() -> bench.robot.lookup("#running").query().isVisible()))
+                .isFalse();
+        end.countDown();
     }
 }

@@ -250,4 +250,18 @@ class PatternWalkTest {
             }
         }
     }
+
+    /** Stopped before it has seen anything: the leaf says so, and a trace can be begun anew. */
+    @Test
+    void aTraceIsStopped() {
+        bench.click("leaf-photo");
+        bench.ask(() -> {
+            bench.robot.lookup("#photograph-piece").queryButton().fire();
+            bench.model().background().running().getFirst().stop();
+            return null;
+        });
+        assertThat(bench.text("trace-answer")).isEqualTo("The trace was stopped.");
+        bench.click("photograph-piece");
+        bench.until(() -> bench.text("trace-answer").contains("targets agree"));
+    }
 }
