@@ -24,10 +24,14 @@ final class BenchRail extends HBox {
     private static final double FACE = 262;
 
     private static final double REST = 640;
+    /** What is being worked out, while it is shown. */
+    private static final double RUNNING = 310;
+
     private static final double TEXT = 13;
 
     private final JobModel model;
     private final HBox clocks = new HBox(14);
+    private final RunningList running;
     private final Label said = Nodes.label("");
     private final Label time = Nodes.whole("", "faint");
     private final Button work;
@@ -42,6 +46,8 @@ final class BenchRail extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         setMinWidth(0);
         clocks.setAlignment(Pos.CENTER_LEFT);
+        running = new RunningList(model.background());
+        running.managedProperty().subscribe((_, _) -> refresh());
         work = Nodes.button(
                 "Start work", "Start or stop your working time on the picked part (F6)", model.workTime()::startOrStop);
         work.setId("work");
@@ -55,17 +61,7 @@ final class BenchRail extends HBox {
         said.setId("said");
         said.setMaxWidth(190);
         said.setAlignment(Pos.CENTER_RIGHT);
-        getChildren()
-                .addAll(
-                        work,
-                        clocks,
-                        Nodes.spring(),
-                        new RunningList(model.background()),
-                        said,
-                        takeBack,
-                        putBack,
-                        look,
-                        time);
+        getChildren().addAll(work, clocks, Nodes.spring(), running, said, takeBack, putBack, look, time);
         widthProperty().subscribe(this::refresh);
         time.fontProperty().subscribe(this::refresh);
         said.setMinWidth(110);
@@ -82,10 +78,11 @@ final class BenchRail extends HBox {
         takeBack.setDisable(text.isEmpty());
         putBack.setVisible(model.canPutBack());
         putBack.setManaged(model.canPutBack());
-        var running = running();
+        var all = clocks();
         var scale = time.getFont().getSize() / TEXT;
-        var room = Math.clamp((int) ((getWidth() - REST * scale) / (FACE * scale)), 1, 4);
-        shown = running.stream().limit(room).toList();
+        var rest = REST + (running.isManaged() ? RUNNING : 0);
+        var room = Math.clamp((int) ((getWidth() - rest * scale) / (FACE * scale)), 1, 4);
+        shown = all.stream().limit(room).toList();
         clocks.getChildren().clear();
         for (var clock : shown)
             clocks.getChildren()
@@ -94,8 +91,8 @@ final class BenchRail extends HBox {
                             otherCar(clock),
                             model,
                             () -> model.make(new OnClock(new ClockPutAway(clock.id())))));
-        if (running.size() > room)
-            clocks.getChildren().add(Nodes.whole("and %d more".formatted(running.size() - room), "faint"));
+        if (all.size() > room)
+            clocks.getChildren().add(Nodes.whole("and %d more".formatted(all.size() - room), "faint"));
         tick();
     }
 
@@ -105,7 +102,7 @@ final class BenchRail extends HBox {
     }
 
     /** Those of every car, the soonest first; and what an earlier Welumen kept with the open one. */
-    private List<BenchClock> running() {
+    private List<BenchClock> clocks() {
         return Stream.concat(model.yard().state().clocks().running().stream(), model.own().clocks().running().stream())
                 .sorted(Comparator.comparing(BenchClock::ends))
                 .toList();

@@ -19,6 +19,7 @@ import welumen.desktop.model.Background.Running;
 final class RunningList extends HBox {
     private static final Duration A_MOMENT = Duration.millis(700);
     private static final double BAR = 70;
+    private static final double WORD = 190;
 
     private final Background background;
     private final Label word = Nodes.label("", "faint");
@@ -32,9 +33,10 @@ final class RunningList extends HBox {
         this.background = background;
         setAlignment(Pos.CENTER_LEFT);
         setId("running");
+        setMinWidth(USE_PREF_SIZE);
         word.setId("running-word");
         word.setWrapText(false);
-        word.setMaxWidth(190);
+        word.setMaxWidth(WORD);
         bar.setPrefWidth(BAR);
         bar.setMinWidth(BAR);
         bar.setAccessibleText("How far it is");
