@@ -57,9 +57,7 @@ public final class Adhesive {
                 1 - product.tail(),
                 exact(faces, product),
                 cans(faces, product)));
-        var cans = cans(faces, product);
-        var amount = cans == 1 ? "1 can" : cans + " cans";
-        return new Need(product.name(), amount, amount + " of contact adhesive", working);
+        return new Need(product.name(), cans(faces, product), Need.Unit.CAN, false, working);
     }
 
     private static double exact(List<Face> faces, Product product) {

@@ -2,8 +2,8 @@ package welumen.stores;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
 import welumen.cut.CuttingTable;
+import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
 import welumen.pattern.Under;
 import welumen.stores.Adhesive.Face;
@@ -15,25 +15,12 @@ public final class JobNeeds {
     private JobNeeds() {}
 
     /** In the order leather and cloth, thread, adhesive; what nothing asks for is left out. @param sign of the currency, “£” */
-    public static List<Need> of(List<Piece> pieces, CuttingTable table, String sign) {
-        var needs = new ArrayList<Need>();
-        FromStock.need(table, sign).ifPresent(needs::add);
-        var rows = pieces.stream().mapToDouble(JobNeeds::stitchRowsMm).sum();
-        if (rows > 0) needs.add(SewingThread.need(rows, SewingThread.Setting.LEATHER));
-        var faces = faces(pieces);
+    public static List<Need> of(Patterns patterns, CuttingTable table, String sign) {
+        var needs = new ArrayList<>(FromStock.needs(table, sign));
+        SewingThread.need(patterns).ifPresent(needs::add);
+        var faces = faces(patterns.pieces());
         if (!faces.isEmpty()) needs.add(Adhesive.need(faces, Adhesive.Product.AEROSOL));
         return needs;
-    }
-
-    /** The rows of stitches that a piece brings, in mm: half of those it shares with the piece it is sewn to. */
-    static double stitchRowsMm(Piece piece) {
-        var once = IntStream.range(0, piece.edges().size())
-                .mapToDouble(i -> {
-                    var finish = piece.edges().get(i).finish();
-                    return piece.lengthMm(i) * finish.rows() * (finish.isShared() ? 0.5 : 1);
-                })
-                .sum();
-        return once * piece.pairing().count();
     }
 
     private static List<Face> faces(List<Piece> pieces) {

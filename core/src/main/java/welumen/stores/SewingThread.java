@@ -1,68 +1,50 @@
 package welumen.stores;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import welumen.measure.Lengths;
+import welumen.pattern.Patterns;
+import welumen.stores.Need.Unit;
 
-/**
- * Measures out lockstitch thread: a stitch of length s through thickness t takes about 2·s + 2·t in all, half from the
- * needle and half from the bobbin, and 15 % is added for starts, ends and breaks.
- */
+/** The sewing thread that a job needs, needle and bobbin together. */
 public final class SewingThread {
-    /**
-     * @param stitchMm the length of a stitch
-     * @param thicknessMm what the needle goes through
-     * @param bobbinMetres what one bobbin holds
-     */
-    public record Setting(double stitchMm, double thicknessMm, double bobbinMetres) {
-        public static final Setting LEATHER = new Setting(4, 2.6, 60);
-
-        public Setting {
-            if (!(stitchMm > 0 && thicknessMm >= 0 && bobbinMetres > 0))
-                throw new IllegalArgumentException("The stitch [%s mm] through [%s mm] from bobbins of [%s m] is none."
-                        .formatted(stitchMm, thicknessMm, bobbinMetres));
-        }
-    }
-
-    private static final double SPARE = 1.15;
+    private static final double BOBBIN_METRES = 60;
+    private static final double MM_A_METRE = 1000;
 
     private SewingThread() {}
 
-    /** Metres of thread, needle and bobbin together, for so many mm of stitch rows. */
-    public static double metres(double rowsMm, Setting setting) {
-        var stitches = rowsMm / setting.stitchMm();
-        return stitches * (2 * setting.stitchMm() + 2 * setting.thicknessMm()) * SPARE / 1000;
+    /** Empty where nothing is sewn. */
+    public static Optional<Need> need(Patterns patterns) {
+        var rows = SewnRows.of(patterns);
+        if (rows.isEmpty()) return Optional.empty();
+        var metres = rows.stream().mapToDouble(SewnRows::threadMm).sum() / MM_A_METRE;
+        var working = new ArrayList<String>();
+        for (var row : rows) working.add(said(row));
+        working.add(String.format(
+                Locale.ROOT,
+                "%.1f m in all, 15 %% of it spare; half of it from bobbins of %.0f m: %d to wind",
+                metres,
+                BOBBIN_METRES,
+                bobbins(metres)));
+        return Optional.of(new Need("sewing thread", Math.ceil(metres), Unit.METRE, false, List.copyOf(working)));
     }
 
-    public static int bobbins(double rowsMm, Setting setting) {
-        return (int) Math.ceil(metres(rowsMm, setting) / 2 / setting.bobbinMetres() - 1e-9);
+    static int bobbins(double metres) {
+        return (int) Math.ceil(metres / 2 / BOBBIN_METRES - 1e-9);
     }
 
-    public static Need need(double rowsMm, Setting setting) {
-        var metres = metres(rowsMm, setting);
-        var bobbins = bobbins(rowsMm, setting);
-        var amount = String.format(Locale.ROOT, "%.0f m", Math.ceil(metres));
-        return new Need(
-                "sewing thread",
-                amount,
-                amount + " of sewing thread",
-                List.of(
-                        String.format(
-                                Locale.ROOT,
-                                "%.2f m of stitch rows, %s a stitch",
-                                rowsMm / 1000,
-                                Lengths.near(setting.stitchMm())),
-                        String.format(
-                                Locale.ROOT,
-                                "each stitch takes 2 × %.1f + 2 × %.1f = %s; with 15 %% spare %.1f m",
-                                setting.stitchMm(),
-                                setting.thicknessMm(),
-                                Lengths.said(2 * setting.stitchMm() + 2 * setting.thicknessMm()),
-                                metres),
-                        String.format(
-                                Locale.ROOT,
-                                "half of it from bobbins of %.0f m: %d to wind",
-                                setting.bobbinMetres(),
-                                bobbins)));
+    private static String said(SewnRows row) {
+        var stitch = row.stitch();
+        return String.format(
+                Locale.ROOT,
+                "%s: %.2f m of rows, each stitch takes 2 × %.1f + 2 × %.1f = %s: %.1f m",
+                row.what(),
+                row.lengthMm() / MM_A_METRE,
+                stitch.stitchMm(),
+                stitch.throughMm(),
+                Lengths.said(stitch.mmAStitch()),
+                row.threadMm() / MM_A_METRE);
     }
 }

@@ -56,9 +56,9 @@ class PartMakeupTest {
         var piece = DraftText.read("floor 1200 x 700", PartId.named("left front carpet"), of("c", PartKind.CARPET, ""))
                 .orThrow()
                 .piece();
-        var needs = JobNeeds.of(List.of(piece), new CuttingTable.Clear(), "£");
+        var needs = JobNeeds.of(Patterns.of(List.of(piece), List.of()), new CuttingTable.Clear(), "£");
         var glue = needs.stream()
-                .filter(need -> need.what().contains("adhesive"))
+                .filter(need -> need.material().contains("adhesive"))
                 .findFirst()
                 .orElseThrow();
         assertThat(glue.amount()).isEqualTo("1 can");

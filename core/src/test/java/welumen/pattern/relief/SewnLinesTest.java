@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.EdgeFinish;
 import welumen.pattern.Inside;
+import welumen.pattern.Lockstitch;
 import welumen.pattern.Mirrored;
 import welumen.pattern.Moved;
 import welumen.pattern.Piece;
@@ -109,9 +110,9 @@ class SewnLinesTest {
     @Test
     void sewingTakesThreadAndTime() {
         var lines = SewnLines.of(fluted(Pieces.rectangle("panel", 380, 470), 40, 90, 1.1));
-        var work = StitchWork.of(lines, 4, 6);
+        var work = StitchWork.of(lines, new Lockstitch(4, 6));
         assertThat(work.stitches()).isEqualTo(1058);
-        assertThat(work.threadMm()).isCloseTo(2 * (4230 + 1058 * 6 + 9 * 60), within(1.0));
+        assertThat(work.threadMm()).isCloseTo(lines.lengthMm() / 4 * 20 * 1.15, within(1e-6));
         assertThat(work.minutes()).isBetween(5.0, 5.5);
     }
 

@@ -32,16 +32,14 @@ import welumen.pattern.relief.Pleats;
 import welumen.pattern.relief.Quilting;
 import welumen.pattern.relief.SewnLines;
 import welumen.pattern.relief.StitchWork;
+import welumen.stores.SewnRows;
 
 /** Flutes, folded pleats and diamonds on one piece: whole ones, the blank they want, and on across a seam so that their rows meet. */
 final class ReliefLeaf extends Leaf {
-    private static final double STITCH_MM = 4;
     /** Flutes run from front to back; diamonds are so pointed. */
     private static final String USUAL_WAY = "90";
 
     private static final String USUAL_POINT = "60";
-    /** What lies under the foot: the cover, the padding pressed flat, a backing. */
-    private static final double THROUGH_MM = 8;
 
     /** What is sewn. */
     private enum Kind {
@@ -282,15 +280,16 @@ final class ReliefLeaf extends Leaf {
         return label;
     }
 
-    private static Optional<Label> work(Piece piece) {
+    private Optional<Label> work(Piece piece) {
         var lines = SewnLines.of(piece);
         if (lines.rows().isEmpty() || piece.inside().relief() instanceof Relief.Pleated) return Optional.empty();
-        var work = StitchWork.of(lines, STITCH_MM, THROUGH_MM);
+        var stitch = SewnRows.quilted(model.job().patterns(), piece);
+        var work = StitchWork.of(lines, stitch);
         return Optional.of(told("%s, %.1f m sewn at %s a stitch: %d stitches, %.0f m of thread, %.0f min."
                 .formatted(
                         Words.many(lines.rows().size(), "row"),
                         work.lengthMm() / 1000,
-                        Lengths.near(STITCH_MM),
+                        Lengths.near(stitch.stitchMm()),
                         work.stitches(),
                         work.threadMm() / 1000,
                         work.minutes())));

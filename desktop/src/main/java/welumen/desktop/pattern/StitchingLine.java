@@ -14,16 +14,11 @@ import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.Seam;
-import welumen.pattern.SeamWalk;
 import welumen.pattern.Stitching;
-import welumen.stores.SewingThread;
+import welumen.stores.SewnRows;
 
 /** How one seam is sewn: stitch, thread, needle, rows, by hand, and the piece on which it was tried. */
 final class StitchingLine extends HBox {
-    private static final double BOBBIN_METRES = 60;
-    /** Two covers and what is folded between them. */
-    private static final double THROUGH_MM = 5;
-
     private final JobModel model;
     private final Consumer<String> say;
     private final TextField typed = new TextField();
@@ -56,12 +51,10 @@ final class StitchingLine extends HBox {
 
     private String needs(Seam one) {
         var stitching = one.stitching();
-        var rows = stitching.rows() * SeamWalk.of(model.job().patterns(), one).oneMm();
         var wanted = stitching.wanted();
         return "%.1f m of thread%s%s"
                 .formatted(
-                        SewingThread.metres(
-                                rows, new SewingThread.Setting(stitching.stitchMm(), THROUGH_MM, BOBBIN_METRES)),
+                        SewnRows.threadMm(model.job().patterns(), one) / 1000,
                         stitching.isByHand() ? ", sewn where no machine reaches" : "",
                         wanted.isEmpty() ? "" : "; still wanted: " + String.join(", ", wanted));
     }

@@ -42,7 +42,7 @@ public final class StoresView extends StagePane {
 
     @Override
     protected void refresh() {
-        var all = JobNeeds.of(model.job().patterns().pieces(), model.job().table(), model.currencySign());
+        var all = JobNeeds.of(model.job().patterns(), model.job().table(), model.currencySign());
         say(all);
         needs.getChildren().setAll(all.stream().map(StoresView::card).toList());
         needs.getChildren().addAll(others);
@@ -70,7 +70,9 @@ public final class StoresView extends StagePane {
 
     private static Node card(Need need) {
         var card = Nodes.column(
-                6, Nodes.label(Words.capital(need.what()), Styles.HEADING), Nodes.label(need.amount(), Styles.STRONG));
+                6,
+                Nodes.label(Words.capital(need.material()), Styles.HEADING),
+                Nodes.label(need.amount(), Styles.STRONG));
         for (var line : need.working()) card.getChildren().add(Nodes.label(line, Styles.MEASURE, Styles.SECOND));
         asCard(card);
         return card;
