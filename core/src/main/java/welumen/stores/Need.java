@@ -41,7 +41,7 @@ public record Need(String material, double quantity, Unit unit, boolean isShort,
     public String said() {
         var said = unit == Unit.HIDE && material.endsWith(unit.word)
                 ? Many.of((int) quantity, material)
-                : amount() + " of " + material;
+                : amount() + " of " + material.split(",", 2)[0]; // “contact adhesive, 500 ml aerosol”
         return isShort ? said + " and one more to buy" : said;
     }
 

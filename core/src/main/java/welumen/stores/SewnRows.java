@@ -16,7 +16,7 @@ import welumen.pattern.relief.SewnLines;
 /**
  * All rows of stitches that a pattern asks for: along its edges, as its seams say they are sewn, and over its faces.
  *
- * @param what where they run: “seams”
+ * @param what where they run and in what: “seams and edges, sage hide”
  * @param lengthMm of all of them, both of a pair counted
  */
 public record SewnRows(String what, double lengthMm, Lockstitch stitch) {
@@ -48,7 +48,7 @@ public record SewnRows(String what, double lengthMm, Lockstitch stitch) {
         return length == 0
                 ? Optional.empty()
                 : Optional.of(new SewnRows(
-                        "seams and edges",
+                        "seams and edges, " + piece.material(),
                         length,
                         Lockstitch.seam(
                                 stitching.map(Stitching::stitchMm).orElse(Lockstitch.USUAL_STITCH_MM),
@@ -83,7 +83,8 @@ public record SewnRows(String what, double lengthMm, Lockstitch stitch) {
         var length = SewnLines.of(piece).lengthMm() * piece.pairing().count();
         return length == 0
                 ? Optional.empty()
-                : Optional.of(new SewnRows("flutes and diamonds", length, quilted(patterns, piece)));
+                : Optional.of(
+                        new SewnRows("flutes and diamonds, " + piece.material(), length, quilted(patterns, piece)));
     }
 
     /** How a piece is quilted, through the padding that was said for it. */
