@@ -2,6 +2,7 @@ package welumen.treatment.whole;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.DoubleStream;
 
@@ -14,11 +15,16 @@ public final class TradeCurve {
 
     /** @param points how many budgets to try, 2 or more; fewer come back where two buy the same */
     public static List<Point> of(WholeJob job, int points) {
+        return of(job, points, () -> false);
+    }
+
+    /** The same; what has been tried by then where it is stopped, on any thread. */
+    public static List<Point> of(WholeJob job, int points, BooleanSupplier stop) {
         var least = sum(job, ways -> ways.min().orElseThrow());
         var all = sum(job, ways -> ways.max().orElseThrow());
         var most = BestSet.of(job.withBudget(all)).cost();
         var curve = new ArrayList<Point>();
-        for (var i = 0; i < points; i++) {
+        for (var i = 0; i < points && !stop.getAsBoolean(); i++) {
             var budget = Math.ceil((least + (most - least) * i / (points - 1)) / 10) * 10;
             var plan = BestSet.of(job.withBudget(budget));
             if (!curve.isEmpty() && plan.otherThan(curve.getLast().plan()).isEmpty()) continue;

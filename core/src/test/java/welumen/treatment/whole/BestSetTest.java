@@ -141,6 +141,7 @@ class BestSetTest {
 
     @Test
     void moreMoneyNeverBuysLess() {
+        assertThat(TradeCurve.of(random(3, 20, 5, 0.8), 8, () -> true)).isEmpty();
         var curve = TradeCurve.of(random(3, 20, 5, 0.8), 8);
         assertThat(curve.size()).isGreaterThan(3);
         for (var i = 1; i < curve.size(); i++)

@@ -65,11 +65,10 @@ public final class Background {
             return this;
         }
 
-        /** Nothing of it is wanted any more, and nothing more is told of it. */
+        /** Nothing of it is wanted any more, and nothing more is told of it; nothing happens where it has ended. */
         public void stop() {
-            if (stopped) return;
+            if (!running.remove(this)) return;
             stopped = true;
-            running.remove(this);
             onStop.run();
         }
 

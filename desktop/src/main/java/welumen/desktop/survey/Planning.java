@@ -47,13 +47,27 @@ final class Planning {
     }
 
     void ask(WholeJob job) {
-        if (running != null) running.stop();
-        wanted.set(job);
-        running = background.run("planning the whole job", Takes.A_WHILE, () -> answer(job), this::stop);
+        wanted.set(job); // so that what ran before ends without a word
+        end();
+        running = background.run("planning the whole job", Takes.A_WHILE, () -> answer(job), () -> stopped(job));
     }
 
+    /** Nobody waits for an answer any more. */
     void stop() {
         wanted.set(null);
+        end();
+    }
+
+    private void end() {
+        if (running != null) running.stop();
+        running = null;
+    }
+
+    /** By hand, from the list of what runs. */
+    private void stopped(WholeJob job) {
+        if (!isAsked(job)) return;
+        wanted.set(null);
+        failed.accept("The planning was stopped. It begins anew with another budget or standard.");
     }
 
     private void answer(WholeJob job) {
@@ -61,7 +75,8 @@ final class Planning {
             var best = BestSet.of(job);
             say(job, () -> planned.accept(best));
             if (!isAsked(job)) return;
-            var points = TradeCurve.of(job, BUDGETS);
+            var points = TradeCurve.of(job, BUDGETS, () -> !isAsked(job));
+            if (!isAsked(job)) return;
             var week = BestSet.of(job.withMoreDays(WEEK));
             say(job, () -> {
                 withAWeek.accept(week);

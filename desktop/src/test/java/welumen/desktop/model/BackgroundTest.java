@@ -41,9 +41,12 @@ class BackgroundTest {
         var running = ask(Takes.A_MOMENT, _ -> 42);
         assertThat(background.running()).containsExactly(running);
         assertThat(running.shareProperty().get()).isNegative();
+        running.whenStopped(() -> told.add("stopped"));
         hear(1);
         assertThat(told).containsExactly(42);
         assertThat(background.running()).isEmpty();
+        running.stop();
+        assertThat(told).as("it had ended").containsExactly(42);
     }
 
     @Test
