@@ -5,11 +5,11 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import javafx.application.Platform;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.Stock;
 import welumen.cut.leather.Worked;
-import welumen.desktop.model.Background.Takes;
 import welumen.files.full.CutCardPdf;
 import welumen.files.full.Paper;
 import welumen.files.full.PiecePdf;
@@ -53,15 +53,11 @@ public final class PaperDesk {
     private void beside(Function<Path, String> work) {
         var file = model.paperProperty().get();
         if (file == null) return;
-        model.background()
-                .ask(
-                        "handing over a paper",
-                        Takes.A_MOMENT,
-                        _ -> work.apply(file),
-                        trouble -> {
-                            if (!trouble.isEmpty()) model.say(trouble);
-                        },
-                        fault -> model.say(fault.getMessage()));
+        // another program, for which nothing that is worked out here should wait
+        Thread.ofVirtual().start(() -> {
+            var trouble = work.apply(file);
+            if (!trouble.isEmpty()) Platform.runLater(() -> model.say(trouble));
+        });
     }
 
     /** Each gives the file; empty, with trouble said, where it cannot be written. */
