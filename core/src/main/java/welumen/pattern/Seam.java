@@ -66,6 +66,11 @@ public record Seam(
         return new Seam(one, other, easeMm, isTopstitched, matches, so);
     }
 
+    /** Whether it is that seam, however it is eased or sewn now. */
+    public boolean isOfTheSameEdges(Seam seam) {
+        return one.equals(seam.one) && other.equals(seam.other);
+    }
+
     public boolean touches(String piece) {
         return one.piece().equals(piece) || other.piece().equals(piece);
     }

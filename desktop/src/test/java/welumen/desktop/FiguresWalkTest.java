@@ -10,6 +10,7 @@ import welumen.cut.CuttingTable;
 import welumen.intake.Standard;
 import welumen.job.WorkStage;
 import welumen.pattern.EdgeFinish;
+import welumen.pattern.Seam;
 import welumen.survey.FindingKind;
 import welumen.survey.Severity;
 
@@ -237,5 +238,33 @@ class FiguresWalkTest extends OwnCarWalk {
         assertThat(bench.answer()).isEqualTo("It can go back, 1 fixing short.");
         car.assertSays("5 trim clips grey: 4 can go back, bag 2, buy 2");
         car.assertSays("24 h before it holds");
+    }
+
+    /** How a seam is sewn is typed of the one that was sewn last, stays shown, and stays where its ease is changed. */
+    @Test
+    void aSeamIsSpokenOfByItsEdges() {
+        bench.go(WorkStage.PATTERN);
+        car.draw("left-front-seat", "panel 500 x 400");
+        car.draw("left-front-seat", "apron 500 x 200");
+        car.draw("left-front-seat", "border 402 x 120");
+        bench.click("leaf-seams");
+        sew("panel", 0, "apron", 0);
+        sew("panel", 1, "border", 0);
+        bench.typeAndEnter(
+                "stitching", "5 mm stitch, thread 40 red, needle 110, 2 rows 6 mm apart, tested on swatch 1");
+        assertThat(bench.text("stitching-needs")).doesNotContain("wanted");
+        bench.type("seam-ease", "2 mm");
+        bench.click("sew-these");
+        assertThat(car.job().patterns().seams())
+                .hasSize(2)
+                .filteredOn(seam -> seam.stitching().rows() == 2)
+                .singleElement()
+                .matches(seam -> seam.one().edge() == 1 && seam.easeMm() == 2);
+    }
+
+    private void sew(String one, int edge, String other, int otherEdge) {
+        bench.choose("seam-one", new Seam.Side(car.piece(one).id(), edge));
+        bench.choose("seam-other", new Seam.Side(car.piece(other).id(), otherEdge));
+        bench.click("sew-these");
     }
 }

@@ -133,7 +133,8 @@ final class SeamsLeaf extends Leaf {
 
     /** The seam that was taken, or the first that does not walk. */
     private void showWalk(List<Seam> all) {
-        picked = picked.filter(all::contains)
+        picked = picked.flatMap(
+                        before -> all.stream().filter(before::isOfTheSameEdges).findFirst())
                 .or(() -> all.stream()
                         .filter(seam -> !Divergence.of(patterns(), seam).walks())
                         .findFirst())
@@ -257,8 +258,11 @@ final class SeamsLeaf extends Leaf {
             ease.requestFocus();
             return;
         }
+        var sewn = new Seam(one.getValue(), other.getValue(), length.mm(), topstitch.isSelected());
+        var before = shown().stream().filter(sewn::isOfTheSameEdges).findFirst();
+        picked = Optional.of(sewn); // what is typed next is meant for it
         model.make(new AtPattern(
-                new SeamJoined(new Seam(one.getValue(), other.getValue(), length.mm(), topstitch.isSelected()))));
+                new SeamJoined(before.map(old -> sewn.stitched(old.stitching())).orElse(sewn))));
     }
 
     private void propose() {
