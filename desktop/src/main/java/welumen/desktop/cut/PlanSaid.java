@@ -16,10 +16,13 @@ final class PlanSaid {
         var opened =
                 plan.sheets().stream().map(use -> problem.stock(use.stock())).toList();
         return plan.unplaced().isEmpty()
-                ? "%s will do: all %d pieces lie on %s."
+                ? "%s will do: %s on %s."
                         .formatted(
                                 Words.capital(counted(opened)),
-                                plan.placements().size(),
+                                plan.placements().size() == 1
+                                        ? "the piece lies"
+                                        : "all %d pieces lie"
+                                                .formatted(plan.placements().size()),
                                 opened.size() == 1 ? "it" : "them")
                 : "%d of %d pieces have no place."
                         .formatted(
