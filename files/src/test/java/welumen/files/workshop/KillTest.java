@@ -12,7 +12,7 @@ import org.junit.jupiter.api.io.TempDir;
 import welumen.job.Job;
 import welumen.journal.Note.Made;
 
-/** Kills a program outright in the middle of a burst of entries, twenty times over on one workshop; more in scripts/fuzz. */
+/** Kills a program outright in the middle of a burst of entries, ten times over on one workshop; more in scripts/fuzz. */
 class KillTest {
     @TempDir
     Path home;
@@ -20,7 +20,7 @@ class KillTest {
     @Test
     void everyAcknowledgedEntryIsThereAfterAKill() throws IOException, InterruptedException {
         var random = new Random(20260414);
-        for (var round = 0; round < Integer.getInteger("kill.rounds", 20); round++) {
+        for (var round = 0; round < Integer.getInteger("kill.rounds", 10); round++) {
             // a workshop of its own for each twenty, since all its entries are compared after each
             var folder = Files.createDirectories(home.resolve("workshop-" + round / 20));
             var acknowledged = burst(folder, random.nextInt(Burst.ENTRIES));
