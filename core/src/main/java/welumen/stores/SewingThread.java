@@ -24,7 +24,7 @@ public final class SewingThread {
         for (var row : rows) working.add(said(row));
         working.add(String.format(
                 Locale.ROOT,
-                "%.1f m in all, 15 %% of it spare; half of it from bobbins of %.0f m: %d to wind",
+                "%.1f m in all; half of it from bobbins of %.0f m: %d to wind",
                 metres,
                 BOBBIN_METRES,
                 bobbins(metres)));
@@ -39,7 +39,7 @@ public final class SewingThread {
         var stitch = row.stitch();
         return String.format(
                 Locale.ROOT,
-                "%s: %.2f m of rows, each stitch takes 2 × %.1f + 2 × %.1f = %s: %.1f m",
+                "%s: %.2f m of rows, each stitch takes 2 × %.1f + 2 × %.1f = %s; with 15 %% spare %.1f m",
                 row.what(),
                 row.lengthMm() / MM_A_METRE,
                 stitch.stitchMm(),

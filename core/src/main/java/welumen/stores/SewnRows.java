@@ -43,7 +43,7 @@ public record SewnRows(String what, double lengthMm, Lockstitch stitch) {
         var rows = stitching.map(Stitching::rows).orElse(finish.rows());
         var length = piece.lengthMm(edge)
                 * rows
-                * (finish.isShared() ? 0.5 : 1)
+                * (finish.isShared() || stitching.isPresent() ? 0.5 : 1)
                 * piece.pairing().count();
         return length == 0
                 ? Optional.empty()

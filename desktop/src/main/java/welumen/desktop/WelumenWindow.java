@@ -96,7 +96,16 @@ public final class WelumenWindow {
             frame.fillIn();
             FirstFrame.then(() -> {
                 model.listen(
-                        task -> model.background().run("reading the other cars", Takes.A_WHILE, task, () -> {}),
+                        task -> model.background()
+                                .ask(
+                                        "reading the other cars",
+                                        Takes.A_WHILE,
+                                        _ -> {
+                                            task.run();
+                                            return true;
+                                        },
+                                        _ -> {},
+                                        fault -> model.say(fault.getMessage())),
                         Platform::runLater);
                 painted.whole();
             });

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
@@ -21,6 +22,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import welumen.cabin.PartId;
+import welumen.desktop.model.Background.Running;
 import welumen.desktop.model.Background.Takes;
 import welumen.job.WorkStage;
 
@@ -240,19 +242,38 @@ class HeadlessWalkTest {
                 .findFirst();
     }
 
-    /** What takes longer than a moment is listed on the rail, and is stopped there. */
+    /** What takes longer than a moment is listed on the rail, and stopped there if whoever asked is told of it. */
     @Test
     void whatRunsIsListedAndStopped() {
         var end = new CountDownLatch(1);
-        var running = bench.ask(() -> bench.model()
-                .background()
-                .ask("seeking", Takes.A_WHILE, _ -> end.await(5, TimeUnit.MINUTES), _ -> {}, _ -> {}));
+        seeking(end);
+        assertThat(bench.ask(() -> bench.robot.lookup("#stop-running").query().isVisible()))
+                .as("nobody would be told")
+                .isFalse();
+        end.countDown();
+        bench.until(() -> !bench.robot.lookup("#running").query().isVisible());
+
+        var other = new CountDownLatch(1);
+        var stopped = new AtomicBoolean();
+        var running = bench.ask(() -> asked(other).whenStopped(() -> stopped.set(true)));
         bench.until(() -> bench.robot.lookup("#running").query().isVisible());
         assertThat(bench.text("running-word")).isEqualTo("Seeking");
         bench.click("stop-running");
         assertThat(running.isStopped()).isTrue();
+        assertThat(stopped).isTrue();
         assertThat(bench.ask(() -> bench.robot.lookup("#running").query().isVisible()))
                 .isFalse();
-        end.countDown();
+        other.countDown();
+    }
+
+    private void seeking(CountDownLatch end) {
+        bench.ask(() -> asked(end));
+        bench.until(() -> bench.robot.lookup("#running").query().isVisible());
+    }
+
+    private Running asked(CountDownLatch end) {
+        return bench.model()
+                .background()
+                .ask("seeking", Takes.A_WHILE, _ -> end.await(5, TimeUnit.MINUTES), _ -> {}, _ -> {});
     }
 }

@@ -359,7 +359,7 @@ final class PlanLeaf extends Leaf {
         if (running.isPresent() || !(model.job().table() instanceof CuttingTable.Laid laid)) return;
         wrong.setText("");
         headline.say("Cut", "%s changes places…".formatted(Words.capital(two.word())), "");
-        swapping.ask(() -> Relaid.swapped(laid, two.one(), two.other(), () -> false), changed -> {
+        swapping.ask(asked -> Relaid.swapped(laid, two.one(), two.other(), asked::isStopped), changed -> {
             say();
             if (model.job().table() != laid) return;
             switch (changed) {

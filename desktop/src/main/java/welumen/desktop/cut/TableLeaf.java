@@ -286,7 +286,7 @@ final class TableLeaf extends Leaf {
         var stock = model.toCutFrom();
         var job = model.job();
         var drawn = RoughCut.of(EffectOfChange.drawn(laid, job.patterns(), job.toBeCut()), log.worked());
-        changing.ask(() -> EffectOfChange.of(laid, drawn, stock, log, () -> false), found -> {
+        changing.ask(running -> EffectOfChange.of(laid, drawn, stock, log, running::isStopped), found -> {
             if (model.job().table() != laid) return;
             effectOfChange = Optional.of(found);
             effect.setText(found.isNone() ? "" : EffectWords.of(found, model));

@@ -3,6 +3,7 @@ package welumen.desktop.frame;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
@@ -24,6 +25,7 @@ final class RunningList extends HBox {
     private final Background background;
     private final Label word = Nodes.label("", "faint");
     private final ProgressBar bar = new ProgressBar();
+    private final Button stop;
     private final PauseTransition moment = new PauseTransition(A_MOMENT);
     private Optional<Running> shown = Optional.empty();
     private Subscription listening = Subscription.EMPTY;
@@ -40,7 +42,7 @@ final class RunningList extends HBox {
         bar.setPrefWidth(BAR);
         bar.setMinWidth(BAR);
         bar.setAccessibleText("How far it is");
-        var stop = Nodes.icon(Feather.X, "Stop it", () -> shown.ifPresent(Running::stop));
+        stop = Nodes.icon(Feather.X, "Stop it", () -> shown.ifPresent(Running::stop));
         stop.setId("stop-running");
         stop.getStyleClass().add("bare");
         getChildren().addAll(word, bar, stop);
@@ -71,6 +73,7 @@ final class RunningList extends HBox {
         if (background.running().isEmpty()) return;
         var first = background.running().getFirst();
         shown = Optional.of(first);
+        stop.setVisible(first.mayBeStopped());
         listening = first.shareProperty().subscribe(share -> bar.setProgress(share.doubleValue()));
         say();
         setVisible(true);

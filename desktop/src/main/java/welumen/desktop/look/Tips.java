@@ -50,7 +50,7 @@ public final class Tips {
     }
 
     /** What is said where the mouse rests on this; empty where nothing is. */
-    public static Optional<String> of(@Nullable Node node) {
+    private static Optional<String> of(@Nullable Node node) {
         return bearer(node).map(bearer -> bearer.getProperties().get(WORDS).toString());
     }
 

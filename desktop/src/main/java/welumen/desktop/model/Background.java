@@ -12,6 +12,7 @@ import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is worked out off the window's thread: told what runs, how far it is, and stopped. There are two threads, one for what
@@ -35,11 +36,11 @@ public final class Background {
     /** One thing that runs, or waits for its turn. */
     public final class Running {
         private final String word;
-        private Runnable onStop;
+        private @Nullable Runnable onStop;
         private final ReadOnlyDoubleWrapper share = new ReadOnlyDoubleWrapper(this, "share", UNKNOWN);
         private volatile boolean stopped;
 
-        private Running(String word, Runnable onStop) {
+        private Running(String word, @Nullable Runnable onStop) {
             this.word = word;
             this.onStop = onStop;
         }
@@ -59,6 +60,11 @@ public final class Background {
             window.execute(() -> this.share.set(share));
         }
 
+        /** Whether whoever asked is told of a stop, so that it may be stopped by hand; else they would wait for ever. */
+        public boolean mayBeStopped() {
+            return onStop != null;
+        }
+
         /** What to do where somebody stops it; on the window's thread. */
         public Running whenStopped(Runnable then) {
             onStop = then;
@@ -69,7 +75,7 @@ public final class Background {
         public void stop() {
             if (!running.remove(this)) return;
             stopped = true;
-            onStop.run();
+            if (onStop != null) onStop.run();
         }
 
         public boolean isStopped() {
@@ -111,7 +117,7 @@ public final class Background {
      */
     public <T> Running ask(
             String word, Takes takes, Work<T> work, Consumer<? super T> then, Consumer<? super Exception> failed) {
-        var one = new Running(word, () -> {});
+        var one = new Running(word, null);
         running.add(one);
         threads.get(takes).execute(() -> {
             if (one.isStopped()) return;

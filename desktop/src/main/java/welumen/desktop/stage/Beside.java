@@ -5,6 +5,7 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import welumen.desktop.model.Background.Running;
 import welumen.desktop.model.Background.Takes;
+import welumen.desktop.model.Background.Work;
 import welumen.desktop.model.JobModel;
 
 /** Questions of one kind that take a second or so. What is asked for later overtakes what was, and so does another job. */
@@ -24,13 +25,18 @@ public final class Beside {
      * @param then told of what came of it, on the window's thread
      */
     public <T> void ask(Supplier<T> work, Consumer<T> then) {
+        ask(_ -> work.get(), then);
+    }
+
+    /** The same for what looks now and then whether it is still wanted. */
+    public <T> void ask(Work<T> work, Consumer<T> then) {
         stop();
         var job = model.openedProperty().get();
         asked = model.background()
                 .ask(
                         word,
                         Takes.A_MOMENT,
-                        _ -> work.get(),
+                        work,
                         found -> {
                             if (model.openedProperty().get() == job) then.accept(found);
                         },
