@@ -9,11 +9,12 @@ import welumen.measure.Parsed.Understood;
 import welumen.shape.Pose;
 
 /**
- * A plan that the trimmer moves pieces on. What was moved stays where it was put, pinned, while the rest is laid again.
+ * A plan that the trimmer moves pieces on. What was moved stays where it was put, pinned, while the rest is laid again. From one
+ * move to the next it is kept what the stocks are like and what was judged, so that only what moved is looked at.
  *
  * @param problem with what is pinned
  */
-public record ByHand(CutProblem problem, CutPlan plan) {
+public record ByHand(CutProblem problem, CutPlan plan, KnownTable known) {
     /** A piece that lies a little over another one slides off it, so far at the most. */
     private static final double SLIDES_MM = 30;
 
@@ -21,11 +22,21 @@ public record ByHand(CutProblem problem, CutPlan plan) {
     private static final double STEP_MM = 2;
     private static final int WAYS = 24;
 
+    /** Of which nothing is known yet. */
+    public ByHand(CutProblem problem, CutPlan plan) {
+        this(problem, plan, new KnownTable(problem));
+    }
+
+    /** Whether this is of just that plan. */
+    public boolean isOf(CutProblem otherProblem, CutPlan otherPlan) {
+        return problem.equals(otherProblem) && plan.equals(otherPlan);
+    }
+
     /** The piece there instead, or a little beside it where that is free; refused with what is in its way. */
     public Parsed<ByHand> moved(Placement from, String stock, Pose to) {
         var others = new ArrayList<>(plan.placements());
         others.remove(from);
-        var sheet = Sheet.of(problem, problem.stock(stock), others);
+        var sheet = Sheet.asked(known.ground(problem.stock(stock)), problem, others);
         var piece = problem.piece(from.piece());
         var attitude = Attitude.of(piece, to.turnDegrees(), to.flipped());
         if (piece.mayLie(to.turnDegrees(), to.flipped(), problem.stock(stock)))
@@ -36,11 +47,12 @@ public record ByHand(CutProblem problem, CutPlan plan) {
                     var there = Repeat.snapped(piece, beside, problem.stock(stock));
                     if (!sheet.takes(attitude, there.x(), there.y())) continue;
                     var moved = with(others, new Placement(from.piece(), from.copy(), stock, there));
-                    if (PlanCheck.faults(problem, moved.plan().placements()).isEmpty()) return new Understood<>(moved);
+                    if (moved.known().judge().faults(moved.plan().placements()).isEmpty())
+                        return new Understood<>(moved);
                 }
         others.add(new Placement(from.piece(), from.copy(), stock, to));
         return new Refused<>("It does not go there: "
-                + PlanCheck.faults(problem, others).getFirst().said());
+                + known.judge().faults(others).getFirst().said());
     }
 
     /**
@@ -85,13 +97,16 @@ public record ByHand(CutProblem problem, CutPlan plan) {
     private ByHand with(List<Placement> others, Placement moved) {
         var all = new ArrayList<>(others);
         all.add(moved);
-        return new ByHand(
-                pins(moved, true), new CutPlan(all, plan.unplaced(), SheetUses.of(problem, all), plan.rounds()));
+        return of(pins(moved, true), new CutPlan(all, plan.unplaced(), SheetUses.of(problem, all), plan.rounds()));
     }
 
     /** Where it lies it stays, or not any more. */
     public ByHand pinned(Placement placement, boolean isPinned) {
-        return new ByHand(pins(placement, isPinned), plan);
+        return of(pins(placement, isPinned), plan);
+    }
+
+    private ByHand of(CutProblem pinned, CutPlan changed) {
+        return new ByHand(pinned, changed, known.with(pinned));
     }
 
     private CutProblem pins(Placement placement, boolean isPinned) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -38,13 +39,13 @@ public final class PlanCheck {
     private static final long MANY = 100_000;
 
     private final CutProblem problem;
-    private final Map<String, Judged> grounds = new ConcurrentHashMap<>();
+    private final Map<String, Judged> grounds;
 
     private record PoorFor(String stock, int grade) {}
 
-    private final Map<PoorFor, List<Polygon>> poor = new ConcurrentHashMap<>();
-    private final Map<String, Grades> grades = new ConcurrentHashMap<>();
-    private final Map<String, StretchCourse> courses = new ConcurrentHashMap<>();
+    private final Map<PoorFor, List<Polygon>> poor;
+    private final Map<String, Grades> grades;
+    private final Map<String, StretchCourse> courses;
 
     /** What lay in the last plan that was found valid, which is not judged again among itself. */
     private volatile Set<Placement> sound = Set.of();
@@ -55,6 +56,32 @@ public final class PlanCheck {
      */
     public PlanCheck(CutProblem problem) {
         this.problem = problem;
+        this.grounds = new ConcurrentHashMap<>();
+        this.poor = new ConcurrentHashMap<>();
+        this.grades = new ConcurrentHashMap<>();
+        this.courses = new ConcurrentHashMap<>();
+    }
+
+    private PlanCheck(CutProblem problem, PlanCheck before) {
+        this.problem = problem;
+        this.grounds = before.grounds;
+        this.poor = before.poor;
+        this.grades = before.grades;
+        this.courses = before.courses;
+    }
+
+    /** A judge of the same with other pins, who need not look at the stocks again; of anything else a new one. */
+    PlanCheck with(CutProblem other) {
+        if (other.gap() != problem.gap()
+                || !other.pieces().equals(problem.pieces())
+                || !other.stock().equals(problem.stock())) return new PlanCheck(other);
+        var next = new PlanCheck(other, this);
+        // a pin excuses what lies off the repeat: what was only excused by one that is gone is judged again
+        next.sound = sound.stream()
+                .filter(placement -> !problem.isPinned(placement.piece(), placement.copy())
+                        || other.isPinned(placement.piece(), placement.copy()))
+                .collect(Collectors.toUnmodifiableSet());
+        return next;
     }
 
     /** Everything that is wrong; empty for a valid plan. */

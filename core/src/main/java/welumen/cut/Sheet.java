@@ -39,13 +39,32 @@ final class Sheet {
         for (var placement : placements)
             if (placement.stock().equals(stock.id()))
                 sheet.lay(
-                        Attitude.of(
-                                problem.piece(placement.piece()),
-                                placement.pose().turnDegrees(),
-                                placement.pose().flipped()),
+                        attitude(problem, placement),
                         placement.pose().x(),
                         placement.pose().y());
         return sheet;
+    }
+
+    /** With what lies on it, only to be asked whether it takes something: no place can be looked for. */
+    static Sheet asked(Ground ground, CutProblem problem, List<Placement> placements) {
+        var sheet = new Sheet(ground, problem.gap(), Taste.BOX);
+        for (var placement : placements)
+            if (placement.stock().equals(ground.stock.id())) {
+                var attitude = attitude(problem, placement);
+                sheet.laid.add(new Laid(
+                        attitude,
+                        attitude.tested,
+                        placement.pose().x(),
+                        placement.pose().y()));
+            }
+        return sheet;
+    }
+
+    private static Attitude attitude(CutProblem problem, Placement placement) {
+        return Attitude.of(
+                problem.piece(placement.piece()),
+                placement.pose().turnDegrees(),
+                placement.pose().flipped());
     }
 
     boolean isEmpty() {

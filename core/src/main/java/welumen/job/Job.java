@@ -19,9 +19,13 @@ import welumen.clock.WorkLog;
 import welumen.custody.Custody;
 import welumen.cut.CutLog;
 import welumen.cut.CutPiece;
+import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable;
 import welumen.cut.FromPattern;
+import welumen.cut.RoughCut;
+import welumen.cut.Stock;
 import welumen.cut.table.DrawnSince;
+import welumen.cut.table.Remaining;
 import welumen.diary.WhatNext;
 import welumen.doubt.Doubts;
 import welumen.doubt.Guess;
@@ -233,6 +237,11 @@ public record Job(
     /** What was drawn, changed or dropped since the pieces were laid out; empty where the plan still holds. */
     public Optional<DrawnSince> drawnSince() {
         return DrawnSince.of(table, patterns, toBeCut(), cutLog);
+    }
+
+    /** What is still to be laid out, and on what of this stock. */
+    public Remaining stillToCut(List<Stock> stock) {
+        return Remaining.of(CutProblem.USUAL_GAP_MM, RoughCut.of(toBeCut(), cutLog.worked()), stock, table, cutLog);
     }
 
     /** What each part that is not finished still wants. */

@@ -1,13 +1,11 @@
 package welumen.pattern;
 
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
+import welumen.shape.Kept;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
 
@@ -29,18 +27,11 @@ public final class CuttingLine {
     private CuttingLine() {}
 
     /** The lines of the pieces that were asked for last: one redraw asks for each several times. */
-    private static final Map<Piece, Outline> LAST = Collections.synchronizedMap(new LinkedHashMap<>() {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Piece, Outline> eldest) {
-            return size() > KEPT;
-        }
-    });
+    private static final Kept<Piece, Outline> LAST = new Kept<>(KEPT);
 
     /** @throws IllegalStateException if the check finds the line wrong, which is a fault of the program */
     public static Outline of(Piece piece) {
-        return LAST.computeIfAbsent(piece, CuttingLine::drawn);
+        return LAST.of(piece, CuttingLine::drawn);
     }
 
     private static Outline drawn(Piece piece) {

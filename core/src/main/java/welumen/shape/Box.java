@@ -7,11 +7,18 @@ public record Box(double minX, double minY, double maxX, double maxY) {
 
     /** The smallest box round some points. */
     public static Box of(List<Point> points) {
-        return new Box(
-                points.stream().mapToDouble(Point::x).min().orElseThrow(),
-                points.stream().mapToDouble(Point::y).min().orElseThrow(),
-                points.stream().mapToDouble(Point::x).max().orElseThrow(),
-                points.stream().mapToDouble(Point::y).max().orElseThrow());
+        var first = points.getFirst();
+        var minX = first.x();
+        var minY = first.y();
+        var maxX = first.x();
+        var maxY = first.y();
+        for (var point : points) { // asked for thousands of times a second while something is drawn
+            minX = Math.min(minX, point.x());
+            minY = Math.min(minY, point.y());
+            maxX = Math.max(maxX, point.x());
+            maxY = Math.max(maxY, point.y());
+        }
+        return new Box(minX, minY, maxX, maxY);
     }
 
     public double width() {

@@ -52,7 +52,8 @@ public final class WelumenWindow {
         frame.fillIn();
     }
 
-    void turnLeaf() {
+    /** Turns to the open stage's next leaf. */
+    public void turnLeaf() {
         frame.turnLeaf(1);
     }
 

@@ -10,6 +10,7 @@ import welumen.pattern.EdgeFinish;
 import welumen.pattern.Piece;
 import welumen.pattern.Relief;
 import welumen.shape.Frame;
+import welumen.shape.Kept;
 import welumen.shape.Planar;
 import welumen.shape.Point;
 import welumen.shape.Shape;
@@ -40,7 +41,14 @@ public record SewnLines(List<Row> rows, double widthMm, int count) {
         rows = List.copyOf(rows);
     }
 
+    /** Of the pieces that were asked for last: each drawing asks for all again. */
+    private static final Kept<Piece, SewnLines> LAST = new Kept<>(200);
+
     public static SewnLines of(Piece piece) {
+        return piece.inside().relief() instanceof Relief.Plain ? NONE : LAST.of(piece, SewnLines::drawn);
+    }
+
+    private static SewnLines drawn(Piece piece) {
         return switch (piece.inside().relief()) {
             case Relief.Plain plain -> NONE;
             case Relief.Perforated holes -> NONE;

@@ -1,22 +1,34 @@
 package welumen.desktop.cut;
 
-import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
+import welumen.desktop.stage.Tab;
 
 /** Hides in, how many to order, what lies where, and what is cut. */
 public final class CutView extends StagePane {
-    private final PlanLeaf plan;
+    private final CutAnswer answer;
     private final Leaves leaves;
+    private Optional<PlanLeaf> plan = Optional.empty();
 
     public CutView(JobModel model) {
         super(model);
-        plan = new PlanLeaf(model, headline);
-        leaves = new Leaves(List.of(
-                plan, new HidesLeaf(model), new ForecastLeaf(model), new TableLeaf(model), new LeatherLeaf(model)));
+        answer = new CutAnswer(model, headline);
+        leaves = new Leaves(
+                model,
+                new Tab("Plan", this::plan),
+                new Tab("Hides and rolls", HidesLeaf::new),
+                new Tab("Forecast", ForecastLeaf::new),
+                new Tab("At the table", TableLeaf::new),
+                new Tab("Leather", LeatherLeaf::new));
         getChildren().add(leaves);
+    }
+
+    private PlanLeaf plan(JobModel of) {
+        plan = Optional.of(new PlanLeaf(of, headline));
+        return plan.get();
     }
 
     @Override
@@ -32,13 +44,18 @@ public final class CutView extends StagePane {
     /** Turning to another stage ends the search and keeps the best. */
     @Override
     public void close() {
-        plan.finishNow();
+        plan.ifPresent(PlanLeaf::finishNow);
         super.close();
     }
 
     @Override
+    protected void answer() {
+        if (!plan.map(PlanLeaf::isSearching).orElse(false)) answer.say();
+    }
+
+    @Override
     protected void refresh() {
-        plan.say();
+        answer();
         leaves.refresh();
     }
 }

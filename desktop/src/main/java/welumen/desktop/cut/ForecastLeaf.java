@@ -21,6 +21,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.job.JobChange.AtCut;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -45,7 +46,7 @@ final class ForecastLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     ForecastLeaf(JobModel model) {
-        super(model, "Forecast");
+        super(model, Reads.ALL);
         material.setId("forecast-material");
         material.setPrefWidth(170);
         material.valueProperty().subscribe(this::turnTo);

@@ -52,10 +52,11 @@ final class HideChalk {
 
     /** The leftmost place of an outline near a height. */
     private static double leftmost(Outline outline, double y) {
+        var box = outline.box();
         return outline.corners().stream()
-                .filter(corner -> Math.abs(corner.y() - y) < outline.box().height() / 12)
+                .filter(corner -> Math.abs(corner.y() - y) < box.height() / 12)
                 .mapToDouble(Point::x)
                 .min()
-                .orElse(outline.box().minX());
+                .orElse(box.minX());
     }
 }

@@ -58,7 +58,7 @@ final class HidesLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     HidesLeaf(JobModel model) {
-        super(model, "Hides and rolls");
+        super(model);
         size = new MmField("flaw-size", "25 mm", () -> {});
         typed.setId("stock-typed");
         typed.setPromptText(Lengths.example(

@@ -32,6 +32,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.PieceChoice;
+import welumen.desktop.stage.Reads;
 import welumen.job.JobChange.AtCut;
 import welumen.measure.Lengths;
 import welumen.measure.Parsed.Refused;
@@ -56,7 +57,7 @@ final class LeatherLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     LeatherLeaf(JobModel model) {
-        super(model, "Leather");
+        super(model, Reads.ALL);
         typed.setId("strip-test");
         typed.setPromptText("damp, marks 200, along 196.5, across 197, rested 12 h, tools darker");
         typed.setAccessibleText("What a strip of this leather did, by numbers");

@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Pos;
@@ -17,14 +16,12 @@ import javafx.scene.layout.FlowPane;
 import welumen.cut.ByHand;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutLog;
-import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable;
 import welumen.cut.FromPattern;
 import welumen.cut.NestOptions;
 import welumen.cut.Placement;
-import welumen.cut.RoughCut;
 import welumen.cut.TooWide;
 import welumen.cut.table.Relaid;
 import welumen.cut.table.Remaining;
@@ -35,6 +32,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Beside;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.job.AcceptedPlans;
 import welumen.job.JobChange.AtCut;
 import welumen.job.JobChange.AtPattern;
@@ -51,6 +49,7 @@ final class PlanLeaf extends Leaf {
     private static final NestOptions OPTIONS = NestOptions.USUAL.withTime(Duration.ofSeconds(12));
 
     private final Headline headline;
+    private final CutAnswer answer;
     private final ObjectProperty<Placement> picked = new SimpleObjectProperty<>();
     private final MaterialChoice material = new MaterialChoice(this::turnTo);
     private final HideTable table = new HideTable(picked, material::shown);
@@ -70,11 +69,13 @@ final class PlanLeaf extends Leaf {
     private final Button cancel = Nodes.button("Leave it", "End the search and throw its plan away", this::leave);
     private final Beside swapping;
     private Optional<LayOut> running = Optional.empty();
+    private Optional<ByHand> lying = Optional.empty();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PlanLeaf(JobModel model, Headline headline) {
-        super(model, "Plan");
+        super(model, Reads.ALL);
         this.headline = headline;
+        this.answer = new CutAnswer(model, headline);
         swapping = new Beside(model, "what changes places");
         layOut.setId("lay-out");
         finish.setId("finish-now");
@@ -118,69 +119,8 @@ final class PlanLeaf extends Leaf {
         }
     }
 
-    private Remaining remaining() {
-        return Remaining.of(
-                CutProblem.USUAL_GAP_MM,
-                RoughCut.of(model.job().toBeCut(), model.job().cutLog().worked()),
-                model.toCutFrom(),
-                model.job().table(),
-                model.job().cutLog());
-    }
-
-    /** The stage's answer; a search that runs says its own. */
-    void say() {
-        if (running.isPresent()) return;
-        switch (model.job().table()) {
-            case CuttingTable.Clear() -> sayEmpty();
-            case CuttingTable.Laid(var problem, var plan) ->
-                headline.say(
-                        "Cut",
-                        model.job()
-                                .drawnSince()
-                                .map(since -> Words.capital(since.said()) + ". " + PlanSaid.before(problem, plan))
-                                .orElseGet(() -> PlanSaid.answer(problem, plan)),
-                        PlanSaid.more(plan) + against() + shortage());
-        }
-    }
-
-    /** What the newest plan is better or worse in than the one before; empty where there is none. */
-    private String against() {
-        return AcceptedPlans.compared(model.log())
-                .map(both -> " Against the plan before: %s.".formatted(String.join(", ", both.words())))
-                .orElse("");
-    }
-
-    /** Of which leather more is to be ordered before it runs out; empty where there is enough of all. */
-    private String shortage() {
-        return LeatherSupply.all(model).stream()
-                .filter(supply -> supply.reserve().toOrder() > 0)
-                .map(supply -> " %s falls under its reserve; Forecast says what to order."
-                        .formatted(Words.capital(supply.material())))
-                .collect(Collectors.joining());
-    }
-
-    private void sayEmpty() {
-        var problem = remaining().whole();
-        var pieces = CutPiece.count(problem.pieces());
-        var held = model.job().patterns().pieces().size();
-        headline.say(
-                "Cut",
-                pieces == 0 ? nothingToLay(held) : "%s to be laid out.".formatted(Words.many(pieces, "piece")),
-                pieces == 0 && held == 0
-                        ? "Draw them at Pattern."
-                        : pieces == 0
-                                ? "Beside the table stands why."
-                                : "In stock: %s.".formatted(PlanSaid.counted(problem.stock())));
-    }
-
-    private static String nothingToLay(int held) {
-        return held == 0
-                ? "There is no piece to lay out yet."
-                : "%s drawn, and none may be cut yet.".formatted(Words.many(held, "piece"));
-    }
-
     private void showEmpty() {
-        var problem = remaining().whole();
+        var problem = answer.remaining().whole();
         layOut.setDisable(problem.pieces().isEmpty());
         material.fill(problem);
         table.show(problem, new CutPlan(List.of(), List.of(), List.of(), 0), CutLog.EMPTY);
@@ -209,7 +149,7 @@ final class PlanLeaf extends Leaf {
     }
 
     private void layOut() {
-        layOut(remaining());
+        layOut(answer.remaining());
     }
 
     private void layOut(Remaining remaining) {
@@ -230,14 +170,14 @@ final class PlanLeaf extends Leaf {
         });
         task.setOnFailed(_ -> {
             end();
-            say();
+            answer.say();
             refresh();
             model.say(
                     "%s. The table is as it was.".formatted(task.getException().getMessage()));
         });
         task.setOnCancelled(_ -> {
             end();
-            say();
+            answer.say();
             refresh();
         });
         showButtons();
@@ -267,10 +207,11 @@ final class PlanLeaf extends Leaf {
         table.redraw();
     }
 
+    /** What was known of the table when a piece was moved last holds for the next move, too. */
     private Optional<ByHand> byHand() {
-        return model.job().table() instanceof CuttingTable.Laid(var problem, var plan)
-                ? Optional.of(new ByHand(problem, plan))
-                : Optional.empty();
+        if (!(model.job().table() instanceof CuttingTable.Laid(var problem, var plan))) return Optional.empty();
+        if (!lying.filter(last -> last.isOf(problem, plan)).isPresent()) lying = Optional.of(new ByHand(problem, plan));
+        return lying;
     }
 
     private void showPicked() {
@@ -317,6 +258,7 @@ final class PlanLeaf extends Leaf {
     }
 
     private void accept(ByHand changed, Optional<Placement> then) {
+        lying = Optional.of(changed);
         model.make(new AtCut(new PlanAccepted(changed.problem(), changed.plan())));
         picked.set(then.orElse(null));
         showPicked();
@@ -360,7 +302,7 @@ final class PlanLeaf extends Leaf {
         wrong.setText("");
         headline.say("Cut", "%s changes places…".formatted(Words.capital(two.word())), "");
         swapping.ask(asked -> Relaid.swapped(laid, two.one(), two.other(), asked::isStopped), changed -> {
-            say();
+            answer.say();
             if (model.job().table() != laid) return;
             switch (changed) {
                 case Refused<CuttingTable.Laid>(var why) -> wrong.setText(why);
@@ -379,6 +321,10 @@ final class PlanLeaf extends Leaf {
     private void layRestAgain() {
         byHand().ifPresent(
                         plan -> layOut(Remaining.of(plan.problem(), model.job().cutLog())));
+    }
+
+    boolean isSearching() {
+        return running.isPresent();
     }
 
     void finishNow() {

@@ -33,6 +33,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Beside;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.files.full.Paper;
 import welumen.job.JobChange.AtCut;
 import welumen.measure.Lengths;
@@ -63,7 +64,7 @@ final class TableLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TableLeaf(JobModel model) {
-        super(model, "At the table");
+        super(model, Reads.ALL);
         keeping = new Beside(model, "what will be left");
         laying = new Beside(model, "what is left");
         reserving = new Beside(model, "what could be cut once more");

@@ -122,7 +122,7 @@ public final class HandoverView extends StagePane {
 
     private void say(List<Stop> against) {
         var signed = model.job().handover().signedBy();
-        var handBack = GoingHome.toHandBack(model.job().cabin(), model.job().signOff());
+        var handBack = GoingHome.toHandBack(model.job().cabin(), model.signOff());
         headline.say(
                 "Handover",
                 !signed.isEmpty()

@@ -15,6 +15,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.intake.Agreement;
 import welumen.intake.Car;
 import welumen.intake.Customer;
@@ -51,7 +52,7 @@ final class CarSection extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     CarSection(JobModel model) {
-        super(model, "The car");
+        super(model, Reads.ALL);
         budget.setId("budget");
         due.setId("due");
         car.setId("car");

@@ -41,7 +41,7 @@ final class EvidenceSection extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     EvidenceSection(JobModel model) {
-        super(model, "Evidence");
+        super(model);
         shows.setId("shows");
         shows.setPromptText("what it shows: sage, twin stitch 6 mm apart");
         where.setPromptText("where, and under what");

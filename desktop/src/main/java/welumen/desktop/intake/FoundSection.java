@@ -9,6 +9,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.intake.FoundThing;
 import welumen.intake.IntakeChange.ThingFound;
 import welumen.intake.IntakeChange.ThingHandedBack;
@@ -22,7 +23,7 @@ final class FoundSection extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     FoundSection(JobModel model) {
-        super(model, "Found in it");
+        super(model, Reads.CAR);
         what.setId("found-what");
         what.setPromptText("two coins, under the rear cushion; Enter lists it");
         what.setOnAction(_ -> list());

@@ -13,6 +13,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.doubt.Guess;
 import welumen.job.GuessAnswer;
 import welumen.job.GuessWords;
@@ -25,20 +26,10 @@ final class GuessesSection extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     GuessesSection(JobModel model) {
-        super(model, "From before");
+        super(model, Reads.CAR);
         said.setId("guesses-said");
         all.setId("guesses-right");
         getChildren().addAll(Nodes.row(16, Nodes.grown(said), all), Nodes.scroll(list));
-    }
-
-    @Override
-    protected boolean suits() {
-        return !open().isEmpty();
-    }
-
-    @Override
-    protected int wanting() {
-        return open().size();
     }
 
     @Override

@@ -1,12 +1,12 @@
 package welumen.desktop.intake;
 
 import java.time.temporal.ChronoUnit;
-import java.util.List;
 import javafx.scene.Node;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
+import welumen.desktop.stage.Tab;
 import welumen.intake.Intake;
 
 /** What is known before anything comes off: the car and what is agreed, its parts, wishes, ways, evidence, finds, questions. */
@@ -15,15 +15,19 @@ public final class IntakeView extends StagePane {
 
     public IntakeView(JobModel model) {
         super(model);
-        leaves = new Leaves(List.of(
-                new CarSection(model),
-                new PartsSection(model),
-                new WishesSection(model),
-                new WaysSection(model),
-                new EvidenceSection(model),
-                new FoundSection(model),
-                new QuestionsSection(model),
-                new GuessesSection(model)));
+        leaves = new Leaves(
+                model,
+                new Tab("The car", CarSection::new),
+                new Tab("Its parts", PartsSection::new),
+                new Tab("Wishes", WishesSection::new).wants(WishesSection::wanting),
+                new Tab("House ways", WaysSection::new),
+                new Tab("Evidence", EvidenceSection::new),
+                new Tab("Found in it", FoundSection::new),
+                new Tab("Questions", QuestionsSection::new)
+                        .wants(of -> of.job().brief().openApprovals().size()),
+                new Tab("From before", GuessesSection::new)
+                        .suitsWhere(of -> !of.job().doubts().open().isEmpty())
+                        .wants(of -> of.job().doubts().open().size()));
         getChildren().add(leaves);
     }
 

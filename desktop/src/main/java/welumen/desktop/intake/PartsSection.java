@@ -55,7 +55,7 @@ final class PartsSection extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PartsSection(JobModel model) {
-        super(model, "Its parts");
+        super(model);
         name.setId("part-name");
         material.setId("part-material");
         onlyWhere.setPromptText("a feature to look for, if not every car has it");

@@ -40,7 +40,7 @@ final class QuestionsSection extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     QuestionsSection(JobModel model) {
-        super(model, "Questions");
+        super(model);
         question.setId("question");
         question.setPromptText("What must the customer agree to?");
         question.setOnAction(_ -> version.requestFocus());
@@ -65,11 +65,6 @@ final class QuestionsSection extends Leaf {
     @Override
     protected Node first() {
         return question;
-    }
-
-    @Override
-    protected int wanting() {
-        return model.job().brief().openApprovals().size();
     }
 
     @Override

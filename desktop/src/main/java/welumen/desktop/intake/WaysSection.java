@@ -20,6 +20,7 @@ import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.intake.HouseWay;
 import welumen.intake.IntakeChange.HouseWayChosen;
 import welumen.intake.IntakeChange.HouseWayLeftToYard;
@@ -50,7 +51,7 @@ final class WaysSection extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     WaysSection(JobModel model) {
-        super(model, "House ways");
+        super(model, Reads.ALL);
         said.setId("ways-said");
         question.setId("depart-question");
         school.setId("depart-school");

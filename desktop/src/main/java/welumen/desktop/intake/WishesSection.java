@@ -15,6 +15,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.intake.FeatureLook;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.IntakeChange.WishDropped;
@@ -31,7 +32,7 @@ final class WishesSection extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     WishesSection(JobModel model) {
-        super(model, "Wishes");
+        super(model, Reads.CAR);
         wish.setId("wish");
         wish.setPromptText("What the customer wants; Enter notes it");
         wish.setOnAction(_ -> noteWish());
@@ -48,9 +49,9 @@ final class WishesSection extends Leaf {
         return wish;
     }
 
-    @Override
-    protected int wanting() {
-        return (int) features().stream()
+    /** How many things here want an answer. */
+    static int wanting(JobModel model) {
+        return (int) features(model).stream()
                 .filter(feature -> model.job().brief().has(feature).isEmpty())
                 .count();
     }
@@ -59,7 +60,8 @@ final class WishesSection extends Leaf {
     protected void refresh() {
         wishes.getChildren()
                 .setAll(model.job().brief().wishes().stream().map(this::wish).toList());
-        features.getChildren().setAll(features().stream().map(this::feature).toList());
+        features.getChildren()
+                .setAll(features(model).stream().map(this::feature).toList());
     }
 
     private Node wish(String one) {
@@ -71,7 +73,7 @@ final class WishesSection extends Leaf {
         return row;
     }
 
-    private Set<String> features() {
+    private static Set<String> features(JobModel model) {
         var all = new LinkedHashSet<String>();
         all.add(FeatureLook.AIRBAGS); // in every car, for whoever works near them
         all.addAll(model.job().brief().features().keySet().stream().sorted().toList());

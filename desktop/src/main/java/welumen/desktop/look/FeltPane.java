@@ -6,8 +6,13 @@ import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
 
-/** A table covered in felt: draws itself anew in every size, and nothing over its edge. */
+/**
+ * A table covered in felt: draws itself anew in every size, and nothing over its edge. However often it is asked to, it draws
+ * once, when the window is laid out.
+ */
 public abstract class FeltPane extends Pane {
+    private boolean isStale = true;
+
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; drawing waits until there is a size
     protected FeltPane(String id, String accessibleText) {
         setId(id);
@@ -25,9 +30,19 @@ public abstract class FeltPane extends Pane {
 
     /** Draws what lies on the table, in place of what lay there. */
     public final void redraw() {
-        if (getWidth() < 1 || getHeight() < 1) return;
-        getChildren().clear();
-        draw();
+        isStale = true;
+        requestLayout();
+    }
+
+    @Override
+    protected final void layoutChildren() {
+        if (isStale && getWidth() >= 1 && getHeight() >= 1) {
+            isStale = false;
+            getChildren().clear();
+            draw();
+            applyCss(); // the window has been styled already when it is laid out
+        }
+        super.layoutChildren();
     }
 
     /** Writes on the table in chalk. */

@@ -7,7 +7,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Executor;
@@ -37,6 +36,7 @@ import welumen.journal.Entry;
 import welumen.journal.Journal;
 import welumen.journal.StoreException;
 import welumen.measure.Money;
+import welumen.refit.SignOff;
 import welumen.treatment.Terms;
 import welumen.yard.CarFile;
 import welumen.yard.Yard;
@@ -72,8 +72,7 @@ public final class JobModel {
 
     private Job ownShown = Job.EMPTY;
     private Yard yardShown = Yard.EMPTY;
-    private Map<PartId, PartState> states = Map.of();
-    private Job statesOf = Job.EMPTY;
+    private final AskedOnce asked = new AskedOnce();
 
     private final ReadOnlyObjectWrapper<Job> job = new ReadOnlyObjectWrapper<>(this, "job", Job.EMPTY);
     private final ReadOnlyObjectWrapper<Instant> now = new ReadOnlyObjectWrapper<>(this, "now");
@@ -381,12 +380,12 @@ public final class JobModel {
 
     /** Where a part is on its way out of the car and back. */
     public PartState stateOf(PartId part) {
-        var now = job.get();
-        if (statesOf != now) {
-            states = now.states();
-            statesOf = now;
-        }
-        return states.getOrDefault(part, PartState.IN_CAR);
+        return asked.stateOf(job.get(), part);
+    }
+
+    /** What keeps each part from going back. */
+    public SignOff signOff() {
+        return asked.signOff(job.get());
     }
 
     public ReadOnlyObjectProperty<Job> jobProperty() {

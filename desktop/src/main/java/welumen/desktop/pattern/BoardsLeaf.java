@@ -17,6 +17,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
 import welumen.desktop.stage.PieceChoice;
+import welumen.desktop.stage.Reads;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Lengths;
 import welumen.pattern.Edge;
@@ -50,7 +51,7 @@ final class BoardsLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     BoardsLeaf(JobModel model) {
-        super(model, "Boards");
+        super(model, Reads.CAR, Reads.PICKED);
         piece = new PieceChoice(model, "boards-piece", this::show);
         board = new MmField("board-thick", "6 mm", this::show).keptWithThePart(model);
         padding = new MmField("board-padding", "3 mm", this::usedTwice).keptWithThePart(model);

@@ -16,6 +16,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.PieceChoice;
+import welumen.desktop.stage.Reads;
 import welumen.measure.Lengths;
 import welumen.pattern.Piece;
 import welumen.pattern.hole.HoleMap;
@@ -35,7 +36,7 @@ final class HolesLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     HolesLeaf(JobModel model) {
-        super(model, "Holes");
+        super(model, Reads.CABIN, Reads.PATTERNS, Reads.PICKED);
         piece = new PieceChoice(model, "holes-piece", this::fillDatum);
         against = new PieceChoice(model, "holes-against", this::show);
         against.setPromptText("nothing");

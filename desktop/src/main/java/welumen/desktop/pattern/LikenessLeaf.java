@@ -12,6 +12,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.desktop.stage.Thumbnail;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Parsed.Refused;
@@ -29,7 +30,7 @@ final class LikenessLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     LikenessLeaf(JobModel model) {
-        super(model, "By reference");
+        super(model, Reads.CAR, Reads.PICKED);
         typed.setId("likeness");
         typed.setPromptText(
                 "panel height 310 : 620, ours 305 : 640, within 3 %   ·   waist line 412 rising 2, over 8, 415 rising 2");
@@ -53,8 +54,8 @@ final class LikenessLeaf extends Leaf {
         return typed;
     }
 
-    @Override
-    protected int wanting() {
+    /** How many things here want an answer. */
+    static int wanting(JobModel model) {
         return (int) model.job().patterns().known().likenesses().stream()
                 .filter(likeness -> !likeness.isKept())
                 .count();
@@ -66,9 +67,9 @@ final class LikenessLeaf extends Leaf {
         answer.setText(
                 all.isEmpty()
                         ? "Nothing has been held against a reference yet."
-                        : wanting() == 0
+                        : wanting(model) == 0
                                 ? "All is as it is wanted: %s.".formatted(Words.many(all.size(), "measure"))
-                                : "%s, %d of them off.".formatted(Words.many(all.size(), "measure"), wanting()));
+                                : "%s, %d of them off.".formatted(Words.many(all.size(), "measure"), wanting(model)));
         list.getChildren().setAll(all.stream().map(this::row).toList());
     }
 

@@ -16,6 +16,7 @@ import welumen.desktop.stage.Beside;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
 import welumen.desktop.stage.PieceChoice;
+import welumen.desktop.stage.Reads;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Lengths;
 import welumen.measure.Parsed.Refused;
@@ -40,7 +41,7 @@ final class PaddingLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PaddingLeaf(JobModel model) {
-        super(model, "Foam");
+        super(model, Reads.CABIN, Reads.PATTERNS, Reads.PICKED);
         laying = new Beside(model, "the foam on its sheets");
         piece = new PieceChoice(model, "padding-piece", this::show);
         typed.setId("padding");

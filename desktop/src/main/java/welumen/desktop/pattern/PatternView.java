@@ -7,6 +7,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
+import welumen.desktop.stage.Tab;
 import welumen.pattern.CuttingLine;
 import welumen.pattern.Piece;
 
@@ -16,19 +17,20 @@ public final class PatternView extends StagePane {
 
     public PatternView(JobModel model) {
         super(model);
-        leaves = new Leaves(List.of(
-                new PiecesLeaf(model),
-                new PhotoLeaf(model),
-                new SeamsLeaf(model),
-                new StripsLeaf(model),
-                new ReliefLeaf(model),
-                new BoardsLeaf(model),
-                new ThicknessLeaf(model),
-                new PaddingLeaf(model),
-                new SidesLeaf(model),
-                new HolesLeaf(model),
-                new LikenessLeaf(model),
-                new TrialsLeaf(model)));
+        leaves = new Leaves(
+                model,
+                new Tab("Pieces", PiecesLeaf::new),
+                new Tab("Photo", PhotoLeaf::new),
+                new Tab("Seams", SeamsLeaf::new),
+                new Tab("Strips", StripsLeaf::new),
+                new Tab("Quilting", ReliefLeaf::new),
+                new Tab("Boards", BoardsLeaf::new),
+                new Tab("Thickness", ThicknessLeaf::new).wants(ThicknessLeaf::wanting),
+                new Tab("Foam", PaddingLeaf::new),
+                new Tab("Two sides", SidesLeaf::new),
+                new Tab("Holes", HolesLeaf::new),
+                new Tab("By reference", LikenessLeaf::new).wants(LikenessLeaf::wanting),
+                new Tab("Trials", TrialsLeaf::new));
         getChildren().add(leaves);
     }
 

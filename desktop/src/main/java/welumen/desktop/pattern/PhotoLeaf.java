@@ -16,6 +16,7 @@ import welumen.desktop.model.Background.Running;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
+import welumen.desktop.stage.Reads;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
@@ -42,7 +43,7 @@ final class PhotoLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PhotoLeaf(JobModel model) {
-        super(model, "Photo");
+        super(model, Reads.CAR, Reads.PICKED);
         name.setId("traced-name");
         name.setOnAction(_ -> makePiece());
         answer.setId("trace-answer");

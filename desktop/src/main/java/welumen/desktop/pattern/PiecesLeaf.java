@@ -62,7 +62,7 @@ final class PiecesLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PiecesLeaf(JobModel model) {
-        super(model, "Pieces");
+        super(model);
         makeup = new MakeupChoice(model, drop);
         drop.setId("drop-piece");
         felt = new PatternFelt(picked);

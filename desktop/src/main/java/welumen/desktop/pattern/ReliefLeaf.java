@@ -18,6 +18,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
 import welumen.desktop.stage.PieceChoice;
+import welumen.desktop.stage.Reads;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Lengths;
 import welumen.pattern.PatternChange.PieceDrawn;
@@ -72,7 +73,7 @@ final class ReliefLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     ReliefLeaf(JobModel model) {
-        super(model, "Quilting");
+        super(model, Reads.CAR, Reads.PICKED);
         piece = new PieceChoice(model, "relief-piece", this::turnTo);
         size = new MmField("relief-size", "40 mm", this::sew);
         padding = new MmField("relief-padding", "10 mm", this::sew);

@@ -21,6 +21,7 @@ import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Length;
@@ -55,7 +56,7 @@ final class SeamsLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     SeamsLeaf(JobModel model) {
-        super(model, "Seams");
+        super(model, Reads.CABIN, Reads.PATTERNS, Reads.PICKED);
         one.setId("seam-one");
         other.setId("seam-other");
         ease.setId("seam-ease");

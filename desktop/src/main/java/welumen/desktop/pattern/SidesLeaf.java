@@ -17,6 +17,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.PieceChoice;
+import welumen.desktop.stage.Reads;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Lengths;
 import welumen.measure.Parsed.Refused;
@@ -46,7 +47,7 @@ final class SidesLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     SidesLeaf(JobModel model) {
-        super(model, "Two sides");
+        super(model, Reads.CABIN, Reads.PATTERNS, Reads.PICKED);
         one = new PieceChoice(model, "sides-one", this::show);
         other = new PieceChoice(model, "sides-other", this::show);
         other.setPromptText("choose its fellow");

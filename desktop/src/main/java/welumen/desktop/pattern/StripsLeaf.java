@@ -42,7 +42,7 @@ final class StripsLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     StripsLeaf(JobModel model) {
-        super(model, "Strips");
+        super(model);
         guesses.setId("strip-guesses");
         guesses.managedProperty().bind(guesses.textProperty().isNotEmpty());
         guesses.setMinHeight(USE_PREF_SIZE);

@@ -16,6 +16,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
+import welumen.desktop.stage.Reads;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Length;
 import welumen.measure.Lengths;
@@ -57,7 +58,7 @@ final class ThicknessLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     ThicknessLeaf(JobModel model) {
-        super(model, "Thickness");
+        super(model, Reads.CAR, Reads.PICKED);
         setting = new MmField("rivet-setting", "3 mm", this::reckon).keptWithThePart(model);
         lidLength = new MmField("lid-length", "", this::reckon).keptWithThePart(model);
         lidThick = new MmField("lid-thick", "", this::reckon).keptWithThePart(model);
@@ -119,8 +120,8 @@ final class ThicknessLeaf extends Leaf {
         return now;
     }
 
-    @Override
-    protected int wanting() {
+    /** How many things here want an answer. */
+    static int wanting(JobModel model) {
         return (int) model.job().patterns().known().clearances().stream()
                 .filter(one -> !one.isKept())
                 .count();

@@ -17,6 +17,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.PieceChoice;
+import welumen.desktop.stage.Reads;
 import welumen.desktop.stage.Thumbnail;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtPattern;
@@ -47,7 +48,7 @@ final class TrialsLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TrialsLeaf(JobModel model) {
-        super(model, "Trials");
+        super(model, Reads.CAR, Reads.PICKED);
         piece = new PieceChoice(model, "trial-piece", this::show);
         of.getItems().setAll(Trial.Of.values());
         of.setValue(Trial.Of.CARD);

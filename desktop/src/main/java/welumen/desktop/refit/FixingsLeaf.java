@@ -9,6 +9,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.refit.FixingAccount;
 import welumen.strip.FixingLedger;
 
@@ -19,7 +20,7 @@ final class FixingsLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     FixingsLeaf(JobModel model) {
-        super(model, "Fixings");
+        super(model, Reads.CAR);
         answer.setId("fixings-answer");
         answer.setMinHeight(USE_PREF_SIZE);
         lines.setId("fixings");

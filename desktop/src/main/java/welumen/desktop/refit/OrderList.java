@@ -46,7 +46,7 @@ final class OrderList extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     OrderList(JobModel model, Runnable putBack) {
-        super(model, "In this order");
+        super(model);
         this.putBack = putBack;
         list.setId("order");
         list.setCellFactory(_ -> new OrderCell());
@@ -76,14 +76,6 @@ final class OrderList extends Leaf {
     protected Node first() {
         return list;
     }
-    /** The part that can go back now and comes first. */
-    Optional<PartId> next() {
-        var signOff = model.job().signOff();
-        return list.getItems().stream()
-                .flatMap(step -> part(step).stream())
-                .filter(signOff::canGoBack)
-                .findFirst();
-    }
 
     @Override
     protected void refresh() {
@@ -103,7 +95,7 @@ final class OrderList extends Leaf {
     }
 
     private void fill() {
-        var out = model.job().signOff().stillOut();
+        var out = model.signOff().stillOut();
         circle = List.of();
         verdict.setText("");
         switch (RefitOrder.of(model.job().cabin(), model.job().strip(), out)) {
@@ -271,7 +263,7 @@ final class OrderList extends Leaf {
         /** What else keeps it from going back today, where its turn has come. */
         private Optional<String> against(PartId part) {
             var job = model.job();
-            var objections = job.signOff().objections(part).stream()
+            var objections = model.signOff().objections(part).stream()
                     .filter(objection -> objection.stops() || objection.wantsAWord())
                     .toList();
             return objections.isEmpty()
@@ -281,7 +273,7 @@ final class OrderList extends Leaf {
         }
 
         private String said(PartId part, String how) {
-            var out = model.job().signOff().stillOut();
+            var out = model.signOff().stillOut();
             var waits = RefitLinks.waitsFor(model.job().strip(), part, out).stream()
                     .findFirst()
                     .map(link -> "\n     after the %s, since this %s"

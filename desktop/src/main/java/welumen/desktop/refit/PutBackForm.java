@@ -90,7 +90,7 @@ final class PutBackForm extends VBox {
     private void show(Part part) {
         var strip = model.job().strip();
         if (!model.job().refit().isFitted(part.id()))
-            for (var objection : model.job().signOff().objections(part.id()))
+            for (var objection : model.signOff().objections(part.id()))
                 objections.getChildren().add(Nodes.label(ObjectionWords.say(model.job(), objection), Styles.DANGER));
         var photos = strip.stepsOn(part.id()).stream()
                 .flatMap(step -> step.photos().stream())
@@ -153,7 +153,7 @@ final class PutBackForm extends VBox {
     void putBack() {
         var part = model.picked();
         if (part.isEmpty()) return;
-        var against = model.job().signOff().objections(part.get().id());
+        var against = model.signOff().objections(part.get().id());
         var stopping = ObjectionWords.stopping(against);
         if (stopping.isPresent()) {
             wrong.setText(ObjectionWords.say(model.job(), stopping.get()));

@@ -1,6 +1,5 @@
 package welumen.desktop.refit;
 
-import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -11,12 +10,13 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.CautionCard;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
+import welumen.desktop.stage.Tab;
 import welumen.job.Counts;
 import welumen.job.WorkStage;
+import welumen.refit.NextBack;
 
 /** The order in which parts go back and why; one put back with its fixings counted; the account of all fixings. */
 public final class RefitView extends StagePane {
-    private final OrderList order;
     private final Leaves leaves;
     private final PutBackForm form;
     private final CautionCard cautions;
@@ -26,8 +26,10 @@ public final class RefitView extends StagePane {
         form = new PutBackForm(model);
         cautions = new CautionCard(model, WorkStage.REFIT);
         cautions.listenIn(this);
-        order = new OrderList(model, form::putBack);
-        leaves = new Leaves(List.of(order, new FixingsLeaf(model)));
+        leaves = new Leaves(
+                model,
+                new Tab("In this order", of -> new OrderList(of, form::putBack)),
+                new Tab("Fixings", FixingsLeaf::new));
         var lower = new HBox(28, leaves, form);
         HBox.setHgrow(leaves, Priority.ALWAYS);
         VBox.setVgrow(lower, Priority.ALWAYS);
@@ -54,14 +56,14 @@ public final class RefitView extends StagePane {
     }
 
     private void say(Part part) {
-        var against = model.job().signOff().objections(part.id());
+        var against = model.signOff().objections(part.id());
         headline.say(part.title(), ObjectionWords.answer(model.job(), part, against), next());
     }
 
     private String next() {
         var toGoBack = Counts.of(model.job()).toGoBack();
         if (toGoBack == 0) return "Nothing waits to go back.";
-        return order.next()
+        return NextBack.of(model.job().cabin(), model.job().strip(), model.signOff())
                 .map(part -> "%s to go back; the %s can go now."
                         .formatted(
                                 Words.many(toGoBack, "part"),

@@ -1,31 +1,25 @@
 package welumen.desktop.stage;
 
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import welumen.desktop.model.JobModel;
 
 /** One leaf of a stage that has several: what is asked and what is known of one thing. */
 public abstract class Leaf extends VBox {
     protected final JobModel model;
-    private final String word;
+    private final List<Reads> reads;
+    private @Nullable List<@Nullable Object> shown;
 
-    /** @param word what stands on its tab */
+    /** @param reads all that it shows something of; anything at all where none is named */
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
-    protected Leaf(JobModel model, String word) {
+    protected Leaf(JobModel model, Reads... reads) {
         super(12);
         this.model = model;
-        this.word = word;
+        this.reads = reads.length == 0 ? List.of(Reads.ALL, Reads.PICKED) : List.of(reads);
         setMinWidth(0);
         setMinHeight(0);
-    }
-
-    final String word() {
-        return word;
-    }
-
-    /** Whether it is of use for what is open now; else its tab is left out. */
-    protected boolean suits() {
-        return true;
     }
 
     /** What the leaf answers, in words, for the large line; empty where the stage says it. */
@@ -33,17 +27,22 @@ public abstract class Leaf extends VBox {
         return "";
     }
 
-    /** How many things here want an answer; said on the tab. */
-    protected int wanting() {
-        return 0;
-    }
-
     protected abstract void refresh();
 
     /** It is not seen any more: what it works out by itself, and would work out again, ends. */
     protected void closed() {}
 
-    final void refreshed() {
+    /** Ends what it works out; when it is opened again it is drawn anew. */
+    final void close() {
+        shown = null;
+        closed();
+    }
+
+    /** Draws it anew, unless nothing has changed of what it reads. */
+    final void refreshed(String word) {
+        var now = reads.stream().map(one -> one.now(model)).toList();
+        if (now.equals(shown)) return;
+        shown = now;
         Showing.safely(model, "The leaf “%s”".formatted(word), this::refresh);
     }
 

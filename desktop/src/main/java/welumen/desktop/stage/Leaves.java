@@ -1,10 +1,13 @@
 package welumen.desktop.stage;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -17,47 +20,47 @@ import welumen.job.WorkStage;
 
 /** The leaves of a stage, one of them open, with a tab for each. Only the open one is kept up to date. */
 public final class Leaves extends VBox {
-    private final List<? extends Leaf> leaves;
-    private final FlowPane tabs = new FlowPane(6, 6);
-    private final StackPane middle = new StackPane();
     private final JobModel model;
     private final WorkStage stage;
-    private Leaf open;
+    private final List<Tab> tabs;
+    private final Map<Tab, Leaf> made = new HashMap<>();
+    private final Map<Tab, Button> buttons = new HashMap<>();
+    private final FlowPane row = new FlowPane(6, 6);
+    private final StackPane middle = new StackPane();
+    private Tab open;
     private Runnable turned = () -> {};
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
-    public Leaves(List<? extends Leaf> leaves) {
+    public Leaves(JobModel model, Tab... tabs) {
         super(12);
-        this.leaves = List.copyOf(leaves);
-        this.model = leaves.getFirst().model;
+        this.model = model;
+        this.tabs = List.of(tabs);
         this.stage = model.stageProperty().get();
-        this.open = remembered().isPresent() ? remembered().get() : leaves.getFirst();
+        this.open = remembered().orElse(tabs[0]);
         middle.setAlignment(Pos.TOP_LEFT);
         middle.setMinHeight(0);
-        middle.getChildren().setAll(open);
-        tabs.setMinHeight(USE_PREF_SIZE);
+        middle.getChildren().setAll(open());
+        row.setMinHeight(USE_PREF_SIZE);
         VBox.setVgrow(middle, Priority.ALWAYS);
         VBox.setVgrow(this, Priority.ALWAYS);
         setMinWidth(0);
         setMinHeight(0);
-        getChildren().addAll(tabs, middle);
+        getChildren().addAll(row, middle);
         sceneProperty().subscribe((before, now) -> {
-            if (before != null && now == null) open.closed();
+            if (before != null && now == null) open().close();
         });
     }
 
     public void refresh() {
-        if (!open.suits()) {
-            open = suiting().getFirst();
-            middle.getChildren().setAll(open);
-        }
-        tabs.getChildren().setAll(suiting().stream().map(this::tab).toList());
-        open.refreshed();
+        if (!open.suits().test(model)) show(suiting().getFirst());
+        var suiting = suiting().stream().<Node>map(this::button).toList();
+        if (!row.getChildren().equals(suiting)) row.getChildren().setAll(suiting);
+        open().refreshed(open.word());
     }
 
     /** The one that is open. */
     public Leaf open() {
-        return open;
+        return made.computeIfAbsent(open, tab -> tab.leaf().apply(model));
     }
 
     /** Something to do whenever another one is turned to, as to say its answer. */
@@ -67,7 +70,7 @@ public final class Leaves extends VBox {
 
     /** The control that has the keyboard first. */
     public Node first() {
-        return open.first();
+        return open().first();
     }
 
     /** Turns so many leaves on, or back where it is below nought. */
@@ -76,38 +79,47 @@ public final class Leaves extends VBox {
         turnTo(suiting.get(Math.floorMod(suiting.indexOf(open) + by, suiting.size())));
     }
 
-    private List<? extends Leaf> suiting() {
-        return leaves.stream().filter(Leaf::suits).toList();
+    private List<Tab> suiting() {
+        return tabs.stream().filter(tab -> tab.suits().test(model)).toList();
     }
 
     /** The one at which one stood in this car. */
-    private Optional<? extends Leaf> remembered() {
+    private Optional<Tab> remembered() {
         if (model.screenProperty().get() != Screen.STAGE) return Optional.empty();
         return model.leaf(stage)
-                .flatMap(word -> leaves.stream()
-                        .filter(leaf -> leaf.word().equals(word) && leaf.suits())
+                .flatMap(word -> suiting().stream()
+                        .filter(tab -> tab.word().equals(word))
                         .findFirst());
     }
 
-    private Node tab(Leaf leaf) {
-        var wanting = leaf.wanting();
-        var tab = Nodes.button(
-                leaf.word() + (wanting == 0 ? "" : " · " + wanting),
-                "Turn to this leaf (Ctrl+PageDown and PageUp turn on and back)",
-                () -> turnTo(leaf));
-        tab.getStyleClass().add("leaf");
-        tab.setId("leaf-" + leaf.word().toLowerCase(Locale.ROOT).replace(' ', '-'));
-        tab.pseudoClassStateChanged(Styles.PICKED, leaf == open);
-        return tab;
+    /** The tab's button as it stands now; the same one each time, so that it keeps the keyboard. */
+    private Button button(Tab tab) {
+        var button = buttons.computeIfAbsent(tab, this::made);
+        var wanting = tab.wanting().applyAsInt(model);
+        button.setText(tab.word() + (wanting == 0 ? "" : " · " + wanting));
+        button.pseudoClassStateChanged(Styles.PICKED, tab == open);
+        return button;
     }
 
-    private void turnTo(Leaf leaf) {
-        if (open != leaf) open.closed();
-        open = leaf;
-        if (model.screenProperty().get() == Screen.STAGE) model.turnedLeaf(stage, leaf.word());
-        middle.getChildren().setAll(open);
+    private Button made(Tab tab) {
+        var button =
+                Nodes.button("", "Turn to this leaf (Ctrl+PageDown and PageUp turn on and back)", () -> turnTo(tab));
+        button.getStyleClass().add("leaf");
+        button.setId("leaf-" + tab.word().toLowerCase(Locale.ROOT).replace(' ', '-'));
+        return button;
+    }
+
+    private void show(Tab tab) {
+        if (tab != open) open().close();
+        open = tab;
+        middle.getChildren().setAll(open());
+    }
+
+    private void turnTo(Tab tab) {
+        show(tab);
+        if (model.screenProperty().get() == Screen.STAGE) model.turnedLeaf(stage, tab.word());
         refresh();
         turned.run();
-        if (open.first() != open) open.first().requestFocus();
+        if (open().first() != open()) open().first().requestFocus();
     }
 }

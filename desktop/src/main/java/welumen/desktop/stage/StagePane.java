@@ -8,7 +8,10 @@ import javafx.util.Subscription;
 import welumen.desktop.look.Headline;
 import welumen.desktop.model.JobModel;
 
-/** One stage: its answer first, then the rest. Listens to the model only while it is open. */
+/**
+ * One stage: its answer first, then the rest. Listens to the model only while it is open. A change is shown at once, since
+ * whoever made it may go on to speak of it; another part that is picked, once the window is laid out.
+ */
 public abstract class StagePane extends VBox {
     private static final long UNPREPARED = -1;
 
@@ -16,6 +19,7 @@ public abstract class StagePane extends VBox {
     protected final Headline headline = new Headline();
     private final List<Node> rest = new ArrayList<>();
     private long prepared = UNPREPARED;
+    private boolean isStale;
     private Subscription listening = Subscription.EMPTY;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -59,12 +63,27 @@ public abstract class StagePane extends VBox {
         rest.clear();
         listening = model.versionProperty()
                 .subscribe((_, _) -> show())
-                .and(model.pickedProperty().subscribe(this::show));
+                .and(model.pickedProperty().subscribe(this::later));
         if (prepared != model.versionProperty().get()) show();
         prepared = UNPREPARED;
     }
 
+    private void later() {
+        isStale = true;
+        requestLayout();
+    }
+
+    @Override
+    protected final void layoutChildren() {
+        if (isStale) {
+            show();
+            applyCss(); // the window has been styled already when it is laid out
+        }
+        super.layoutChildren();
+    }
+
     private void show() {
+        isStale = false;
         Showing.safely(model, "This stage", this::refresh);
     }
 

@@ -14,6 +14,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.job.Counts;
 import welumen.job.Job;
 
@@ -25,7 +26,7 @@ final class AsItStoodLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     AsItStoodLeaf(JobModel model) {
-        super(model, "As it stood");
+        super(model, Reads.ALL);
         day.setId("stood-day");
         day.setAccessibleText("On which day");
         day.setMaxWidth(160);

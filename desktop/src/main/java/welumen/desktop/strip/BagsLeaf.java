@@ -18,6 +18,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.Background.Takes;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.files.label.LabelReader;
 import welumen.files.label.LabelSheet;
 import welumen.files.outside.Outside;
@@ -35,7 +36,7 @@ final class BagsLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     BagsLeaf(JobModel model) {
-        super(model, "Bags");
+        super(model, Reads.ALL);
         sheet.getItems().setAll(LabelSheet.values());
         sheet.setValue(LabelSheet.THREE_BY_SEVEN);
         sheet.setId("label-sheet");

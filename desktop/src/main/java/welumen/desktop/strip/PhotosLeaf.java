@@ -19,6 +19,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MarkedPhoto;
+import welumen.desktop.stage.Reads;
 import welumen.desktop.stage.Thumbnail;
 import welumen.evidence.EvidenceChange.PhotoKept;
 import welumen.evidence.EvidenceChange.PhotoMarked;
@@ -56,7 +57,7 @@ final class PhotosLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PhotosLeaf(JobModel model) {
-        super(model, "Photos");
+        super(model, Reads.CAR, Reads.PICKED);
         large = new MarkedPhoto(model.photos(), this::stroke);
         earlier = new MarkedPhoto(model.photos(), (_, _) -> {}); // to be looked at only
         earlier.setId("photo-before");

@@ -1,6 +1,5 @@
 package welumen.desktop.strip;
 
-import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -10,6 +9,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.CautionCard;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
+import welumen.desktop.stage.Tab;
 import welumen.job.WorkStage;
 
 /** Logs a step in one line, and shows what holds the part, what came off, the bags, and the way to what is behind it. */
@@ -23,11 +23,12 @@ public final class StripView extends StagePane {
         super(model);
         cautions = new CautionCard(model, WorkStage.STRIP);
         line = new LogLine(model);
-        leaves = new Leaves(List.of(
-                new TakenOff(model, line::correct),
-                new BagsLeaf(model),
-                new PhotosLeaf(model),
-                new AsItStoodLeaf(model)));
+        leaves = new Leaves(
+                model,
+                new Tab("Taken off", of -> new TakenOff(of, line::correct)),
+                new Tab("Bags", BagsLeaf::new),
+                new Tab("Photos", PhotosLeaf::new),
+                new Tab("As it stood", AsItStoodLeaf::new));
         reach = new ReachFelt(model);
         var lower = new HBox(30, leaves, reach);
         HBox.setHgrow(leaves, Priority.ALWAYS);

@@ -17,6 +17,7 @@ import welumen.desktop.look.Tips;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.desktop.stage.Thumbnail;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtStrip;
@@ -39,7 +40,7 @@ final class TakenOff extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TakenOff(JobModel model, Consumer<Step> correct) {
-        super(model, "Taken off");
+        super(model, Reads.CAR, Reads.LOG);
         this.correct = correct;
         getChildren().add(Nodes.scroll(steps));
         steps.setId("taken-off");

@@ -39,7 +39,7 @@ final class ChooseLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     ChooseLeaf(JobModel model) {
-        super(model, "What to do");
+        super(model);
         ways.setId("ways");
         standard.setId("part-standard");
         standard.getItems().setAll(Standard.values());

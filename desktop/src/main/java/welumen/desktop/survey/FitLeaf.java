@@ -61,7 +61,7 @@ final class FitLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     FitLeaf(JobModel model) {
-        super(model, "Buy or make");
+        super(model);
         lines.setId("stations");
         lines.setPromptText(Lengths.example(
                 "tunnel over 12\nsill at the front short 6, covered 20",

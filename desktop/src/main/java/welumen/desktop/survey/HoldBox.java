@@ -78,7 +78,7 @@ final class HoldBox {
     }
 
     private String stops(PartId part) {
-        var stopped = model.job().signOff().stoppedBy(part);
+        var stopped = model.signOff().stoppedBy(part);
         return stopped.isEmpty()
                 ? "It stops nothing that is out now."
                 : "It stops the " + stopped.stream().map(this::name).collect(Collectors.joining(", the ")) + ".";

@@ -69,7 +69,7 @@ final class LookLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     LookLeaf(JobModel model) {
-        super(model, "What is found");
+        super(model);
         felt = new PartFelt(model);
         photo = new MarkedPhoto(model.photos(), (_, to) -> markOn(to));
         photo.setId("finding-on-photo");

@@ -1,6 +1,5 @@
 package welumen.desktop.survey;
 
-import java.util.List;
 import javafx.scene.Node;
 import welumen.cabin.Part;
 import welumen.desktop.look.Words;
@@ -8,6 +7,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.CautionCard;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
+import welumen.desktop.stage.Tab;
 import welumen.job.WorkStage;
 
 /** What is found on a part and under it, what is best done with it, and with all parts at once. */
@@ -19,12 +19,13 @@ public final class SurveyView extends StagePane {
         super(model);
         cautions = new CautionCard(model, WorkStage.SURVEY);
         cautions.listenIn(this);
-        leaves = new Leaves(List.of(
-                new LookLeaf(model),
-                new ChooseLeaf(model),
-                new WholeLeaf(model),
-                new TwoWaysLeaf(model),
-                new FitLeaf(model)));
+        leaves = new Leaves(
+                model,
+                new Tab("What is found", LookLeaf::new),
+                new Tab("What to do", ChooseLeaf::new),
+                new Tab("The whole job", WholeLeaf::new),
+                new Tab("Two ways", TwoWaysLeaf::new),
+                new Tab("Buy or make", FitLeaf::new));
         getChildren().addAll(cautions, leaves);
     }
 

@@ -15,6 +15,7 @@ import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.intake.IntakeChange.SchoolChosen;
 import welumen.intake.Question;
 import welumen.intake.School;
@@ -35,7 +36,7 @@ final class TwoWaysLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TwoWaysLeaf(JobModel model) {
-        super(model, "Two ways");
+        super(model, Reads.ALL);
         question.setId("question-of-schools");
         one.setId("one-way");
         other.setId("other-way");

@@ -19,6 +19,7 @@ import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.intake.Agreement;
 import welumen.intake.Intake;
 import welumen.intake.IntakeChange.ApprovalAsked;
@@ -53,7 +54,7 @@ final class WholeLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     WholeLeaf(JobModel model) {
-        super(model, "The whole job");
+        super(model, Reads.ALL);
         planning = new Planning(model.background(), this::planned, this::curve, this::week, this::failed);
         budget.setId("try-budget");
         budget.setPrefColumnCount(8);

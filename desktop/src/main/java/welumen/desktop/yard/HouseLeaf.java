@@ -19,6 +19,7 @@ import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.intake.HouseWay;
 import welumen.intake.Question;
 import welumen.intake.School;
@@ -54,7 +55,7 @@ final class HouseLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     HouseLeaf(JobModel model) {
-        super(model, "Prices and ways");
+        super(model, Reads.ALL);
         pricesSaid.setId("prices-said");
         wrong.setId("house-wrong");
         lengths.setId("yard-lengths");

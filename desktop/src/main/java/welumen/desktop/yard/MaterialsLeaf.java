@@ -27,7 +27,7 @@ final class MaterialsLeaf extends ShelfLeaf<Material> {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     MaterialsLeaf(JobModel model) {
-        super(model, "Materials", "material");
+        super(model, "material");
         name.setPromptText("sage hide");
         matter.setId("material-matter");
         matter.getItems().setAll(Matter.values());

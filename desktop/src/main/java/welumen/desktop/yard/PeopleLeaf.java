@@ -44,7 +44,7 @@ final class PeopleLeaf extends ShelfLeaf<Person> {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PeopleLeaf(JobModel model) {
-        super(model, "People", "person");
+        super(model, "person");
         name.setId("person-name");
         from.setId("person-from");
         until.setId("person-until");

@@ -30,7 +30,7 @@ final class PlacesLeaf extends ShelfLeaf<Place> {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PlacesLeaf(JobModel model) {
-        super(model, "Places", "place");
+        super(model, "place");
         kind.setId("place-kind");
         kind.getItems().setAll(Place.Kind.values());
         WordCell.in(kind, Place.Kind::word);

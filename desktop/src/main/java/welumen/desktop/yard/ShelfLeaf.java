@@ -16,6 +16,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.yard.Named;
 import welumen.yard.YardChange;
 
@@ -43,13 +44,10 @@ abstract class ShelfLeaf<T extends Named> extends Leaf {
     /** What stands in the fields, so that nothing typed is lost where something else changes. */
     private @Nullable Optional<T> shown;
 
-    /**
-     * @param word what stands on its tab
-     * @param kind one of them, “person”
-     */
+    /** @param kind one of them, “person” */
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
-    ShelfLeaf(JobModel model, String word, String kind) {
-        super(model, word);
+    ShelfLeaf(JobModel model, String kind) {
+        super(model, Reads.ALL);
         this.kind = kind;
         var keep = Nodes.chief("Keep", "Keep what stands here (Enter in any field)", this::keep);
         keep.setId("keep-" + id());

@@ -23,6 +23,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
 import welumen.desktop.stage.StockWords;
 import welumen.measure.Lengths;
 import welumen.measure.NumberText;
@@ -52,7 +53,7 @@ final class StockLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     StockLeaf(JobModel model) {
-        super(model, "Hides and rolls");
+        super(model, Reads.ALL);
         typed.setId("yard-stock");
         typed.setPromptText(Lengths.example(
                 "hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310 · roll 1, 1400 wide, 12 m long",

@@ -25,7 +25,7 @@ final class SuppliersLeaf extends ShelfLeaf<Supplier> {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     SuppliersLeaf(JobModel model) {
-        super(model, "Suppliers", "supplier");
+        super(model, "supplier");
         fields(
                 Nodes.field("Name", name),
                 Nodes.field("How to reach them", reach),

@@ -26,7 +26,7 @@ final class TinsLeaf extends ShelfLeaf<Tin> {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TinsLeaf(JobModel model) {
-        super(model, "Tins", "tin");
+        super(model, "tin");
         name.setPromptText("contact adhesive, 500 ml");
         use.setId("tin-use");
         use.getItems().setAll(Tin.Use.values());

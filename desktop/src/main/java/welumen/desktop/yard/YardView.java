@@ -1,12 +1,11 @@
 package welumen.desktop.yard;
 
-import java.util.List;
 import javafx.scene.Node;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
-import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
+import welumen.desktop.stage.Tab;
 
 /** What belongs to the workshop and not to a car. */
 public final class YardView extends StagePane {
@@ -14,14 +13,15 @@ public final class YardView extends StagePane {
 
     public YardView(JobModel model) {
         super(model);
-        leaves = new Leaves(List.<Leaf>of(
-                new PeopleLeaf(model),
-                new PlacesLeaf(model),
-                new StockLeaf(model),
-                new MaterialsLeaf(model),
-                new TinsLeaf(model),
-                new SuppliersLeaf(model),
-                new HouseLeaf(model)));
+        leaves = new Leaves(
+                model,
+                new Tab("People", PeopleLeaf::new),
+                new Tab("Places", PlacesLeaf::new),
+                new Tab("Hides and rolls", StockLeaf::new),
+                new Tab("Materials", MaterialsLeaf::new),
+                new Tab("Tins", TinsLeaf::new),
+                new Tab("Suppliers", SuppliersLeaf::new),
+                new Tab("Prices and ways", HouseLeaf::new));
         leaves.whenTurned(this::answer);
         getChildren().add(leaves);
     }
