@@ -8,6 +8,8 @@ import welumen.desktop.model.JobModel;
 
 /** One leaf of a stage that has several: what is asked and what is known of one thing. */
 public abstract class Leaf extends VBox {
+    private static final List<Reads> EVERYTHING = List.of(Reads.ALL, Reads.PICKED);
+
     protected final JobModel model;
     private final List<Reads> reads;
     private @Nullable List<@Nullable Object> shown;
@@ -17,7 +19,7 @@ public abstract class Leaf extends VBox {
     protected Leaf(JobModel model, Reads... reads) {
         super(12);
         this.model = model;
-        this.reads = reads.length == 0 ? List.of(Reads.ALL, Reads.PICKED) : List.of(reads);
+        this.reads = reads.length == 0 ? EVERYTHING : List.of(reads);
         setMinWidth(0);
         setMinHeight(0);
     }
@@ -36,6 +38,11 @@ public abstract class Leaf extends VBox {
     final void close() {
         shown = null;
         closed();
+    }
+
+    /** Whether nothing can change that it would not be drawn anew for. */
+    public final boolean readsEverything() {
+        return reads.equals(EVERYTHING);
     }
 
     /** Draws it anew, unless nothing has changed of what it reads. */

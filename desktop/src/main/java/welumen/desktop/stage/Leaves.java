@@ -58,6 +58,11 @@ public final class Leaves extends VBox {
         open().refreshed(open.word());
     }
 
+    /** What is known of the one that is open. */
+    public Tab tab() {
+        return open;
+    }
+
     /** The one that is open. */
     public Leaf open() {
         return made.computeIfAbsent(open, tab -> tab.leaf().apply(model));
