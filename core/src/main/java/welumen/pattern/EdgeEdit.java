@@ -34,8 +34,8 @@ public final class EdgeEdit {
         }
         var old = piece.edges().get(edge);
         var edges = new ArrayList<>(piece.edges());
-        edges.set(edge, old.along(first));
-        edges.add(edge + 1, old.along(second));
+        edges.set(edge, old.along(first).another());
+        edges.add(edge + 1, old.along(second).another());
         return checked(piece, edges);
     }
 
@@ -47,7 +47,7 @@ public final class EdgeEdit {
         var line = new ArrayList<>(old.line());
         line.addAll(piece.edges().get(next).line());
         var edges = new ArrayList<>(piece.edges());
-        edges.set(edge, old.along(line));
+        edges.set(edge, old.along(line).another());
         edges.remove(next);
         return checked(piece, edges);
     }

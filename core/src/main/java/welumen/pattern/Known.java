@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import welumen.cabin.PartId;
+import welumen.pattern.PatternChange.PieceMadeOf.Parent;
 
 /**
  * What is known about pieces beside how they are drawn.
@@ -21,6 +22,7 @@ import welumen.cabin.PartId;
  * @param beneath what lies under coverings, and which pieces it has outgrown
  * @param figures what was typed at the bench for a part, by part and by what it is
  * @param allowed what may be cut though something speaks against it
+ * @param parents what a piece was made of, by its name
  */
 public record Known(
         List<Trial> trials,
@@ -32,7 +34,8 @@ public record Known(
         List<Lesson> lessons,
         Beneath beneath,
         Map<PartId, Map<String, String>> figures,
-        List<CutAllowed> allowed) {
+        List<CutAllowed> allowed,
+        Map<String, List<Parent>> parents) {
     public static final Known NOTHING = new Known(
             List.of(),
             Map.of(),
@@ -43,7 +46,8 @@ public record Known(
             List.of(),
             Beneath.NOTHING,
             Map.of(),
-            List.of());
+            List.of(),
+            Map.of());
 
     public Known {
         trials = List.copyOf(trials);
@@ -55,6 +59,13 @@ public record Known(
         lessons = List.copyOf(lessons);
         figures = Map.copyOf(figures);
         allowed = List.copyOf(allowed);
+        parents = Map.copyOf(parents);
+    }
+
+    Known madeOf(String piece, List<Parent> of) {
+        var next = new Next(this);
+        next.parents = and(parents, piece, Optional.of(of));
+        return next.known();
     }
 
     Known with(Trial trial) {
@@ -156,6 +167,7 @@ public record Known(
         private Beneath beneath;
         private Map<PartId, Map<String, String>> figures;
         private List<CutAllowed> allowed;
+        private Map<String, List<Parent>> parents;
 
         Next(Known known) {
             trials = known.trials;
@@ -168,11 +180,22 @@ public record Known(
             beneath = known.beneath;
             figures = known.figures;
             allowed = known.allowed;
+            parents = known.parents;
         }
 
         Known known() {
             return new Known(
-                    trials, awaited, stations, clearances, paddings, likenesses, lessons, beneath, figures, allowed);
+                    trials,
+                    awaited,
+                    stations,
+                    clearances,
+                    paddings,
+                    likenesses,
+                    lessons,
+                    beneath,
+                    figures,
+                    allowed,
+                    parents);
         }
     }
 
@@ -194,6 +217,11 @@ public record Known(
         more.removeIf(isReplaced);
         more.add(one);
         return List.copyOf(more);
+    }
+
+    /** What a piece was made of; nothing where it was drawn as it is. */
+    public List<Parent> parentsOf(String piece) {
+        return parents.getOrDefault(piece, List.of());
     }
 
     /** A piece's, in the order in which they were made. */

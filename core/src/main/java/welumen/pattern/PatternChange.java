@@ -1,5 +1,6 @@
 package welumen.pattern;
 
+import java.util.List;
 import welumen.cabin.PartId;
 import welumen.pattern.layer.Layers;
 
@@ -7,6 +8,20 @@ import welumen.pattern.layer.Layers;
 public sealed interface PatternChange {
     /** A piece is drawn, or drawn anew under its name. */
     record PieceDrawn(Piece piece) implements PatternChange {}
+
+    /** What a piece was made of, by parting one or joining two. */
+    record PieceMadeOf(String piece, List<Parent> parents) implements PatternChange {
+        public PieceMadeOf {
+            parents = List.copyOf(parents);
+        }
+
+        /** @param name what it was called, since it is not there any more */
+        public record Parent(String piece, String name) {
+            public static Parent of(Piece piece) {
+                return new Parent(piece.id(), piece.name());
+            }
+        }
+    }
 
     /** A piece is not part of the pattern any more, and neither are its seams. */
     record PieceDropped(String piece) implements PatternChange {}

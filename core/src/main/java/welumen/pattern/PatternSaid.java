@@ -11,6 +11,8 @@ public final class PatternSaid {
     public static String of(PatternChange change, Cabin cabin) {
         return switch (change) {
             case PatternChange.PieceDrawn(var piece) -> "Drawn: " + piece.name();
+            case PatternChange.PieceMadeOf(var piece, var parents) ->
+                "Made of %s: %s".formatted(parents.getFirst().name(), words(piece));
             case PatternChange.PieceDropped(var piece) -> "Dropped: " + piece;
             case PatternChange.EdgeLeftLong(var _, var _, var mm) ->
                 mm == 0 ? "Edge confirmed" : "Edge left long by %s".formatted(Lengths.near(mm));

@@ -20,6 +20,7 @@ import welumen.pattern.PatternChange.LikenessWanted;
 import welumen.pattern.PatternChange.PaddingSaid;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.PieceDropped;
+import welumen.pattern.PatternChange.PieceMadeOf;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.PatternChange.SeamTakenApart;
 import welumen.pattern.PatternChange.StationMeasured;
@@ -78,11 +79,17 @@ public record Patterns(List<Piece> pieces, List<Seam> seams, Known known) {
                 knowing(known.with(known.beneath().with(part, layers, of(part))));
             case FigureSaid(var part, var what, var typed) -> knowing(known.with(part, what, typed));
             case CuttingAllowed(var allowed) -> knowing(known.with(allowed));
+            case PieceMadeOf(var id, var parents) -> knowing(known.madeOf(id, parents));
         };
     }
 
     public Optional<Piece> findOne(String id) {
         return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst();
+    }
+
+    /** A piece as it is to be drawn into these: each of its edges told apart, those that were there by the number they had. */
+    public Piece toldApart(Piece piece) {
+        return findOne(piece.id()).map(before -> EdgeIds.told(piece, before)).orElseGet(() -> EdgeIds.told(piece));
     }
 
     /** A new piece under a name that none has: “cuff (2)” where there is a cuff of its part. */
@@ -139,10 +146,8 @@ public record Patterns(List<Piece> pieces, List<Seam> seams, Known known) {
         var more = new ArrayList<>(pieces);
         for (var i = 0; i < more.size(); i++)
             if (more.get(i).id().equals(piece.id())) {
-                var isRedrawn = more.get(i).edges().size() != piece.edges().size();
+                var left = SeamsKept.on(seams, more.get(i), piece);
                 more.set(i, piece);
-                // its edges are other ones now, so that nobody knows which of them is meant
-                var left = isRedrawn ? seamsBut(seam -> seam.touches(piece.id())) : seams;
                 return new Patterns(more, left, known);
             }
         more.add(piece);

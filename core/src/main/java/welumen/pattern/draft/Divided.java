@@ -16,6 +16,8 @@ import welumen.pattern.Inside;
 import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.PieceDropped;
+import welumen.pattern.PatternChange.PieceMadeOf;
+import welumen.pattern.PatternChange.PieceMadeOf.Parent;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
@@ -106,6 +108,8 @@ public final class Divided {
                 new PieceDropped(piece.id()),
                 new PieceDrawn(drawnOne),
                 new PieceDrawn(drawnOther),
+                new PieceMadeOf(drawnOne.id(), List.of(Parent.of(piece))),
+                new PieceMadeOf(drawnOther.id(), List.of(Parent.of(piece))),
                 new SeamJoined(new Seam(
                         new Side(drawnOne.id(), one.edges().size() - 1),
                         new Side(drawnOther.id(), other.edges().size() - 1),

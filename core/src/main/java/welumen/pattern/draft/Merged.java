@@ -14,6 +14,8 @@ import welumen.pattern.Inside;
 import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.PieceDropped;
+import welumen.pattern.PatternChange.PieceMadeOf;
+import welumen.pattern.PatternChange.PieceMadeOf.Parent;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.Patterns;
 import welumen.pattern.Piece;
@@ -28,11 +30,13 @@ public final class Merged {
 
     private static final int PLACES = 41;
 
+    private final Patterns patterns;
     private final Seam seam;
     private final Piece one;
     private final Piece other;
 
-    private Merged(Seam seam, Piece one, Piece other) {
+    private Merged(Patterns patterns, Seam seam, Piece one, Piece other) {
+        this.patterns = patterns;
         this.seam = seam;
         this.one = one;
         this.other = other;
@@ -49,10 +53,10 @@ public final class Merged {
                     .formatted(one.get().pairing().word(), other.get().pairing().word()));
         var laid = Against.laid(
                 one.get(), seam.one().edge(), other.get(), seam.other().edge());
-        return new Merged(seam, one.get(), laid).changes(patterns);
+        return new Merged(patterns, seam, one.get(), laid).changes();
     }
 
-    private Parsed<List<PatternChange>> changes(Patterns patterns) {
+    private Parsed<List<PatternChange>> changes() {
         var gap = widestGap();
         if (gap.mm() > APART_MM)
             return new Refused<>("Laid against each other, the two edges are %s apart %s along. Redraw one first."
@@ -68,8 +72,11 @@ public final class Merged {
                     .withEdges(edges)
                     .with(both(one.inside(), other.inside()))
                     .named(name());
-            var changes = new ArrayList<PatternChange>(
-                    List.of(new PieceDropped(one.id()), new PieceDropped(other.id()), new PieceDrawn(merged)));
+            var changes = new ArrayList<PatternChange>(List.of(
+                    new PieceDropped(one.id()),
+                    new PieceDropped(other.id()),
+                    new PieceDrawn(merged),
+                    new PieceMadeOf(merged.id(), List.of(Parent.of(one), Parent.of(other)))));
             for (var kept : patterns.seams()) kept(kept).ifPresent(changes::add);
             return new Understood<>(List.copyOf(changes));
         } catch (IllegalArgumentException noPiece) {
@@ -79,6 +86,10 @@ public final class Merged {
 
     /** Of two halves, what they were before. */
     private String name() {
+        var parents = patterns.known().parentsOf(one.id());
+        if (parents.size() == 1 && parents.equals(patterns.known().parentsOf(other.id())))
+            return parents.getFirst().name();
+        // as an earlier Welumen called them, which did not keep what they were made of
         return one.name().replaceFirst(", (left|right|front|rear) half$", "");
     }
 

@@ -1,5 +1,6 @@
 package welumen.desktop.model;
 
+import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
@@ -8,9 +9,11 @@ import welumen.job.Job;
 import welumen.job.JobChange;
 import welumen.job.RailClocks;
 import welumen.job.Said;
+import welumen.job.ToldApart;
 import welumen.journal.Action;
 import welumen.journal.Journal;
 import welumen.journal.StoreException;
+import welumen.pattern.SeamsKept;
 import welumen.yard.Yard;
 import welumen.yard.YardChange;
 import welumen.yard.YardChange.AllOf;
@@ -56,8 +59,10 @@ final class Doing {
 
     boolean make(JobChange change) {
         var car = model.openedProperty().get().job();
-        return act(action -> {
-            var parted = RailClocks.parted(change, yard().clocks());
+        var before = open().state().patterns();
+        var told = ToldApart.of(before, change);
+        if (!act(action -> {
+            var parted = RailClocks.parted(told, yard().clocks());
             action.make(open(), parted.car());
             if (!parted.yard().isEmpty())
                 action.make(
@@ -65,7 +70,15 @@ final class Doing {
                         AllOf.of(parted.yard().stream()
                                 .map(clock -> new OnTheRail(clock, car))
                                 .toList()));
-        });
+        })) return false;
+        if (ToldApart.draws(told)) sayLost(SeamsKept.lost(before, open().state().patterns()));
+        return true;
+    }
+
+    private void sayLost(List<String> seams) {
+        if (!seams.isEmpty())
+            model.say("Not sewn any more, since an edge of it is another one now: %s. Join it anew at Seams."
+                    .formatted(String.join("; ", seams)));
     }
 
     boolean make(JobChange inCar, YardChange inYard) {

@@ -9,8 +9,8 @@ import welumen.desktop.look.Headline;
 import welumen.desktop.model.JobModel;
 
 /**
- * One stage: its answer first, then the rest. Listens to the model only while it is open. A change is shown at once, since
- * whoever made it may go on to speak of it; another part that is picked, once the window is laid out.
+ * One stage: its answer first, then the rest. Listens to the model only while it is open. What has changed is written at once,
+ * so that nothing is ever typed beside another part's figures; what is drawn on felt is drawn once the window is laid out.
  */
 public abstract class StagePane extends VBox {
     private static final long UNPREPARED = -1;
@@ -19,7 +19,6 @@ public abstract class StagePane extends VBox {
     protected final Headline headline = new Headline();
     private final List<Node> rest = new ArrayList<>();
     private long prepared = UNPREPARED;
-    private boolean isStale;
     private Subscription listening = Subscription.EMPTY;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -63,27 +62,12 @@ public abstract class StagePane extends VBox {
         rest.clear();
         listening = model.versionProperty()
                 .subscribe((_, _) -> show())
-                .and(model.pickedProperty().subscribe(this::later));
+                .and(model.pickedProperty().subscribe(this::show));
         if (prepared != model.versionProperty().get()) show();
         prepared = UNPREPARED;
     }
 
-    private void later() {
-        isStale = true;
-        requestLayout();
-    }
-
-    @Override
-    protected final void layoutChildren() {
-        if (isStale) {
-            show();
-            applyCss(); // the window has been styled already when it is laid out
-        }
-        super.layoutChildren();
-    }
-
     private void show() {
-        isStale = false;
         Showing.safely(model, "This stage", this::refresh);
     }
 

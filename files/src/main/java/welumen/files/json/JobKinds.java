@@ -107,7 +107,8 @@ final class JobKinds {
                         kind("treatment-done", TreatmentChange.TreatmentDone.class)),
                 family(
                         PatternChange.class,
-                        kind("piece-drawn", PatternChange.PieceDrawn.class),
+                        kind("piece-drawn", PatternChange.PieceDrawn.class, KindSteps::edgesAreNotToldApart),
+                        kind("piece-made-of", PatternChange.PieceMadeOf.class),
                         kind("piece-dropped", PatternChange.PieceDropped.class),
                         kind("seam-joined", PatternChange.SeamJoined.class),
                         kind("seam-taken-apart", PatternChange.SeamTakenApart.class),
