@@ -77,6 +77,12 @@ class WallsTest {
         slices().matching("welumen.(*)..").should().beFreeOfCycles().check(CORE);
     }
 
+    /** Not within a room either: a folder of one subject uses others, and none of them uses it. */
+    @Test
+    void noFoldersFormACircle() {
+        slices().matching("welumen.(**)").should().beFreeOfCycles().check(CORE);
+    }
+
     /** A new one is put in its place before anything is built in it. */
     @Test
     void everyRoomHasItsPlaceInTheOrder() {

@@ -9,7 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import welumen.cut.PlanScore;
+import welumen.cut.judge.PlanScore;
 
 /**
  * The best result that any run of a case has come to, kept in a table beside the cases.

@@ -2,12 +2,12 @@ package welumen.bench;
 
 import java.util.ArrayList;
 import welumen.cabin.PartId;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Grain;
-import welumen.pattern.Pairing;
-import welumen.pattern.Piece;
-import welumen.pattern.Under;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Under;
 import welumen.shape.Point;
 
 /** A closed curve in fourteen edges, of two allowances in turn. */

@@ -12,9 +12,9 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import welumen.pattern.CuttingLine;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Piece;
+import welumen.pattern.cutting.CuttingLine;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Outline;
 
 /** The cutting line of a closed curve in fourteen edges, of two allowances in turn. */

@@ -7,8 +7,8 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import welumen.cut.CutProblem;
-import welumen.cut.Grades;
-import welumen.cut.Stock;
+import welumen.cut.stock.Grades;
+import welumen.cut.stock.Stock;
 import welumen.shape.Planar;
 
 /** With fewer hides no plan can do, by area and grades alone: of each grade and better there is to be as much as is asked for. */

@@ -22,9 +22,9 @@ import welumen.job.JobChange.Together;
 import welumen.job.StepLogging;
 import welumen.journal.Journal;
 import welumen.standins.camera.CameraStandin;
-import welumen.strip.Shorthand;
 import welumen.strip.StripChange.StripRuleNoted;
-import welumen.strip.UsualRules;
+import welumen.strip.line.Shorthand;
+import welumen.strip.reach.UsualRules;
 import welumen.yard.YardChange.JobOpened;
 import welumen.yard.YardChange.WorkshopNamed;
 

@@ -19,10 +19,10 @@ import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
-import welumen.cut.Stock;
-import welumen.cut.Stretch;
 import welumen.cut.Turns;
 import welumen.cut.nest.Nester;
+import welumen.cut.stock.Stock;
+import welumen.cut.stock.Stretch;
 import welumen.shape.Outline;
 import welumen.shape.Shape;
 

@@ -11,8 +11,8 @@ import java.util.concurrent.atomic.AtomicReference;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
-import welumen.cut.PlanCheck;
-import welumen.cut.PlanScore;
+import welumen.cut.judge.PlanCheck;
+import welumen.cut.judge.PlanScore;
 import welumen.cut.nest.Nester;
 
 /** The made-up cases laid out, each with one seed of the search or the median of several, against the best known results. */

@@ -25,11 +25,11 @@ import welumen.cabin.Side;
 import welumen.cabin.Spot;
 import welumen.cabin.Supply;
 import welumen.strip.Bonds;
-import welumen.strip.ReachPlanner;
-import welumen.strip.ReachPlanner.Reach;
 import welumen.strip.StripLog;
 import welumen.strip.StripReason;
 import welumen.strip.StripRule;
+import welumen.strip.reach.ReachPlanner;
+import welumen.strip.reach.ReachPlanner.Reach;
 
 /** The least way to the deepest of 200 parts, each held by up to three others with up to so many ways round each. */
 @State(Scope.Benchmark)

@@ -13,9 +13,9 @@ import welumen.files.workshop.WorkshopFolder;
 import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.InCabin;
 import welumen.job.WorkStage;
-import welumen.pattern.EdgeFinish;
 import welumen.pattern.PatternChange.PieceDrawn;
-import welumen.pattern.Piece;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Piece;
 import welumen.yard.YardChange.JobOpened;
 import welumen.yard.YardChange.WorkshopNamed;
 

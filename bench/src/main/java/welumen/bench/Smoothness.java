@@ -16,7 +16,7 @@ import welumen.desktop.model.OpenedWorkshop;
 import welumen.desktop.model.PaperOpener;
 import welumen.job.StepLogging;
 import welumen.standins.camera.CameraStandin;
-import welumen.strip.Shorthand;
+import welumen.strip.line.Shorthand;
 
 /** How long the window is at it from a change to a laid-out frame: a step logged at the Strip stage of a job. */
 final class Smoothness {

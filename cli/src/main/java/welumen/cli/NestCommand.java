@@ -14,7 +14,7 @@ import picocli.CommandLine.Spec;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
-import welumen.cut.PlanCheck;
+import welumen.cut.judge.PlanCheck;
 import welumen.cut.nest.Nester;
 import welumen.files.json.BadFile;
 import welumen.files.nest.PlanPicture;

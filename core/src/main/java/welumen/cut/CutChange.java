@@ -2,9 +2,10 @@ package welumen.cut;
 
 import java.time.LocalDate;
 import java.util.List;
-import welumen.cut.leather.StripTest;
-import welumen.cut.leather.Terms;
+import welumen.cut.leather.LeatherTerms;
+import welumen.cut.leather.LeatherTest;
 import welumen.cut.leather.Working;
+import welumen.cut.stock.Stock;
 
 /** What happens at the cutting table. */
 public sealed interface CutChange {
@@ -55,7 +56,7 @@ public sealed interface CutChange {
     }
 
     /** In place of what was tested of the same material, lot and way of working. */
-    record StripTested(StripTest test) implements CutChange {}
+    record StripTested(LeatherTest test) implements CutChange {}
 
     /** A piece of the pattern is worked so: it is cut larger, rests, and is cut to its line afterwards. */
     record PieceWorked(String piece, Working working) implements CutChange {}
@@ -64,7 +65,7 @@ public sealed interface CutChange {
     record PieceLeftDry(String piece) implements CutChange {}
 
     /** Leather of a material is bought so, in place of what was said before. */
-    record TermsSaid(String material, Terms terms) implements CutChange {}
+    record TermsSaid(String material, LeatherTerms terms) implements CutChange {}
 
     /** A piece came out wrong and is wanted once more. */
     record PieceSpoilt(String piece, int copy, String stock, String why) implements CutChange {}

@@ -17,8 +17,9 @@ import welumen.cut.CutChange.StockSeen;
 import welumen.cut.CutChange.StockSentBack;
 import welumen.cut.CutChange.StripTested;
 import welumen.cut.CutChange.TermsSaid;
-import welumen.cut.leather.Terms;
+import welumen.cut.leather.LeatherTerms;
 import welumen.cut.leather.Worked;
+import welumen.cut.stock.Stock;
 import welumen.journal.Growing;
 
 /**
@@ -29,7 +30,11 @@ import welumen.journal.Growing;
  * @param terms how leather is bought, by material, as far as somebody has said
  */
 public record CutLog(
-        List<Stock> brought, List<SheetCut> cut, List<PieceSpoilt> spoilt, Worked worked, Map<String, Terms> terms) {
+        List<Stock> brought,
+        List<SheetCut> cut,
+        List<PieceSpoilt> spoilt,
+        Worked worked,
+        Map<String, LeatherTerms> terms) {
     public static final CutLog EMPTY = new CutLog(List.of(), List.of(), List.of(), Worked.NOTHING, Map.of());
 
     public CutLog {

@@ -2,6 +2,8 @@ package welumen.cut;
 
 import java.util.List;
 import java.util.Optional;
+import welumen.cut.stock.Stock;
+import welumen.cut.stock.Stretch;
 import welumen.shape.Point;
 import welumen.shape.Shape;
 
@@ -101,7 +103,7 @@ public record CutPiece(
     }
 
     /** Why it may not lie so; empty where it may. */
-    Optional<String> notSoBecause(double turnDegrees, boolean flipped, Stock stock) {
+    public Optional<String> notSoBecause(double turnDegrees, boolean flipped, Stock stock) {
         if (flipped && !flip) return Optional.of("its face would be down");
         if (!material.equals(stock.material()))
             return Optional.of("it is cut of %s, and that is %s".formatted(said(material), said(stock.material())));

@@ -1,6 +1,8 @@
 package welumen.cut;
 
 import java.util.List;
+import welumen.cut.stock.ById;
+import welumen.cut.stock.Stock;
 
 /**
  * What is to be cut from what.
@@ -14,8 +16,8 @@ public record CutProblem(double gap, List<CutPiece> pieces, List<Stock> stock, L
 
     /** @throws IllegalArgumentException if two pieces or two stocks share a name, or the gap is not from 0 to 1000 mm */
     public CutProblem {
-        pieces = Named.of(pieces, CutPiece::id, "piece");
-        stock = Named.of(stock, Stock::id, "stock");
+        pieces = ById.of(pieces, CutPiece::id, "piece");
+        stock = ById.of(stock, Stock::id, "stock");
         pinned = List.copyOf(pinned);
         if (!(gap >= 0 && gap <= 1000))
             throw new IllegalArgumentException("The gap [%s mm] is not from 0 to 1000 mm.".formatted(gap));
@@ -32,7 +34,7 @@ public record CutProblem(double gap, List<CutPiece> pieces, List<Stock> stock, L
     }
 
     /** The same with a piece as another. */
-    CutProblem with(CutPiece other) {
+    public CutProblem with(CutPiece other) {
         return new CutProblem(
                 gap,
                 pieces.stream()
@@ -49,7 +51,7 @@ public record CutProblem(double gap, List<CutPiece> pieces, List<Stock> stock, L
 
     /** @throws IllegalArgumentException if there is no such piece */
     public CutPiece piece(String id) {
-        return Named.find(pieces, id, "piece");
+        return ById.find(pieces, id, "piece");
     }
 
     /** What of it is cut of one material. */
@@ -69,6 +71,6 @@ public record CutProblem(double gap, List<CutPiece> pieces, List<Stock> stock, L
 
     /** @throws IllegalArgumentException if there is no such stock */
     public Stock stock(String id) {
-        return Named.find(stock, id, "stock");
+        return ById.find(stock, id, "stock");
     }
 }

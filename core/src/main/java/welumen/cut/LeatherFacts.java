@@ -6,11 +6,12 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import welumen.cut.leather.LeatherTest;
 import welumen.cut.leather.Shade;
-import welumen.cut.leather.StripTest;
 import welumen.cut.leather.Worked;
-import welumen.pattern.Grain;
-import welumen.pattern.Piece;
+import welumen.cut.stock.Stock;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Piece;
 import welumen.treatment.Matter;
 
 /**
@@ -31,8 +32,8 @@ public record LeatherFacts(
         List<Piece> untested,
         List<Piece> stretchUnsaid,
         double restHours,
-        List<StripTest> marked,
-        List<StripTest> finished) {
+        List<LeatherTest> marked,
+        List<LeatherTest> finished) {
     /** @param stock of the workshop and the job */
     public static LeatherFacts of(List<Piece> pattern, List<Stock> stock, Worked known) {
         var leathers = leathers(pattern, stock);
@@ -53,7 +54,7 @@ public record LeatherFacts(
                         .toList(),
                 worked.stream()
                         .flatMap(piece -> test(piece, known))
-                        .mapToDouble(StripTest::restHours)
+                        .mapToDouble(LeatherTest::restHours)
                         .max()
                         .orElse(0),
                 known.tests().stream()
@@ -78,7 +79,7 @@ public record LeatherFacts(
         return leathers;
     }
 
-    private static Stream<StripTest> test(Piece piece, Worked known) {
+    private static Stream<LeatherTest> test(Piece piece, Worked known) {
         return known.test(piece.material(), known.pieces().get(piece.id())).stream();
     }
 }

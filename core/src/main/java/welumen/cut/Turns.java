@@ -1,6 +1,7 @@
 package welumen.cut;
 
 import java.util.List;
+import welumen.cut.stock.Angles;
 
 /** How a piece may be turned on its stock. Angles in degrees, counter-clockwise. */
 public sealed interface Turns {

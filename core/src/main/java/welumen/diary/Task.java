@@ -7,10 +7,10 @@ import welumen.cabin.PartId;
  * Something to be done to a part.
  *
  * @param hours the usual hours of work
- * @param waitsFor why it cannot be begun, each a sentence; empty if it can be begun now
+ * @param waitsFor why it cannot be begun; empty if it can be begun now
  * @param keepsWaiting how many other tasks wait for this one
  */
-public record Task(PartId part, Kind kind, double hours, List<String> waitsFor, int keepsWaiting) {
+public record Task(PartId part, Kind kind, double hours, List<Wait> waitsFor, int keepsWaiting) {
     /** What is done. */
     public enum Kind {
         TREAT("treat"),

@@ -10,8 +10,8 @@ import welumen.refit.RefitLog;
 import welumen.refit.SignOff;
 import welumen.refit.SignOff.Objection;
 import welumen.strip.LearntTimes;
-import welumen.strip.RefitLinks;
 import welumen.strip.StripLog;
+import welumen.strip.order.RefitLinks;
 import welumen.treatment.Choices;
 import welumen.treatment.Deployment;
 import welumen.treatment.TreatmentHours;
@@ -78,39 +78,18 @@ public final class WhatNext {
         var waits = Deployment.stands(
                         guarded.get(part), choices.of(part).orElseThrow().treatments())
                 .stream()
-                .map("somebody qualified has to answer first: %s"::formatted)
+                .<Wait>map(Wait.Answer::new)
                 .toList();
         return new Task(part, Task.Kind.TREAT, hours, waits, 1 + laterThan(part));
     }
 
     private Task putBack(PartId part) {
-        var reasons = new ArrayList<String>();
-        for (var objection : signOff.objections(part))
-            switch (objection) {
-                case Objection.NotOff() -> {}
-                case Objection.Held(var held, var because) ->
-                    reasons.add("%s is held: %s".formatted(name(held), because));
-                case Objection.TooEarly(var link) ->
-                    reasons.add("%s goes in first; this %s"
-                            .formatted(name(link.first()), link.reason().verb()));
-                case Objection.Elsewhere(var away) ->
-                    reasons.add("it is %s until %s".formatted(away.where(), away.due()));
-                case Objection.ShutsIn(var left) ->
-                    reasons.add("%s was left off for %s".formatted(name(left.part()), left.because()));
-                case Objection.Unfinished(var undone) -> reasons.add(undone.said());
-                case Objection.InTheWay(var hidden, var undone) ->
-                    reasons.add("it would cover %s: %s".formatted(name(hidden), undone.said()));
-                case Objection.NearHotWork(var held, var because) ->
-                    reasons.add("there is hot work to come near it: %s, %s".formatted(name(held), because));
-                case Objection.Short(var places, var usable) ->
-                    reasons.add("%d of its %d fixings are short".formatted(places - usable, places));
-            }
+        var waits = signOff.objections(part).stream()
+                .filter(objection -> !(objection instanceof Objection.NotOff))
+                .<Wait>map(Wait.NotBackYet::new)
+                .toList();
         return new Task(
-                part,
-                Task.Kind.PUT_BACK,
-                times.putsBack(cabin.one(part)).toSeconds() / 3600.0,
-                reasons,
-                laterThan(part));
+                part, Task.Kind.PUT_BACK, times.putsBack(cabin.one(part)).toSeconds() / 3600.0, waits, laterThan(part));
     }
 
     /** How many parts that are out go in after this one. */
@@ -118,9 +97,5 @@ public final class WhatNext {
         var out = signOff.stillOut();
         return (int)
                 RefitLinks.laterThan(strip, part).stream().filter(out::contains).count();
-    }
-
-    private String name(PartId part) {
-        return "the " + cabin.one(part).name();
     }
 }

@@ -11,9 +11,9 @@ import welumen.custody.Fate;
 import welumen.intake.Brief;
 import welumen.refit.FixingAccount;
 import welumen.refit.SignOff;
-import welumen.strip.FixingKind;
-import welumen.strip.FixingLedger;
 import welumen.strip.StripLog;
+import welumen.strip.account.FixingLedger;
+import welumen.strip.fixing.FixingKind;
 
 /** Whether a car may go home: every stop, what is left off on purpose first, since nothing else brings it back. */
 public final class GoingHome {

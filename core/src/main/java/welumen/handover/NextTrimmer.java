@@ -7,9 +7,9 @@ import welumen.cabin.PartId;
 import welumen.refit.PutBack;
 import welumen.refit.RefitLog;
 import welumen.refit.Substitutes;
-import welumen.strip.FixingKind;
-import welumen.strip.FixingLot;
 import welumen.strip.StripLog;
+import welumen.strip.fixing.FixingKind;
+import welumen.strip.fixing.FixingLot;
 import welumen.treatment.Choices;
 
 /**

@@ -7,10 +7,10 @@ import welumen.cabin.PartId;
 import welumen.cabin.PartKind;
 import welumen.custody.Custody;
 import welumen.intake.Brief;
-import welumen.strip.FixingKind;
-import welumen.strip.FixingLedger;
 import welumen.strip.StripCautions;
 import welumen.strip.StripLog;
+import welumen.strip.account.FixingLedger;
+import welumen.strip.fixing.FixingKind;
 
 /** Something that holds lives and was apart: somebody qualified looks at it and is named before the car goes home. */
 public record SafetyCheck(PartId part, What what) {

@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 import welumen.cabin.Part;
 import welumen.care.CareChange.CautionSeen;
 import welumen.care.Caution;
-import welumen.strip.OneWay;
 import welumen.strip.StripCautions;
+import welumen.strip.account.OneWay;
 
 /** The cautions that a piece of work wants now: once a job and kind of work, at the step that needs them. */
 public final class CautionsDue {

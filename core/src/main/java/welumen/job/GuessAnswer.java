@@ -14,7 +14,7 @@ import welumen.pattern.PatternChange.PieceDropped;
 import welumen.strip.StripChange.LapStruck;
 import welumen.strip.StripChange.PlacesNoted;
 import welumen.strip.StripChange.StripRuleStruck;
-import welumen.strip.UsualRules;
+import welumen.strip.reach.UsualRules;
 
 /** What saying of a guess that it is right, or wrong, brings about. */
 public final class GuessAnswer {

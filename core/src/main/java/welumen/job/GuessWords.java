@@ -7,7 +7,7 @@ import welumen.cabin.Part;
 import welumen.cabin.PartId;
 import welumen.doubt.Guess;
 import welumen.measure.Lengths;
-import welumen.strip.UsualRules;
+import welumen.strip.reach.UsualRules;
 
 /** Says a guess in full, so that it can be held against the car. */
 public final class GuessWords {

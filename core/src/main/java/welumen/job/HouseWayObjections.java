@@ -10,8 +10,8 @@ import welumen.intake.School;
 import welumen.job.JobChange.InCustody;
 import welumen.refit.CountedIn;
 import welumen.refit.Substitutes;
-import welumen.strip.FixingKind;
-import welumen.strip.OtherSide;
+import welumen.strip.fixing.FixingKind;
+import welumen.strip.reach.OtherSide;
 
 /** What speaks against a piece of work by the house ways and schools that were chosen for the job. */
 public final class HouseWayObjections {

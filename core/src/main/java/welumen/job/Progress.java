@@ -6,8 +6,8 @@ import welumen.cabin.PartId;
 import welumen.cut.CuttingTable;
 import welumen.intake.Intake;
 import welumen.strip.Bag;
-import welumen.strip.FixingLedger;
 import welumen.strip.Step;
+import welumen.strip.account.FixingLedger;
 
 /**
  * How far a stage is done, and how many things in it want attention.

@@ -19,16 +19,16 @@ import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.Together;
 import welumen.strip.Outcome;
-import welumen.strip.Reading;
-import welumen.strip.Shorthand;
 import welumen.strip.Step;
-import welumen.strip.StepText;
 import welumen.strip.StripCautions;
 import welumen.strip.StripChange.StepCorrected;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
-import welumen.strip.Versions;
-import welumen.strip.Wanted;
+import welumen.strip.line.Reading;
+import welumen.strip.line.Shorthand;
+import welumen.strip.line.StepText;
+import welumen.strip.line.Wanted;
+import welumen.strip.reach.Versions;
 
 /** What logging one line of the strip brings about: the step, what it says of other parts, and what ends or begins with it. */
 public final class StepLogging {

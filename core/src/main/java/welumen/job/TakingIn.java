@@ -18,12 +18,12 @@ import welumen.job.JobChange.InDoubt;
 import welumen.pattern.PatternChange.CutHeld;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.SeamJoined;
-import welumen.strip.EarlierCar;
 import welumen.strip.StripChange;
 import welumen.strip.StripChange.LapNoted;
 import welumen.strip.StripChange.PlacesNoted;
 import welumen.strip.StripChange.StripRuleNoted;
-import welumen.strip.UsualRules;
+import welumen.strip.reach.EarlierCar;
+import welumen.strip.reach.UsualRules;
 
 /**
  * What is known of a car from its first moment: the parts that its body usually has, what usually holds them, and what

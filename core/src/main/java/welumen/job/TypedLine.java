@@ -10,10 +10,10 @@ import welumen.custody.CustodyText;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.InCustody;
 import welumen.job.JobChange.Together;
-import welumen.strip.BondText;
-import welumen.strip.Reading;
-import welumen.strip.Shorthand;
 import welumen.strip.StripChange.StripRuleNoted;
+import welumen.strip.line.BondText;
+import welumen.strip.line.Reading;
+import welumen.strip.line.Shorthand;
 
 /** What a line that is typed at the strip means: a part to pick, something to note of it, or a step. */
 public sealed interface TypedLine {

@@ -32,7 +32,7 @@ public record Known(
         Map<String, Padding> paddings,
         List<Likeness> likenesses,
         List<Lesson> lessons,
-        Beneath beneath,
+        CoveringLayers beneath,
         Map<PartId, Map<String, String>> figures,
         List<CutAllowed> allowed,
         Map<String, List<Parent>> parents) {
@@ -44,7 +44,7 @@ public record Known(
             Map.of(),
             List.of(),
             List.of(),
-            Beneath.NOTHING,
+            CoveringLayers.NOTHING,
             Map.of(),
             List.of(),
             Map.of());
@@ -130,7 +130,7 @@ public record Known(
         return next.known();
     }
 
-    Known with(Beneath other) {
+    Known with(CoveringLayers other) {
         var next = new Next(this);
         next.beneath = other;
         return next.known();
@@ -164,7 +164,7 @@ public record Known(
         private Map<String, Padding> paddings;
         private List<Likeness> likenesses;
         private List<Lesson> lessons;
-        private Beneath beneath;
+        private CoveringLayers beneath;
         private Map<PartId, Map<String, String>> figures;
         private List<CutAllowed> allowed;
         private Map<String, List<Parent>> parents;

@@ -2,6 +2,7 @@ package welumen.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Point;
 
 /**

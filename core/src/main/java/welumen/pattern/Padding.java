@@ -3,10 +3,12 @@ package welumen.pattern;
 import java.util.ArrayList;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import welumen.cabin.Part;
 import welumen.measure.Length;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
+import welumen.pattern.piece.Piece;
 
 /**
  * What a piece of foam, felt or padding is, and how it is laid.
@@ -23,6 +25,9 @@ public record Padding(double density, double thicknessMm, double pressed, boolea
     private static final String EXAMPLE = "Type it as 20 mm, 35 kg/m3, pressed 15 %, glued, feathered 40.";
     private static final double GRAMS = 1e-6;
 
+    /** How much higher a seat may stand before where its belt lies is looked at. */
+    private static final double BELT_LIES_OTHERWISE_MM = 10;
+
     /** @throws IllegalArgumentException if it is not from 0.5 to 300 mm thick, or weighs less than nothing */
     public Padding {
         if (!(thicknessMm >= 0.5 && thicknessMm <= 300))
@@ -30,6 +35,11 @@ public record Padding(double density, double thicknessMm, double pressed, boolea
                     "Padding of [%s mm] is not from 0.5 to 300 mm thick.".formatted(thicknessMm));
         if (!(density >= 0 && pressed >= 0 && pressed < 1 && featherMm >= 0))
             throw new IllegalArgumentException("Padding of [%s kg/m3, %s] is none.".formatted(density, pressed));
+    }
+
+    /** Whether so thick a piece lets one sit so much higher that the belt lies otherwise. */
+    public boolean raisesSeat(Part part) {
+        return part.spot().isSeat() && laidMm() > BELT_LIES_OTHERWISE_MM;
     }
 
     /** Reads {@code 20 mm, 35 kg/m3, pressed 15 %, glued, feathered 40}; all but the thickness may be left out. */

@@ -5,6 +5,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import welumen.cabin.Part;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Makeup;
+import welumen.pattern.piece.Under;
 import welumen.treatment.Matter;
 
 /**

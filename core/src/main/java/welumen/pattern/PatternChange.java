@@ -3,6 +3,8 @@ package welumen.pattern;
 import java.util.List;
 import welumen.cabin.PartId;
 import welumen.pattern.layer.Layers;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Piece;
 
 /** What happens to the patterns of a job. */
 public sealed interface PatternChange {

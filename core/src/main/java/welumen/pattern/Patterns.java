@@ -25,6 +25,8 @@ import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.PatternChange.SeamTakenApart;
 import welumen.pattern.PatternChange.StationMeasured;
 import welumen.pattern.PatternChange.TrialNoted;
+import welumen.pattern.piece.EdgeIds;
+import welumen.pattern.piece.Piece;
 
 /**
  * The pieces of a job, in the order in which they were first drawn, and which edges of theirs are sewn to each other.

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import welumen.measure.Lengths;
 import welumen.pattern.Trial.Of;
+import welumen.pattern.piece.Piece;
 
 /** Whether a piece can be cut from dear stock yet, and an edge that was left long be cut as it will stay. */
 public final class ReadyToCut {

@@ -22,7 +22,7 @@ public record Seam(
         }
 
         /** Whether it is the same edge as it is drawn, of whichever copy. */
-        boolean isDrawnAs(Side another) {
+        public boolean isDrawnAs(Side another) {
             return piece.equals(another.piece) && edge == another.edge;
         }
     }

@@ -1,6 +1,7 @@
 package welumen.pattern;
 
 import java.util.NoSuchElementException;
+import welumen.pattern.piece.Piece;
 
 /**
  * Two edges that are sewn to each other, compared along the stitch line.

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import welumen.pattern.Seam.Side;
+import welumen.pattern.piece.EdgeIds;
+import welumen.pattern.piece.Piece;
 
 /** What becomes of seams when pieces are drawn anew: an edge that goes on stays sewn, whatever its place in the row is now. */
 public final class SeamsKept {

@@ -5,6 +5,9 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Follower;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Planar;
 
 /**

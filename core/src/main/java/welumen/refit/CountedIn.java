@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.stream.Collectors;
 import welumen.cabin.PartId;
 import welumen.measure.Parsed;
-import welumen.strip.FixingLedger;
-import welumen.strip.FixingLot;
-import welumen.strip.Shorthand;
 import welumen.strip.StripLog;
+import welumen.strip.account.FixingLedger;
+import welumen.strip.fixing.FixingLot;
+import welumen.strip.line.Shorthand;
 
 /**
  * The fixings that went in with a part, as somebody counts them: by a number, or kind by kind.

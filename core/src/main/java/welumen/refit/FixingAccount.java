@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import welumen.cabin.PartId;
-import welumen.strip.FixingKind;
-import welumen.strip.FixingLedger;
-import welumen.strip.FixingLot;
 import welumen.strip.StripLog;
+import welumen.strip.account.FixingLedger;
+import welumen.strip.fixing.FixingKind;
+import welumen.strip.fixing.FixingLot;
 
 /**
  * The fixings of the whole job from strip to refit, by kind, size and colour: out, usable, back in, and what is left

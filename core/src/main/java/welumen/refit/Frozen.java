@@ -4,8 +4,8 @@ import java.util.Map;
 import java.util.TreeMap;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
-import welumen.strip.Covering;
 import welumen.strip.StripLog;
+import welumen.strip.reach.Covering;
 
 /**
  * A part on the car that lies over something that is held: it must come off again before anybody can see to what is held.

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
-import welumen.strip.RefitOrder;
 import welumen.strip.StripLog;
+import welumen.strip.order.RefitOrder;
 
 /** Which part can go back now: of those that can, the one whose turn comes first. */
 public final class NextBack {

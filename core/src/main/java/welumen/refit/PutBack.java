@@ -2,7 +2,7 @@ package welumen.refit;
 
 import java.util.List;
 import welumen.cabin.PartId;
-import welumen.strip.FixingLot;
+import welumen.strip.fixing.FixingLot;
 
 /**
  * A part that is back in the car.

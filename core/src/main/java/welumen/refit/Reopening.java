@@ -6,10 +6,10 @@ import java.util.Optional;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
 import welumen.strip.LearntTimes;
-import welumen.strip.OneWay;
-import welumen.strip.ReachPlanner;
-import welumen.strip.ReachPlanner.Reach;
 import welumen.strip.StripLog;
+import welumen.strip.account.OneWay;
+import welumen.strip.reach.ReachPlanner;
+import welumen.strip.reach.ReachPlanner.Reach;
 
 /**
  * What must come off again to get at something beneath, in its order, what that undoes for good, and what it costs in time.

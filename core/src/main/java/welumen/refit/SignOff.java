@@ -11,11 +11,11 @@ import welumen.cabin.PartId;
 import welumen.custody.Away;
 import welumen.custody.Custody;
 import welumen.custody.LeftOff;
-import welumen.strip.Covering;
-import welumen.strip.FixingLedger;
 import welumen.strip.RefitLink;
-import welumen.strip.RefitLinks;
 import welumen.strip.StripLog;
+import welumen.strip.account.FixingLedger;
+import welumen.strip.order.RefitLinks;
+import welumen.strip.reach.Covering;
 
 /** Whether a part may go back in now, and be signed off: every objection, the gravest first. */
 public final class SignOff {

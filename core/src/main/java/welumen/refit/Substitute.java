@@ -2,7 +2,7 @@ package welumen.refit;
 
 import java.time.Duration;
 import java.util.List;
-import welumen.strip.FixingKind;
+import welumen.strip.fixing.FixingKind;
 
 /**
  * What may go in where a fixing is short. Where good trimmers differ, each way is offered with what it means for the

@@ -2,9 +2,9 @@ package welumen.refit;
 
 import java.util.List;
 import welumen.cabin.PartId;
-import welumen.strip.FixingLedger;
-import welumen.strip.FixingLot;
 import welumen.strip.StripLog;
+import welumen.strip.account.FixingLedger;
+import welumen.strip.fixing.FixingLot;
 
 /** Fixings that go in where the part had others: glue in place of a clip ends serviceability silently. */
 public final class Substitutes {

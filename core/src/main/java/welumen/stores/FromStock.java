@@ -7,7 +7,7 @@ import welumen.cut.CutPlan;
 import welumen.cut.CutPlan.SheetUse;
 import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.measure.Many;
 import welumen.stores.Need.Unit;
 

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import welumen.cut.CuttingTable;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
-import welumen.pattern.Under;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Under;
 import welumen.stores.Adhesive.Face;
 
 /** What a job needs of leather and cloth, thread and adhesive: the first from what was laid out, the rest from its pieces. */

@@ -7,11 +7,11 @@ import java.util.stream.Stream;
 import welumen.pattern.Lockstitch;
 import welumen.pattern.Padding;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
-import welumen.pattern.Relief;
 import welumen.pattern.Seam;
 import welumen.pattern.Stitching;
-import welumen.pattern.relief.SewnLines;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Surface;
+import welumen.pattern.surface.SewnLines;
 
 /**
  * All rows of stitches that a pattern asks for: along its edges, as its seams say they are sewn, and over its faces.
@@ -78,8 +78,8 @@ public record SewnRows(String what, double lengthMm, Lockstitch stitch) {
 
     /** What is quilted or fluted; pleats are pressed, and holes are punched. */
     private static Optional<SewnRows> face(Patterns patterns, Piece piece) {
-        if (!(piece.inside().relief() instanceof Relief.Quilted
-                || piece.inside().relief() instanceof Relief.Fluted)) return Optional.empty();
+        if (!(piece.inside().surface() instanceof Surface.Quilted
+                || piece.inside().surface() instanceof Surface.Fluted)) return Optional.empty();
         var length = SewnLines.of(piece).lengthMm() * piece.pairing().count();
         return length == 0
                 ? Optional.empty()

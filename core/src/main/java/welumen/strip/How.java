@@ -29,7 +29,7 @@ public enum How {
         return word;
     }
 
-    boolean isSaidBy(String token) {
+    public boolean isSaidBy(String token) {
         return this != NOT_SAID && (word.equals(token) || alsoSaid.contains(token));
     }
 }

@@ -2,6 +2,7 @@ package welumen.strip;
 
 import java.util.List;
 import welumen.cabin.PartId;
+import welumen.strip.fixing.FixingLot;
 
 /**
  * One step of taking apart, as it was logged.

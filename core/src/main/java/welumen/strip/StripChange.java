@@ -3,6 +3,7 @@ package welumen.strip;
 import java.util.List;
 import welumen.cabin.PartId;
 import welumen.cabin.Side;
+import welumen.strip.fixing.FixingPlaces;
 
 /** What happens while a car is taken apart. */
 public sealed interface StripChange {

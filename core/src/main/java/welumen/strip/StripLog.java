@@ -20,6 +20,8 @@ import welumen.strip.StripChange.StepCorrected;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
 import welumen.strip.StripChange.StripRuleStruck;
+import welumen.strip.fixing.FixingLot;
+import welumen.strip.fixing.FixingPlaces;
 
 /**
  * All that is known of how a car came apart: its steps, and what was noted of how its parts hold each other. A part comes

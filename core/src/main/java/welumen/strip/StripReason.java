@@ -22,7 +22,7 @@ public enum StripReason {
     }
 
     /** What it says of going back, until somebody notes otherwise. */
-    RefitReason refit() {
+    public RefitReason refit() {
         return refit;
     }
 }

@@ -21,7 +21,7 @@ public record StripRule(PartId part, StripReason reason, List<PartId> byAnyOf) {
     }
 
     /** Whether it holds no more, given what is off. */
-    boolean isMet(StripLog log) {
+    public boolean isMet(StripLog log) {
         return byAnyOf.stream().anyMatch(log::isOff);
     }
 }

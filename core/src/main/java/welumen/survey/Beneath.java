@@ -6,7 +6,7 @@ import java.util.List;
 import welumen.cabin.Cabin;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
-import welumen.strip.UsualRules;
+import welumen.strip.reach.UsualRules;
 
 /**
  * What lies under a part: the floor under the carpet, the shield behind the door card, foam and frame under a cover. It

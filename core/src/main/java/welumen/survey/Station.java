@@ -1,6 +1,6 @@
 package welumen.survey;
 
-import welumen.strip.CoverMap;
+import welumen.strip.reach.CoverMap;
 
 /**
  * A place on an edge at which a bought part is measured against where it must reach. The two ways of being wrong are not

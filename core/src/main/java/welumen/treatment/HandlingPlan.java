@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import welumen.cabin.Part;
-import welumen.strip.FixingPlaces;
 import welumen.strip.StripLog;
+import welumen.strip.fixing.FixingPlaces;
 
 /**
  * How to take off what breaks easily and cannot be had again. Nothing is done to such a part before somebody has read its

@@ -11,7 +11,7 @@ import java.util.Set;
  *
  * @param skills what they can be given to do; none where nobody has said
  */
-public record Person(String name, Set<Skill> skills, Hours hours, List<DaysOff> off) implements Named {
+public record Person(String name, Set<Skill> skills, WorkingHours hours, List<DaysOff> off) implements Named {
     public Person {
         name = Named.checked(name, "person");
         skills = skills.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(skills));
@@ -20,7 +20,7 @@ public record Person(String name, Set<Skill> skills, Hours hours, List<DaysOff> 
 
     /** Of whom only the name is known yet. */
     public Person(String name) {
-        this(name, Set.of(), Hours.USUAL, List.of());
+        this(name, Set.of(), WorkingHours.USUAL, List.of());
     }
 
     /** Whether they are there on a day. */
@@ -36,7 +36,7 @@ public record Person(String name, Set<Skill> skills, Hours hours, List<DaysOff> 
         return new Person(name, others, hours, off);
     }
 
-    public Person working(Hours others) {
+    public Person working(WorkingHours others) {
         return new Person(name, skills, others, off);
     }
 

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.yard.StockChange.BoughtFor;
 import welumen.yard.StockChange.CalledSo;
 import welumen.yard.StockChange.CutFor;

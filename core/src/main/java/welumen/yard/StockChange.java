@@ -3,7 +3,7 @@ package welumen.yard;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 
 /** What happens to what is cut from. */
 public sealed interface StockChange {

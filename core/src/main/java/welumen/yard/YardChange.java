@@ -4,7 +4,7 @@ import java.util.Currency;
 import java.util.List;
 import java.util.UUID;
 import welumen.clock.ClockChange;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.measure.Length;
 
 /** Whatever can happen to the workshop itself. */

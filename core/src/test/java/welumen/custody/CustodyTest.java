@@ -25,8 +25,8 @@ import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.InCustody;
 import welumen.refit.SignOff.Objection;
 import welumen.strip.Saloon;
-import welumen.strip.Shorthand;
 import welumen.strip.StripChange.StepLogged;
+import welumen.strip.line.Shorthand;
 
 class CustodyTest {
     private static final LocalDate DUE = LocalDate.of(2026, 4, 20);

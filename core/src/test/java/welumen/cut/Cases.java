@@ -3,6 +3,9 @@ package welumen.cut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import welumen.cut.stock.GradeZone;
+import welumen.cut.stock.Stock;
+import welumen.cut.stock.Stretch;
 import welumen.shape.Outline;
 import welumen.shape.OutlineTest;
 import welumen.shape.Point;
@@ -42,7 +45,7 @@ public final class Cases {
         return hide(id, new Shape(Outline.rectangle(width, height)), List.of());
     }
 
-    public static Stock.Hide hide(String id, Shape shape, List<Zone> zones) {
+    public static Stock.Hide hide(String id, Shape shape, List<GradeZone> zones) {
         return new Stock.Hide(id, "", shape, 1, zones, new Stretch.Any(), 300);
     }
 
@@ -61,8 +64,8 @@ public final class Cases {
             flaws.add(at(300 * Math.cos(angle), 300 * Math.sin(angle), flaw));
         }
         var zones = List.of(
-                new Zone(3, at(-700, -700, Outline.rectangle(1400, 450))),
-                new Zone(2, at(-100, -700, Outline.rectangle(250, 1400))));
+                new GradeZone(3, at(-700, -700, Outline.rectangle(1400, 450))),
+                new GradeZone(2, at(-100, -700, Outline.rectangle(250, 1400))));
         var hide = new Stock.Hide("hide", "", new Shape(outline, flaws), 1, zones, new Stretch.Along(90, 0), 300);
         var pieces = new ArrayList<CutPiece>();
         for (var i = 0; i < 8; i++) {

@@ -8,6 +8,7 @@ import welumen.cut.CutChange.PieceSpoilt;
 import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CutChange.StockSentBack;
+import welumen.cut.stock.Stock;
 import welumen.shape.Pose;
 
 class CutLogTest {

@@ -35,8 +35,8 @@ import welumen.refit.CountedIn;
 import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.strip.Saloon;
-import welumen.strip.Shorthand;
 import welumen.strip.StripChange.StepLogged;
+import welumen.strip.line.Shorthand;
 import welumen.survey.SurveyChange.HoldPut;
 
 class GoingHomeTest {

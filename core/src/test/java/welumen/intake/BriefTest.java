@@ -19,8 +19,8 @@ import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.InCabin;
 import welumen.strip.Saloon;
-import welumen.strip.Shorthand;
 import welumen.strip.StripChange.StepLogged;
+import welumen.strip.line.Shorthand;
 
 class BriefTest {
     private static final LocalDate DAY = LocalDate.of(2026, 4, 14);

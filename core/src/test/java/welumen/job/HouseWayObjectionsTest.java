@@ -24,9 +24,9 @@ import welumen.job.JobChange.InCustody;
 import welumen.refit.CountedIn;
 import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
-import welumen.strip.OtherSide;
-import welumen.strip.Shorthand;
 import welumen.strip.StripChange.StepLogged;
+import welumen.strip.line.Shorthand;
+import welumen.strip.reach.OtherSide;
 
 class HouseWayObjectionsTest {
     private static final PartId LEFT = new PartId("left-front-seat");

@@ -36,10 +36,10 @@ import welumen.refit.RefitChange.PartPutBack;
 import welumen.refit.SignOff.Objection;
 import welumen.shape.Point;
 import welumen.strip.Saloon;
-import welumen.strip.Shorthand;
 import welumen.strip.StripChange.PlacesNoted;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
+import welumen.strip.line.Shorthand;
 import welumen.survey.Finding;
 import welumen.survey.FindingKind;
 import welumen.survey.Severity;
@@ -115,7 +115,9 @@ class JobTest {
         assertThat(tasks).extracting(Task::part).containsExactly(Saloon.SILL, Saloon.SEAL);
         assertThat(tasks.getFirst().canBegin()).isTrue();
         assertThat(tasks.getFirst().keepsWaiting()).isEqualTo(1);
-        assertThat(tasks.getLast().waitsFor()).containsExactly("the left sill cover goes in first; this laps it");
+        assertThat(tasks.getLast().waitsFor())
+                .extracting(wait -> wait.said(job.cabin()))
+                .containsExactly("the left sill cover goes in first; this laps it");
     }
 
     @Test

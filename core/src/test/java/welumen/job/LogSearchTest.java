@@ -10,14 +10,14 @@ import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.Together;
 import welumen.journal.Entry;
 import welumen.journal.Note.Made;
-import welumen.strip.ReachPlanner;
-import welumen.strip.ReachPlanner.Reach;
 import welumen.strip.Saloon;
-import welumen.strip.Shorthand;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
 import welumen.strip.StripReason;
 import welumen.strip.StripRule;
+import welumen.strip.line.Shorthand;
+import welumen.strip.reach.ReachPlanner;
+import welumen.strip.reach.ReachPlanner.Reach;
 
 class LogSearchTest {
     private final List<Entry<JobChange>> standing = new ArrayList<>();

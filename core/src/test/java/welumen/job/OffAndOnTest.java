@@ -27,15 +27,15 @@ import welumen.refit.FixingAccount;
 import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.refit.SignOff;
-import welumen.strip.FixingKind;
-import welumen.strip.FixingLedger;
-import welumen.strip.Hold;
-import welumen.strip.ReachPlanner;
 import welumen.strip.Saloon;
-import welumen.strip.Shorthand;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
-import welumen.strip.WhatHolds;
+import welumen.strip.account.FixingLedger;
+import welumen.strip.fixing.FixingKind;
+import welumen.strip.line.Shorthand;
+import welumen.strip.reach.Hold;
+import welumen.strip.reach.ReachPlanner;
+import welumen.strip.reach.WhatHolds;
 
 /** A part comes off, goes back, and comes off again: every question asks how it stands now. */
 class OffAndOnTest {

@@ -18,8 +18,8 @@ import welumen.job.JobChange.AtSurvey;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.OnClock;
 import welumen.strip.Saloon;
-import welumen.strip.Shorthand;
 import welumen.strip.StripChange.StepLogged;
+import welumen.strip.line.Shorthand;
 import welumen.survey.SurveyChange.HoldPut;
 
 class ProgressTest {

@@ -21,9 +21,9 @@ import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtWork;
 import welumen.job.JobChange.InCabin;
-import welumen.strip.Reading;
 import welumen.strip.Saloon;
-import welumen.strip.Shorthand;
+import welumen.strip.line.Reading;
+import welumen.strip.line.Shorthand;
 
 class StepLoggingTest {
     private static final Instant NOON = Instant.parse("2026-04-14T11:00:00Z");

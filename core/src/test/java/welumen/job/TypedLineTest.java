@@ -16,11 +16,11 @@ import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.InCustody;
 import welumen.strip.Saloon;
-import welumen.strip.Shorthand;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
 import welumen.strip.StripReason;
 import welumen.strip.StripRule;
+import welumen.strip.line.Shorthand;
 
 class TypedLineTest {
     private static final Job CAR =

@@ -10,8 +10,8 @@ import net.jqwik.api.lifecycle.AfterTry;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import welumen.cabin.PartId;
-import welumen.cut.Stock;
 import welumen.cut.hide.StockText;
+import welumen.cut.stock.Stock;
 import welumen.pattern.draft.DraftText;
 import welumen.survey.StationText;
 

@@ -12,10 +12,13 @@ import welumen.cabin.Spot;
 import welumen.cabin.Supply;
 import welumen.cut.CutPiece;
 import welumen.cut.CuttingTable;
-import welumen.cut.FromPattern;
 import welumen.cut.Turns;
+import welumen.cut.pieces.FromPattern;
 import welumen.pattern.PartMakeup.Known;
 import welumen.pattern.draft.DraftText;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Makeup;
+import welumen.pattern.piece.Under;
 import welumen.stores.JobNeeds;
 import welumen.treatment.Matter;
 

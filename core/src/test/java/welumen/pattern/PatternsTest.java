@@ -15,6 +15,9 @@ import welumen.pattern.PatternChange.PieceDropped;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.PatternChange.SeamTakenApart;
 import welumen.pattern.Seam.Side;
+import welumen.pattern.piece.EdgeEdit;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Piece;
 
 class PatternsTest {
     private static final Piece ONE = Pieces.rectangle("one", 400, 300);

@@ -3,6 +3,12 @@ package welumen.pattern;
 import java.util.ArrayList;
 import java.util.List;
 import welumen.cabin.PartId;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Under;
 import welumen.shape.Point;
 
 /** Pieces to try things on. */

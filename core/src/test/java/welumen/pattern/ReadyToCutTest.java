@@ -12,6 +12,13 @@ import welumen.pattern.PatternChange.EdgeLeftLong;
 import welumen.pattern.PatternChange.StationMeasured;
 import welumen.pattern.PatternChange.TrialNoted;
 import welumen.pattern.Trial.Of;
+import welumen.pattern.cutting.CuttingLine;
+import welumen.pattern.cutting.KeepOutCheck;
+import welumen.pattern.piece.EdgeEdit;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Inside;
+import welumen.pattern.piece.KeepOut;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import welumen.cabin.PartId;
-import welumen.cut.FromPattern;
+import welumen.cut.pieces.FromPattern;
 import welumen.pattern.PatternChange.CuttingAllowed;
 import welumen.pattern.PatternChange.FigureSaid;
 import welumen.pattern.PatternChange.LayersSaid;
@@ -17,6 +17,7 @@ import welumen.pattern.draft.DraftText;
 import welumen.pattern.layer.BendText;
 import welumen.pattern.layer.BuildUp;
 import welumen.pattern.layer.Layers;
+import welumen.pattern.piece.Piece;
 
 /** What was refused is neither laid out nor cut until it is mended, or somebody says why, by name. */
 class RefusedTest {

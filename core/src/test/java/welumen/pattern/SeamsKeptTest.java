@@ -11,6 +11,13 @@ import welumen.measure.Parsed.Understood;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.Seam.Side;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeEdit;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Under;
 import welumen.shape.Point;
 
 /** An edge that goes on stays sewn; one that is parted or joined does not, and that is said. */

@@ -9,13 +9,13 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import welumen.cabin.PartId;
 import welumen.refit.RefitChange.PartPutBack;
-import welumen.strip.BagContents;
-import welumen.strip.FixingKind;
-import welumen.strip.FixingLedger;
 import welumen.strip.Saloon;
-import welumen.strip.Shorthand;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripLog;
+import welumen.strip.account.BagContents;
+import welumen.strip.account.FixingLedger;
+import welumen.strip.fixing.FixingKind;
+import welumen.strip.line.Shorthand;
 
 class FixingAccountTest {
     private static StripLog strip() {

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import welumen.strip.FixingKind;
+import welumen.strip.fixing.FixingKind;
 
 class SubstituteTest {
     @Test

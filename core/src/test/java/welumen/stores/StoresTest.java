@@ -11,21 +11,21 @@ import welumen.cabin.PartId;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable;
-import welumen.cut.Stock;
-import welumen.cut.Stretch;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Grain;
-import welumen.pattern.Inside;
+import welumen.cut.stock.Stock;
+import welumen.cut.stock.Stretch;
 import welumen.pattern.Lockstitch;
-import welumen.pattern.Pairing;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
 import welumen.pattern.Pieces;
-import welumen.pattern.Relief;
 import welumen.pattern.Seam;
 import welumen.pattern.Stitching;
-import welumen.pattern.Under;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Inside;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Surface;
+import welumen.pattern.piece.Under;
 import welumen.shape.Outline;
 import welumen.shape.Shape;
 import welumen.stores.Adhesive.Face;
@@ -107,7 +107,7 @@ class StoresTest {
                 .extracting(Need::material)
                 .containsExactly("sewing thread", "contact adhesive, 500 ml aerosol");
         assertThat(needs.getFirst().said()).isEqualTo("2 m of sewing thread");
-        var face = piece.with(Inside.NOTHING.with(new Relief.Fluted(20, 90, 1.1)));
+        var face = piece.with(Inside.NOTHING.with(new Surface.Fluted(20, 90, 1.1)));
         assertThat(SewnRows.of(Patterns.of(List.of(face), List.of())))
                 .as("what is fluted takes thread, too")
                 .hasSize(2)

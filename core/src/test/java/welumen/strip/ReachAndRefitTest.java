@@ -21,7 +21,12 @@ import welumen.cabin.PartKind;
 import welumen.cabin.Side;
 import welumen.cabin.Spot;
 import welumen.cabin.Supply;
-import welumen.strip.ReachPlanner.Reach;
+import welumen.strip.account.FixingLedger;
+import welumen.strip.line.Shorthand;
+import welumen.strip.order.RefitOrder;
+import welumen.strip.reach.ReachPlanner;
+import welumen.strip.reach.ReachPlanner.Reach;
+import welumen.strip.reach.WhatHolds;
 
 class ReachAndRefitTest {
     @Test

@@ -17,6 +17,10 @@ import welumen.cabin.PartKind;
 import welumen.cabin.Side;
 import welumen.cabin.Spot;
 import welumen.cabin.Supply;
+import welumen.strip.order.RefitLinks;
+import welumen.strip.order.RefitOrder;
+import welumen.strip.order.RefitStep;
+import welumen.strip.order.RefitWhy;
 
 /** Refit on random cars: rules that run one way, laps, and a group that goes in loose. */
 class RefitPropertiesTest {

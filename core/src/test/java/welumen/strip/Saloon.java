@@ -9,6 +9,8 @@ import welumen.cabin.PartKind;
 import welumen.cabin.Side;
 import welumen.cabin.Spot;
 import welumen.cabin.Supply;
+import welumen.strip.fixing.FixingKind;
+import welumen.strip.fixing.FixingPlaces;
 
 /** A small car to take apart: a seal laps a sill, the sill laps a carpet, the carpet hides a cross-member. */
 public final class Saloon {

@@ -14,7 +14,7 @@ import welumen.cabin.PartKind;
 import welumen.care.Caution;
 import welumen.clock.UsualWait;
 import welumen.intake.Standard;
-import welumen.pattern.EdgeFinish;
+import welumen.pattern.piece.EdgeFinish;
 import welumen.shape.Point;
 import welumen.strip.StripCautions;
 import welumen.treatment.Hours;

@@ -14,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import welumen.cabin.CabinChange.PartsListed;
 import welumen.cabin.PartId;
+import welumen.diary.Wait;
 import welumen.diary.WhatNext;
 import welumen.intake.FeatureLook;
 import welumen.intake.IntakeChange.FeatureLookedAt;
@@ -123,8 +124,7 @@ class DeploymentTest {
         found(SEAT, FindingKind.TEAR, "at the tear seam");
         assertThat(WhatNext.of(job.standing()).getFirst().waitsFor())
                 .singleElement()
-                .asString()
-                .startsWith("somebody qualified has to answer first");
+                .isInstanceOf(Wait.Answer.class);
         assertThat(job.terms(TreatmentHours.USUAL, PriceList.USUAL).guards(SEAT, List.of(Treatment.CLEAN)))
                 .isEmpty();
     }

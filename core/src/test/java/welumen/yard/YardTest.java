@@ -19,8 +19,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 import welumen.clock.BenchClock;
 import welumen.clock.ClockChange.ClockPutAway;
 import welumen.clock.ClockChange.ClockStarted;
-import welumen.cut.Lot;
-import welumen.cut.Stock;
+import welumen.cut.stock.Lot;
+import welumen.cut.stock.Stock;
 import welumen.intake.HouseWay;
 import welumen.intake.Question;
 import welumen.intake.School;
@@ -115,7 +115,7 @@ class YardTest {
     @Test
     void peopleAreThereOnTheirDaysAndNotOnTheirDaysOff() {
         var seamstress = new Person("Ada")
-                .working(new Hours(
+                .working(new WorkingHours(
                         EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.WEDNESDAY), LocalTime.of(8, 0), LocalTime.of(16, 0)))
                 .off(List.of(new DaysOff(MAY, MAY.plusDays(1), "")));
         assertThat(seamstress.hours().week()).isEqualTo(Duration.ofHours(24));
@@ -123,7 +123,7 @@ class YardTest {
         assertThat(seamstress.worksOn(MAY.plusDays(2))).as("a Wednesday").isTrue();
         assertThat(seamstress.worksOn(MAY.plusDays(3))).as("a Thursday").isFalse();
         assertThatThrownBy(() -> new DaysOff(MAY, MAY.minusDays(1), "")).hasMessageContaining("later day second");
-        assertThatThrownBy(() -> new Hours(Set.of(), LocalTime.NOON, LocalTime.MIDNIGHT))
+        assertThatThrownBy(() -> new WorkingHours(Set.of(), LocalTime.NOON, LocalTime.MIDNIGHT))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 

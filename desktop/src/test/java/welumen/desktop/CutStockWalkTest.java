@@ -5,15 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import org.junit.jupiter.api.Test;
-import welumen.cut.FromPattern;
-import welumen.cut.Lot;
-import welumen.cut.PlanCheck;
-import welumen.cut.Stock;
-import welumen.cut.Stretch;
+import welumen.cut.judge.PlanCheck;
+import welumen.cut.pieces.FromPattern;
+import welumen.cut.stock.Lot;
+import welumen.cut.stock.Stock;
+import welumen.cut.stock.Stretch;
 import welumen.job.JobChange.AtPattern;
 import welumen.job.WorkStage;
-import welumen.pattern.Grain;
 import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.piece.Grain;
 
 /** What is cut from: hides come in, rolls have nap, stripes, width and a rest, leather is tested. */
 class CutStockWalkTest extends CuttingWalk {

@@ -9,13 +9,13 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
-import welumen.cut.FromPattern;
 import welumen.cut.Placement;
-import welumen.cut.PlanCheck;
-import welumen.cut.Stock;
+import welumen.cut.judge.PlanCheck;
+import welumen.cut.pieces.FromPattern;
+import welumen.cut.stock.Stock;
 import welumen.job.JobChange.AtPattern;
-import welumen.pattern.EdgeFinish;
 import welumen.pattern.PatternChange.EdgeFinished;
+import welumen.pattern.piece.EdgeFinish;
 import welumen.shape.Planar;
 
 /** Hand and engine together: a piece is moved and pinned, and the rest is laid again about it. */

@@ -7,11 +7,11 @@ import javafx.scene.control.Label;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
-import welumen.cut.ByHand;
 import welumen.cut.CutChange.StockBrought;
 import welumen.cut.CuttingTable;
 import welumen.cut.Placement;
-import welumen.cut.Stock;
+import welumen.cut.firstfit.ByHand;
+import welumen.cut.stock.Stock;
 import welumen.job.JobChange.AtCut;
 import welumen.job.WorkStage;
 

@@ -9,8 +9,8 @@ import org.junit.jupiter.api.Test;
 import welumen.cut.CuttingTable;
 import welumen.intake.Standard;
 import welumen.job.WorkStage;
-import welumen.pattern.EdgeFinish;
 import welumen.pattern.Seam;
+import welumen.pattern.piece.EdgeFinish;
 import welumen.survey.FindingKind;
 import welumen.survey.Severity;
 

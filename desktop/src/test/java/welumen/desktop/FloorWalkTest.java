@@ -9,10 +9,10 @@ import org.junit.jupiter.api.Test;
 import welumen.cabin.PartId;
 import welumen.cut.CuttingTable;
 import welumen.job.WorkStage;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Grain;
 import welumen.pattern.Seam;
-import welumen.pattern.Under;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Under;
 import welumen.pattern.strip.Binding;
 
 /** A carpet set of flat pieces for a two-seater: its seam, its edges, its binding, and a second side that is better than the first. */

@@ -11,13 +11,13 @@ import javafx.scene.input.KeyCode;
 import welumen.cabin.PartId;
 import welumen.cabin.PartState;
 import welumen.cut.CuttingTable;
-import welumen.cut.PlanCheck;
+import welumen.cut.judge.PlanCheck;
 import welumen.job.WorkStage;
-import welumen.pattern.EdgeFinish;
+import welumen.pattern.piece.EdgeFinish;
 import welumen.strip.Bag;
-import welumen.strip.Condition;
-import welumen.strip.FixingKind;
-import welumen.strip.FixingLot;
+import welumen.strip.fixing.Condition;
+import welumen.strip.fixing.FixingKind;
+import welumen.strip.fixing.FixingLot;
 import welumen.survey.FindingKind;
 
 /**

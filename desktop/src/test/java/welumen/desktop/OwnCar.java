@@ -9,7 +9,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import welumen.job.Job;
-import welumen.pattern.Piece;
+import welumen.pattern.piece.Piece;
 
 /** A workshop of one's own, begun at the door, and one car in it: where written pieces of work are walked, far from the demo. */
 final class OwnCar implements AutoCloseable {

@@ -18,11 +18,11 @@ import welumen.cabin.PartId;
 import welumen.files.pattern.PatternDxf;
 import welumen.job.JobChange.AtPattern;
 import welumen.job.WorkStage;
-import welumen.pattern.EdgeFinish;
 import welumen.pattern.PatternChange.SeamJoined;
-import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 import welumen.pattern.SeamWalk;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Piece;
 import welumen.standins.camera.FloorCameraStandin.Lying;
 
 /** An old footwell carpet on the floor becomes pieces that can be cut: by camera, robot and real interface. */

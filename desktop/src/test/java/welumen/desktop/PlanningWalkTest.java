@@ -12,11 +12,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import welumen.cabin.PartId;
 import welumen.job.WorkStage;
-import welumen.pattern.EdgeFinish;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
 import welumen.pattern.ReadyToCut;
-import welumen.pattern.Relief;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Surface;
 
 /** A console that nobody sells, kick panels that are cousins, and diamonds from the bench to the doors: by the real interface. */
 class PlanningWalkTest {
@@ -213,12 +213,12 @@ class PlanningWalkTest {
         bench.type("relief-size", "60 mm");
         bench.type("relief-swatch", "220 to 200");
         bench.click("sew-relief");
-        assertThat(piece("bench centre").inside().relief()).isEqualTo(new Relief.Fluted(60, 90, 1.1));
+        assertThat(piece("bench centre").inside().surface()).isEqualTo(new Surface.Fluted(60, 90, 1.1));
         assertThat(bench.text("relief-answer")).contains("20 flutes of 59 mm");
         sewIn(2);
         bench.type("relief-hole", "15 mm");
         bench.click("sew-relief");
-        assertThat(piece("bench centre").inside().relief()).isEqualTo(new Relief.Pleated(60, 90, 15));
+        assertThat(piece("bench centre").inside().surface()).isEqualTo(new Surface.Pleated(60, 90, 15));
         assertThat(bench.text("relief-answer"))
                 .contains("20 pleats of 59 mm, folded 15 mm under 19 times: 570 mm more cloth");
         sewIn(1);
@@ -342,7 +342,7 @@ class PlanningWalkTest {
         bench.type("relief-size", "12 mm");
         bench.type("relief-degrees", "0");
         bench.click("sew-relief");
-        assertThat(piece("bench centre").inside().relief()).isEqualTo(new Relief.Perforated(12, 2, 0));
+        assertThat(piece("bench centre").inside().surface()).isEqualTo(new Surface.Perforated(12, 2, 0));
         assertThat(bench.text("relief-answer")).contains("mm clear at both ends");
         bench.type("relief-hole", "9 mm");
         bench.click("sew-relief");

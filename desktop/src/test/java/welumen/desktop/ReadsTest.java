@@ -28,9 +28,9 @@ import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtPattern;
 import welumen.job.StepLogging;
 import welumen.job.WorkStage;
-import welumen.pattern.EdgeFinish;
 import welumen.pattern.PatternChange.EdgeFinished;
-import welumen.strip.Shorthand;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.strip.line.Shorthand;
 import welumen.yard.YardChange.PersonJoined;
 
 /**

@@ -18,7 +18,7 @@ import welumen.care.Caution;
 import welumen.evidence.PhotoMark;
 import welumen.job.WorkStage;
 import welumen.standins.camera.CameraStandin;
-import welumen.strip.Wanted;
+import welumen.strip.line.Wanted;
 
 /** What the Strip stage does beside logging a line: putting right, photos, labels, cautions, working time, another day. */
 class StripLeavesWalkTest {

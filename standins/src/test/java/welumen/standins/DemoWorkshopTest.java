@@ -13,18 +13,18 @@ import welumen.cabin.PartId;
 import welumen.cabin.PartState;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
-import welumen.cut.FromPattern;
 import welumen.cut.NestOptions;
-import welumen.cut.PlanCheck;
+import welumen.cut.judge.PlanCheck;
 import welumen.cut.nest.Nester;
+import welumen.cut.pieces.FromPattern;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.journal.Entry;
 import welumen.standins.camera.CameraStandin;
 import welumen.standins.demo.DemoDay;
 import welumen.standins.demo.DemoWorkshop;
-import welumen.strip.Hold;
-import welumen.strip.ReachPlanner;
-import welumen.strip.WhatHolds;
+import welumen.strip.reach.Hold;
+import welumen.strip.reach.ReachPlanner;
+import welumen.strip.reach.WhatHolds;
 import welumen.yard.Place;
 
 class DemoWorkshopTest {

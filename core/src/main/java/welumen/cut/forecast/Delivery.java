@@ -2,8 +2,8 @@ package welumen.cut.forecast;
 
 import java.util.Map;
 import java.util.TreeMap;
-import welumen.cut.Stock;
 import welumen.cut.nest.FirstPlan;
+import welumen.cut.stock.Stock;
 
 /**
  * One delivery, laid out in a moment.
@@ -15,7 +15,7 @@ record Delivery(int number, int needed, Map<String, Integer> opensLate) {
     /** One of so many is checked by the judge of plans; none of them is ever shown or cut. */
     private static final int CHECKED = 10;
 
-    static Delivery laid(Question question, int number) {
+    static Delivery laid(ForecastQuestion question, int number) {
         var enough = question.enough();
         var problem = question.problem(question.delivery(number, enough));
         var placements = number % CHECKED == 0

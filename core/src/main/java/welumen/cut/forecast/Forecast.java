@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
  * @param full those that were laid out in full too
  * @param late how often a piece lay on the last hide, by its name
  */
-public record Forecast(Question question, List<Integer> needed, List<Full> full, Map<String, Integer> late) {
+public record Forecast(ForecastQuestion question, List<Integer> needed, List<Full> full, Map<String, Integer> late) {
     /**
      * A delivery that was laid out in full.
      *
@@ -39,7 +39,7 @@ public record Forecast(Question question, List<Integer> needed, List<Full> full,
         late = Map.copyOf(late);
     }
 
-    static Forecast of(Question question, List<Delivery> deliveries, List<Full> full) {
+    static Forecast of(ForecastQuestion question, List<Delivery> deliveries, List<Full> full) {
         var late = new TreeMap<String, Integer>();
         for (var delivery : deliveries)
             delivery.opensLate().forEach((piece, count) -> late.merge(piece, count, Integer::sum));

@@ -27,18 +27,18 @@ public final class Forecaster {
      * @param progress told of each forecast on the caller's thread; the last one is returned too
      * @param stop the best known so far is returned then
      */
-    public static Forecast of(Question question, int deliveries, Consumer<Forecast> progress, StopSignal stop) {
+    public static Forecast of(ForecastQuestion question, int deliveries, Consumer<Forecast> progress, StopSignal stop) {
         var laid = laid(question, deliveries, progress, stop);
         return calibrated(question, laid, progress, stop);
     }
 
     /** As quick as can be, for comparing what a change buys: no delivery is laid out in full. */
-    static Forecast quick(Question question, int deliveries, StopSignal stop) {
+    static Forecast quick(ForecastQuestion question, int deliveries, StopSignal stop) {
         return Forecast.of(question, laid(question, deliveries, _ -> {}, stop), List.of());
     }
 
     private static List<Delivery> laid(
-            Question question, int deliveries, Consumer<Forecast> progress, StopSignal stop) {
+            ForecastQuestion question, int deliveries, Consumer<Forecast> progress, StopSignal stop) {
         var laid = new ArrayList<Delivery>();
         try (var pool = Workers.pool(Workers.COUNT)) {
             while (laid.size() < deliveries && !stop.stopRequested()) {
@@ -50,7 +50,7 @@ public final class Forecaster {
     }
 
     /** In the order of their numbers, whichever is ready first. */
-    private static List<Delivery> some(Question question, int from, int to, ExecutorService pool) {
+    private static List<Delivery> some(ForecastQuestion question, int from, int to, ExecutorService pool) {
         var running = IntStream.range(from, to)
                 .mapToObj(number -> pool.submit(() -> Delivery.laid(question, number)))
                 .toList();
@@ -58,7 +58,7 @@ public final class Forecaster {
     }
 
     private static Forecast calibrated(
-            Question question, List<Delivery> laid, Consumer<Forecast> progress, StopSignal stop) {
+            ForecastQuestion question, List<Delivery> laid, Consumer<Forecast> progress, StopSignal stop) {
         var full = new ArrayList<Forecast.Full>();
         var forecast = Forecast.of(question, laid, List.of());
         for (var delivery : laid.subList(0, Math.min(FULL, laid.size()))) {
@@ -70,7 +70,7 @@ public final class Forecaster {
         return forecast;
     }
 
-    private static boolean doesWithOneFewer(Question question, Delivery delivery, StopSignal stop) {
+    private static boolean doesWithOneFewer(ForecastQuestion question, Delivery delivery, StopSignal stop) {
         if (delivery.needed() < 2) return false;
         var fewer = question.problem(question.delivery(delivery.number(), delivery.needed() - 1));
         var plan = Nester.untilAllLie(fewer, FULLY, stop);

@@ -2,7 +2,7 @@ package welumen.cut.forecast;
 
 import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.shape.Planar;
 
 /**

@@ -5,7 +5,7 @@ import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;

@@ -1,7 +1,7 @@
 package welumen.cut.hide;
 
 import java.util.List;
-import welumen.cut.Zone;
+import welumen.cut.stock.GradeZone;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 
@@ -14,12 +14,12 @@ public final class GradeZones {
     private GradeZones() {}
 
     /** From the rim inward: 4 all over, then 3, 2, and 1 along the back. Later ones lie over earlier ones. */
-    public static List<Zone> proposed(Outline outline) {
+    public static List<GradeZone> proposed(Outline outline) {
         return List.of(
-                new Zone(4, outline),
-                new Zone(3, shrunk(outline, 0.90, 0.95)),
-                new Zone(2, shrunk(outline, 0.80, 0.90)),
-                new Zone(1, back(outline)));
+                new GradeZone(4, outline),
+                new GradeZone(3, shrunk(outline, 0.90, 0.95)),
+                new GradeZone(2, shrunk(outline, 0.80, 0.90)),
+                new GradeZone(1, back(outline)));
     }
 
     /** Whether its inner zones are outlines too, and do not cross themselves. */

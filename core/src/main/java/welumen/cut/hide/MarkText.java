@@ -3,9 +3,9 @@ package welumen.cut.hide;
 import java.util.ArrayList;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import welumen.cut.Stock;
-import welumen.cut.Stretch;
-import welumen.cut.Zone;
+import welumen.cut.stock.GradeZone;
+import welumen.cut.stock.Stock;
+import welumen.cut.stock.Stretch;
 import welumen.measure.Length;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
@@ -93,7 +93,7 @@ public final class MarkText {
 
     private static Stock.Hide zoned(Stock.Hide hide, int grade, Point at, double wide, double high) {
         var zones = new ArrayList<>(hide.zones());
-        zones.add(new Zone(
+        zones.add(new GradeZone(
                 grade, new Box(at.x() - wide / 2, at.y() - high / 2, at.x() + wide / 2, at.y() + high / 2).outline()));
         return hide.zoned(zones);
     }

@@ -2,8 +2,8 @@ package welumen.cut.hide;
 
 import java.util.List;
 import java.util.SplittableRandom;
-import welumen.cut.Stock;
 import welumen.cut.leather.LeatherClass;
+import welumen.cut.stock.Stock;
 
 /**
  * The hides that may come: their size, normally distributed, and their flaws, as many as a Poisson law gives. What the

@@ -6,7 +6,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
 import welumen.shape.Point;

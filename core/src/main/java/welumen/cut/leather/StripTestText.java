@@ -29,13 +29,13 @@ public final class StripTestText {
 
     private StripTestText() {}
 
-    public static Parsed<StripTest> read(String typed, String material, String lot) {
+    public static Parsed<LeatherTest> read(String typed, String material, String lot) {
         if (material.isBlank())
             return new Refused<>(
                     "Of which leather was the strip? Bring its hide in first, or choose it beside the line.");
         var text = new StripTestText();
         for (var part : typed.strip().split("\\s*,\\s*")) if (text.wrong.isEmpty()) text.part(part);
-        return text.wrong.<Parsed<StripTest>>map(Refused::new).orElseGet(() -> text.test(material, lot));
+        return text.wrong.<Parsed<LeatherTest>>map(Refused::new).orElseGet(() -> text.test(material, lot));
     }
 
     private void part(String part) {
@@ -80,13 +80,13 @@ public final class StripTestText {
         wrong = Optional.of(why + " " + EXAMPLE);
     }
 
-    private Parsed<StripTest> test(String material, String lot) {
+    private Parsed<LeatherTest> test(String material, String lot) {
         if (working.isEmpty()) return new Refused<>("How was the strip worked: damp, steamed or warmed? " + EXAMPLE);
         if (along <= 0 || across <= 0)
             return new Refused<>("How far apart are the marks now, along and across? " + EXAMPLE);
         try {
             return new Understood<>(
-                    new StripTest(material, lot, working.get(), marked, along, across, hours, tools, finished));
+                    new LeatherTest(material, lot, working.get(), marked, along, across, hours, tools, finished));
         } catch (IllegalArgumentException fault) {
             return new Refused<>(fault.getMessage());
         }

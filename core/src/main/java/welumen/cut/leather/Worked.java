@@ -12,7 +12,7 @@ import java.util.Optional;
  * @param tests the newest of each material, lot and way of working
  * @param pieces how pieces of the pattern are worked, by their names
  */
-public record Worked(List<StripTest> tests, Map<String, Working> pieces) {
+public record Worked(List<LeatherTest> tests, Map<String, Working> pieces) {
     public static final Worked NOTHING = new Worked(List.of(), Map.of());
 
     public Worked {
@@ -20,7 +20,7 @@ public record Worked(List<StripTest> tests, Map<String, Working> pieces) {
         pieces = Map.copyOf(pieces);
     }
 
-    public Worked with(StripTest test) {
+    public Worked with(LeatherTest test) {
         var others = new ArrayList<>(tests);
         others.removeIf(test::isOfTheSame);
         others.add(test);
@@ -41,7 +41,7 @@ public record Worked(List<StripTest> tests, Map<String, Working> pieces) {
     }
 
     /** The test that shrank most, of all lots of a material: a piece may lie on any of them. Empty where none was made. */
-    public Optional<StripTest> test(String material, Working working) {
+    public Optional<LeatherTest> test(String material, Working working) {
         return tests.stream()
                 .filter(test -> test.material().equals(material) && test.working() == working)
                 .max((one, other) -> Double.compare(

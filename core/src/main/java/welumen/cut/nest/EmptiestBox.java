@@ -1,7 +1,8 @@
 package welumen.cut.nest;
 
 import java.util.random.RandomGenerator;
-import welumen.cut.PlanScore;
+import welumen.cut.judge.PlanScore;
+import welumen.cut.nest.separation.Layout;
 import welumen.shape.Box;
 
 /** The box round the pieces on that field of a layout of which it covers least. */

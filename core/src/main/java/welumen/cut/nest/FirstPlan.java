@@ -5,9 +5,15 @@ import java.util.List;
 import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
 import welumen.cut.Placement;
-import welumen.cut.PlanCheck;
-import welumen.cut.Stock;
 import welumen.cut.StopSignal;
+import welumen.cut.judge.PlanCheck;
+import welumen.cut.nest.quick.OpeningOrder;
+import welumen.cut.nest.quick.QuickPlan;
+import welumen.cut.nest.separation.Container;
+import welumen.cut.nest.separation.Item;
+import welumen.cut.nest.separation.Items;
+import welumen.cut.nest.separation.Resolution;
+import welumen.cut.stock.Stock;
 
 /** A valid plan within a moment, for a first answer and for reckoning with many hides. */
 public final class FirstPlan {
@@ -17,7 +23,7 @@ public final class FirstPlan {
     private FirstPlan() {}
 
     /** What of one material is to be laid on what. */
-    record Kind(String material, List<Field> fields, List<Item> items) {}
+    record Kind(String material, List<Container> fields, List<Item> items) {}
 
     /** What each pair of pieces weighs takes memory by their square; of more than so many none is searched for. */
     private static final int MANY = 1500;
@@ -28,27 +34,27 @@ public final class FirstPlan {
     }
 
     /** Of those materials of which there is something to lay, and not too much. */
-    static List<Kind> kinds(CutProblem problem, Fineness fineness, StopSignal stop) {
+    static List<Kind> kinds(CutProblem problem, Resolution fineness, StopSignal stop) {
         var kinds = new ArrayList<Kind>();
         for (var material :
                 problem.stock().stream().map(Stock::material).distinct().toList()) {
             var one = problem.of(material);
             if (isCrowded(one)) continue;
             // who reckons how many hides of a delivery are needed opens them as they come, and does not choose
-            var stocks = fineness == Fineness.FINE ? OpeningOrder.of(one) : one.stock();
+            var stocks = fineness == Resolution.FINE ? OpeningOrder.of(one) : one.stock();
             var items = Items.of(problem, stocks, fineness, stop);
             if (items.isEmpty()) continue;
             var fields = stocks.stream()
-                    .map(stock -> new Field(problem, stock, fineness))
+                    .map(stock -> new Container(problem, stock, fineness))
                     .toList();
-            if (fineness == Fineness.FINE) ready(fields, items);
+            if (fineness == Resolution.FINE) ready(fields, items);
             kinds.add(new Kind(material, fields, items));
         }
         return kinds;
     }
 
     /** What must not be lain on is made on all cores for as many stocks as will be opened; for the others when they are. */
-    private static void ready(List<Field> fields, List<Item> items) {
+    private static void ready(List<Container> fields, List<Item> items) {
         var grades = items.stream().map(item -> item.piece().grade()).distinct().toList();
         var area = items.stream().mapToDouble(item -> item.plain().area).sum();
         var open = 0;
@@ -85,6 +91,6 @@ public final class FirstPlan {
     /** The same without the judge's word, for reckoning with hundreds of them. */
     public static List<Placement> unchecked(CutProblem problem, long seed) {
         StopSignal never = () -> false;
-        return List.copyOf(quick(problem, kinds(problem, Fineness.COARSE, never), seed, never));
+        return List.copyOf(quick(problem, kinds(problem, Resolution.COARSE, never), seed, never));
     }
 }

@@ -5,6 +5,9 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import welumen.cut.Placement;
 import welumen.cut.StopSignal;
+import welumen.cut.nest.separation.Container;
+import welumen.cut.nest.separation.Item;
+import welumen.cut.nest.separation.Layout;
 
 /**
  * The fewest hides: what is left over is put among the rest, then a hide is closed and its pieces are put among those on the
@@ -18,14 +21,14 @@ final class HideSearch extends Search {
     /** How long a round is, in items moved. */
     private static final int ROUND = 250;
 
-    private final List<HideHand> hands;
+    private final List<HideStrategy> hands;
     private final HideTrials trials;
 
-    HideSearch(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
+    HideSearch(List<Container> fields, List<Item> items, List<Placement> placements, long seed) {
         super(fields, items, placements, seed);
         trials = new HideTrials(fields, items);
         hands = IntStream.range(0, Workers.COUNT)
-                .mapToObj(worker -> new HideHand(trials, random(worker), worker == 0))
+                .mapToObj(worker -> new HideStrategy(trials, random(worker), worker == 0))
                 .toList();
     }
 

@@ -1,6 +1,8 @@
 package welumen.cut.nest;
 
 import java.util.random.RandomGenerator;
+import welumen.cut.nest.separation.Layout;
+import welumen.cut.nest.separation.Separation;
 
 /**
  * A layout with something in the way of something, and how far it has come.
@@ -8,9 +10,9 @@ import java.util.random.RandomGenerator;
  * @param worth what it would be worth were nothing in the way any more
  * @param prepared how many items were moved before it was chosen
  */
-record HideTrial(Layout layout, HideWorth worth, Separation separation, long prepared) {
+public record HideTrial(Layout layout, HideObjective worth, Separation separation, long prepared) {
     /** One that is just begun. @param idle and returns as {@link Separation} has them */
-    static HideTrial of(Layout layout, HideWorth worth, RandomGenerator random, int idle, int returns) {
+    static HideTrial of(Layout layout, HideObjective worth, RandomGenerator random, int idle, int returns) {
         return new HideTrial(layout, worth, new Separation(layout, random, idle, returns), 0);
     }
 

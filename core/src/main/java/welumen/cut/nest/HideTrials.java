@@ -4,9 +4,14 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
+import welumen.cut.nest.separation.Container;
+import welumen.cut.nest.separation.Item;
+import welumen.cut.nest.separation.Layout;
+import welumen.cut.nest.separation.Likeliest;
+import welumen.cut.nest.separation.Sideways;
 
 /** What can be tried to make a layout on hides better: more of it laid, other hides, less of the emptiest one. */
-final class HideTrials {
+public final class HideTrials {
     private static final int LEAST_IDLE = 8;
     /** For what is moved over. */
     private static final int LEAST_IDLE_OVER = 12;
@@ -21,11 +26,11 @@ final class HideTrials {
     /** So many ways to begin a trial are looked at. */
     private static final int LOOKED_AT = 8;
 
-    private final List<Field> fields;
+    private final List<Container> fields;
     private final List<Item> items;
     private final double[] room;
 
-    HideTrials(List<Field> fields, List<Item> items) {
+    public HideTrials(List<Container> fields, List<Item> items) {
         this.fields = fields;
         this.items = items;
         room = UsedStock.room(fields);
@@ -36,20 +41,20 @@ final class HideTrials {
     }
 
     /** What a layout is worth in which nothing is in the way. */
-    HideWorth worth(Layout layout) {
+    public HideObjective worth(Layout layout) {
         if (layout.items.isEmpty()) return worth(layout, 0, 0);
         var box = EmptiestBox.of(layout);
         return worth(layout, box.share(), used(layout).load(box.on()));
     }
 
-    private HideWorth worth(Layout layout, double box, double load) {
+    private HideObjective worth(Layout layout, double box, double load) {
         var open = IntStream.range(0, fields.size())
                 .filter(on -> layout.isOpen[on])
                 .toArray();
         var cost = IntStream.of(open)
                 .mapToDouble(on -> fields.get(on).stock.cost())
                 .sum();
-        return new HideWorth(items.size() - layout.items.size(), open.length, cost, box, load);
+        return new HideObjective(items.size() - layout.items.size(), open.length, cost, box, load);
     }
 
     boolean isNothingToLay() {
@@ -102,7 +107,7 @@ final class HideTrials {
     }
 
     /** As much on the emptiest hide, or less, in the same box, but two pieces lie where the other lay. */
-    HideTrial sideways(Layout from, RandomGenerator random) {
+    public HideTrial sideways(Layout from, RandomGenerator random) {
         return boxed(from, 0, Sideways::from, random, LEAST_IDLE, 0);
     }
 
@@ -134,7 +139,7 @@ final class HideTrials {
     }
 
     /** A field without pieces is not used, and every other has its whole box again, in which any item may lie. */
-    Layout closedWhereEmpty(Layout layout) {
+    public Layout closedWhereEmpty(Layout layout) {
         Arrays.fill(layout.isOpen, false);
         Arrays.fill(layout.keptOff, Layout.NONE);
         for (var on : layout.field) layout.isOpen[on] = true;

@@ -2,6 +2,7 @@ package welumen.cut.nest;
 
 import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
+import welumen.cut.nest.separation.Layout;
 
 /**
  * A piece of one hide goes over to the others, as a rule in exchange for a smaller one of theirs, so that less lies on it. What

@@ -13,14 +13,17 @@ import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
 import welumen.cut.NestProgress;
 import welumen.cut.Placement;
-import welumen.cut.PlanCheck;
-import welumen.cut.PlanScore;
-import welumen.cut.Repeat;
-import welumen.cut.SheetUses;
-import welumen.cut.Spreading;
-import welumen.cut.Stock;
 import welumen.cut.StopSignal;
-import welumen.cut.Unplaceable;
+import welumen.cut.cloth.Repeat;
+import welumen.cut.firstfit.Spreading;
+import welumen.cut.firstfit.Unplaceable;
+import welumen.cut.judge.PlanCheck;
+import welumen.cut.judge.PlanScore;
+import welumen.cut.judge.SheetUses;
+import welumen.cut.nest.quick.RowsPlan;
+import welumen.cut.nest.separation.Layout;
+import welumen.cut.nest.separation.Resolution;
+import welumen.cut.stock.Stock;
 
 /**
  * Lays pieces out on hides and rolls. The first round spreads them one after the other; every later one has two seeded
@@ -51,7 +54,7 @@ public final class Nester {
     private Nester(CutProblem problem, NestOptions options, StopSignal stop, StopSignal over) {
         this.problem = problem;
         this.judge = new PlanCheck(problem);
-        var kinds = FirstPlan.kinds(problem, Fineness.FINE, over);
+        var kinds = FirstPlan.kinds(problem, Resolution.FINE, over);
         this.best = first(kinds, options, stop, over);
         this.score = PlanScore.of(problem, best);
         this.isCutShort = over.stopRequested();

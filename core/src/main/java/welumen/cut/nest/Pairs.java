@@ -3,21 +3,21 @@ package welumen.cut.nest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import welumen.cut.ByHand;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
-import welumen.cut.MirroredPlaces;
 import welumen.cut.Placement;
-import welumen.cut.PlanScore;
-import welumen.cut.SheetUses;
-import welumen.cut.Stock;
+import welumen.cut.firstfit.ByHand;
+import welumen.cut.judge.MirroredPlaces;
+import welumen.cut.judge.PlanScore;
+import welumen.cut.judge.SheetUses;
+import welumen.cut.stock.Stock;
 import welumen.measure.Parsed.Understood;
 
 /**
  * Left and right from mirrored places of one hide, so that they match: once a plan stands, one of each pair is moved to where
  * the other has its mirror image about the backbone, where that is free and makes the plan no worse.
  */
-final class Pairs {
+public final class Pairs {
     /** A pair is of one shape and its mirror image. */
     private static final double SAME_AREA = 0.005;
 

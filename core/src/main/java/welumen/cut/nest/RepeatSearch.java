@@ -8,8 +8,13 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.random.RandomGenerator;
 import org.jspecify.annotations.Nullable;
 import welumen.cut.Placement;
-import welumen.cut.Repeat;
 import welumen.cut.StopSignal;
+import welumen.cut.cloth.Repeat;
+import welumen.cut.nest.quick.OneByOne;
+import welumen.cut.nest.quick.RepeatPlan;
+import welumen.cut.nest.separation.Container;
+import welumen.cut.nest.separation.Item;
+import welumen.cut.nest.separation.Layout;
 
 /**
  * The shortest length of rolls whose pattern repeats, where pieces cannot slide: the order in which they are laid is changed a
@@ -24,19 +29,19 @@ final class RepeatSearch extends Search {
 
     private List<Integer> order;
 
-    RepeatSearch(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
+    RepeatSearch(List<Container> fields, List<Item> items, List<Placement> placements, long seed) {
         super(fields, items, placements, seed);
         order = OneByOne.inOrder(items);
     }
 
     private record Offer(List<Integer> order, Layout layout) {}
 
-    static boolean isFor(List<Field> fields) {
+    static boolean isFor(List<Container> fields) {
         return fields.stream().anyMatch(field -> Repeat.isIn(field.stock));
     }
 
     /** The first plan, the largest first. */
-    static List<Placement> first(List<Field> fields, List<Item> items, StopSignal stop) {
+    static List<Placement> first(List<Container> fields, List<Item> items, StopSignal stop) {
         return RepeatPlan.of(fields, items, OneByOne.inOrder(items), stop);
     }
 

@@ -8,6 +8,9 @@ import java.util.Optional;
 import java.util.random.RandomGenerator;
 import org.jspecify.annotations.Nullable;
 import welumen.cut.StopSignal;
+import welumen.cut.nest.separation.Item;
+import welumen.cut.nest.separation.Layout;
+import welumen.cut.nest.separation.Separation;
 
 /**
  * Pieces that a plan left over are put among those that lie, on the whole length of the roll, and what then overlaps is separated:

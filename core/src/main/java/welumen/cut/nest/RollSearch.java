@@ -5,6 +5,9 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import welumen.cut.Placement;
 import welumen.cut.StopSignal;
+import welumen.cut.nest.separation.Container;
+import welumen.cut.nest.separation.Item;
+import welumen.cut.nest.separation.Layout;
 
 /**
  * First all pieces on one roll, then its shortest length. What is left over is put among the rest by one worker, while the other
@@ -21,17 +24,17 @@ final class RollSearch extends Search {
     /** So much of its work the first worker gives to what finds no place. */
     private static final int SELDOM = 5;
 
-    private final List<RollHand> hands;
+    private final List<StripShrinking> hands;
     private final RollInsertion insertion;
     private int attempts;
     /** The first worker's bite as it was when the last round ended, so that the second never asks while it changes. */
-    private double nearBite = RollHand.FIRST_BITE;
+    private double nearBite = StripShrinking.FIRST_BITE;
 
-    RollSearch(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
+    RollSearch(List<Container> fields, List<Item> items, List<Placement> placements, long seed) {
         super(fields, items, placements, seed);
         best.isOpen[0] = true; // also where nothing lies on it yet, and what was left over is tried there
         hands = IntStream.range(0, Workers.COUNT)
-                .mapToObj(worker -> new RollHand(random(worker), worker > 0))
+                .mapToObj(worker -> new StripShrinking(random(worker), worker > 0))
                 .toList();
         insertion = new RollInsertion(items, random(0));
     }

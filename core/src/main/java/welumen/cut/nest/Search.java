@@ -8,19 +8,22 @@ import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
 import welumen.cut.CutPiece;
 import welumen.cut.Placement;
-import welumen.cut.Stock;
 import welumen.cut.StopSignal;
+import welumen.cut.nest.separation.Container;
+import welumen.cut.nest.separation.Item;
+import welumen.cut.nest.separation.Layout;
+import welumen.cut.stock.Stock;
 
 /** The search for one material: the best layout so far, and what each worker tries next from it. */
-abstract sealed class Search permits RollSearch, RepeatSearch, HideSearch {
-    final List<Field> fields;
+public abstract sealed class Search permits RollSearch, RepeatSearch, HideSearch {
+    final List<Container> fields;
     final List<Item> items;
     /** Of the items that lie somewhere. */
     Layout best;
 
     private final List<RandomGenerator> random;
 
-    Search(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
+    Search(List<Container> fields, List<Item> items, List<Placement> placements, long seed) {
         this.fields = fields;
         this.items = items;
         this.random = IntStream.range(0, Workers.COUNT)
@@ -29,7 +32,7 @@ abstract sealed class Search permits RollSearch, RepeatSearch, HideSearch {
         this.best = laid(placements);
     }
 
-    static Search of(List<Field> fields, List<Item> items, List<Placement> placements, long seed) {
+    static Search of(List<Container> fields, List<Item> items, List<Placement> placements, long seed) {
         if (RepeatSearch.isFor(fields)) return new RepeatSearch(fields, items, placements, seed);
         return fields.size() == 1 && fields.getFirst().stock instanceof Stock.Roll
                 ? new RollSearch(fields, items, placements, seed)
@@ -102,7 +105,7 @@ abstract sealed class Search permits RollSearch, RepeatSearch, HideSearch {
     }
 
     /** Puts an item anywhere on an open field on which it may lie. */
-    static void scatter(Layout layout, int item, RandomGenerator chance) {
+    public static void scatter(Layout layout, int item, RandomGenerator chance) {
         var open = layout.fieldsFor(item);
         if (open.length == 0) return;
         var on = open[chance.nextInt(open.length)];

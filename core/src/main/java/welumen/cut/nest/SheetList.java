@@ -7,12 +7,12 @@ import java.util.TreeMap;
 import java.util.stream.IntStream;
 import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
-import welumen.cut.FromPattern;
 import welumen.cut.NestOptions;
 import welumen.cut.Placement;
-import welumen.cut.Stock;
-import welumen.cut.Stretch;
-import welumen.pattern.Piece;
+import welumen.cut.pieces.FromPattern;
+import welumen.cut.stock.Stock;
+import welumen.cut.stock.Stretch;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Outline;
 import welumen.shape.Shape;
 

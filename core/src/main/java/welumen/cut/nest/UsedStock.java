@@ -3,6 +3,8 @@ package welumen.cut.nest;
 import java.util.List;
 import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
+import welumen.cut.nest.separation.Container;
+import welumen.cut.nest.separation.Layout;
 import welumen.shape.Planar;
 
 /** Which stocks a layout uses, and which of them could go, by area alone. Stocks are numbered as their fields are. */
@@ -16,7 +18,7 @@ final class UsedStock {
     /** Of its room. */
     private static final double LIGHT = 0.08;
 
-    private final List<Field> fields;
+    private final List<Container> fields;
     private final double[] room;
     /** What lies on each. */
     private final double[] load;
@@ -26,7 +28,7 @@ final class UsedStock {
     private final int[] closable;
 
     /** @param room of each, as {@link #room} has it */
-    UsedStock(List<Field> fields, double[] room, Layout layout) {
+    UsedStock(List<Container> fields, double[] room, Layout layout) {
         this.fields = fields;
         this.room = room;
         load = new double[room.length];
@@ -44,7 +46,7 @@ final class UsedStock {
     }
 
     /** How much can be cut of each, in mm². */
-    static double[] room(List<Field> fields) {
+    static double[] room(List<Container> fields) {
         return fields.stream()
                 .mapToDouble(field -> Planar.areaLeft(field.stock.shape()))
                 .toArray();

@@ -3,13 +3,13 @@ package welumen.cut.table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import welumen.cut.ByHand;
 import welumen.cut.CutLog;
 import welumen.cut.CutPiece;
 import welumen.cut.CuttingTable;
 import welumen.cut.CuttingTable.Laid;
-import welumen.cut.FromPattern;
-import welumen.cut.RoughCut;
+import welumen.cut.firstfit.ByHand;
+import welumen.cut.pieces.FromPattern;
+import welumen.cut.pieces.RoughCut;
 import welumen.pattern.Patterns;
 
 /**

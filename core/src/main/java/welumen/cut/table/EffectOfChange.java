@@ -10,14 +10,14 @@ import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable.Laid;
-import welumen.cut.FromPattern;
 import welumen.cut.NestOptions;
 import welumen.cut.Placement;
-import welumen.cut.PlanScore;
-import welumen.cut.Stock;
 import welumen.cut.StopSignal;
-import welumen.cut.StripesUp;
+import welumen.cut.cloth.StripesUp;
+import welumen.cut.judge.PlanScore;
 import welumen.cut.nest.Nester;
+import welumen.cut.pieces.FromPattern;
+import welumen.cut.stock.Stock;
 import welumen.pattern.Patterns;
 
 /**

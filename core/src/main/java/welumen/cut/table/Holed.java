@@ -6,10 +6,10 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import welumen.cut.CutLog;
 import welumen.cut.CuttingTable.Laid;
-import welumen.cut.Lies;
 import welumen.cut.Placement;
-import welumen.cut.Stock;
 import welumen.cut.hide.Flaws;
+import welumen.cut.judge.Lies;
+import welumen.cut.stock.Stock;
 
 /** Stocks that are still cut from, with a hole where a copy that was spoilt was cut out, once that copy leaves the plan. */
 record Holed(List<Stock> stocks) {

@@ -8,8 +8,8 @@ import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
-import welumen.cut.Stock;
-import welumen.shape.Frame;
+import welumen.cut.stock.Stock;
+import welumen.shape.Axes;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
 import welumen.shape.Point;
@@ -40,7 +40,7 @@ public record LargestRectangle(Outline outline, double longMm, double wideMm) {
         for (var way = 0; way < WAYS; way++) {
             var found = upright(
                     inside,
-                    new Frame(new Point(0, 0), 180.0 / WAYS * way),
+                    new Axes(new Point(0, 0), 180.0 / WAYS * way),
                     corners,
                     new Least(cells(leastLongMm), cells(leastWideMm)));
             if (found.isPresent()
@@ -79,7 +79,7 @@ public record LargestRectangle(Outline outline, double longMm, double wideMm) {
     }
 
     private static Optional<LargestRectangle> upright(
-            IndexedPointInAreaLocator inside, Frame frame, List<Point> corners, Least least) {
+            IndexedPointInAreaLocator inside, Axes frame, List<Point> corners, Least least) {
         var box = frame.box(corners);
         var across = (int) (box.width() / GRID_MM) + 1;
         var up = (int) (box.height() / GRID_MM) + 1;

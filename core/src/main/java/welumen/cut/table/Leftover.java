@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import welumen.cut.CutLog;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 
 /**
  * What was left over of a cut and is still there: an offcut of a hide, or the rest of a roll.

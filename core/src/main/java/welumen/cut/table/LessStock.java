@@ -9,9 +9,9 @@ import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
-import welumen.cut.Stock;
 import welumen.cut.StopSignal;
 import welumen.cut.nest.Nester;
+import welumen.cut.stock.Stock;
 
 /** Whether less of the stock of a material is enough for all that is cut of it. */
 final class LessStock {

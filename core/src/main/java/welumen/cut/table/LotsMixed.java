@@ -5,7 +5,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import welumen.cut.CutPiece;
 import welumen.cut.CuttingTable.Laid;
-import welumen.cut.Lies;
+import welumen.cut.judge.Lies;
 
 /**
  * A material whose pieces come from more than one dye lot.

@@ -9,10 +9,10 @@ import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 import welumen.cut.CuttingTable.Laid;
-import welumen.cut.Lies;
-import welumen.cut.Stock;
-import welumen.cut.Stretch;
-import welumen.cut.StretchCourse;
+import welumen.cut.cloth.StretchCourse;
+import welumen.cut.judge.Lies;
+import welumen.cut.stock.Stock;
+import welumen.cut.stock.Stretch;
 import welumen.shape.Planar;
 import welumen.shape.Shape;
 

@@ -5,8 +5,8 @@ import java.util.List;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
 import welumen.cut.Placement;
-import welumen.cut.Stock;
 import welumen.cut.nest.Nester;
+import welumen.cut.stock.Stock;
 
 /** Small pieces are tried on offcuts before a hide is opened for them: they are paid for already. */
 public final class OffcutsFirst {

@@ -8,8 +8,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import welumen.cut.CutProblem;
 import welumen.cut.Placement;
-import welumen.cut.PlanScore;
 import welumen.cut.StopSignal;
+import welumen.cut.judge.PlanScore;
 
 /**
  * Nothing that is seen together comes from two dye lots: where there are several of a material, its pieces are laid on one of

@@ -3,7 +3,7 @@ package welumen.cut.table;
 import java.util.ArrayList;
 import java.util.List;
 import welumen.cut.CuttingTable.Laid;
-import welumen.cut.PlanScore;
+import welumen.cut.judge.PlanScore;
 
 /** Two plans of the same pieces held against each other, what counts most first. */
 public record PlanCompared(Laid one, Laid other) {

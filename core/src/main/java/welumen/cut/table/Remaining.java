@@ -11,9 +11,9 @@ import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.Placement;
-import welumen.cut.SheetUses;
-import welumen.cut.Stock;
-import welumen.cut.StripesUp;
+import welumen.cut.cloth.StripesUp;
+import welumen.cut.judge.SheetUses;
+import welumen.cut.stock.Stock;
 
 /**
  * What is still to be laid out once cutting has begun: what was cut lies where it lay, on stock that nothing is laid on any

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import welumen.cut.CutProblem;
-import welumen.cut.Stock;
 import welumen.cut.StopSignal;
+import welumen.cut.stock.Stock;
 
 /** What is left of a roll is used up before another is begun, where all of its material can be cut from it. */
 public final class RestsFirst {

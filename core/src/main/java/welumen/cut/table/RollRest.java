@@ -4,8 +4,8 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import welumen.cut.CutPlan.SheetUse;
 import welumen.cut.CuttingTable.Laid;
-import welumen.cut.Stock;
 import welumen.cut.hide.Flaws;
+import welumen.cut.stock.Stock;
 import welumen.shape.Pose;
 
 /** What is left of a roll when the used length is cut off: a roll of its own, that begins where its pattern does. */

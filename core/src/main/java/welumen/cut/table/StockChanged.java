@@ -6,9 +6,9 @@ import java.util.stream.Stream;
 import welumen.cut.CutLog;
 import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable.Laid;
-import welumen.cut.PlanCheck;
-import welumen.cut.PlanFault;
-import welumen.cut.Stock;
+import welumen.cut.judge.PlanCheck;
+import welumen.cut.judge.PlanFault;
+import welumen.cut.stock.Stock;
 import welumen.measure.Lengths;
 
 /** Stock that is otherwise than a plan reckons with: a roll that came narrower than it was ordered, a flaw that was found since. */

@@ -5,8 +5,8 @@ import welumen.cut.CutLog;
 import welumen.cut.CutPiece;
 import welumen.cut.CuttingTable;
 import welumen.cut.CuttingTable.Laid;
-import welumen.cut.Lies;
 import welumen.cut.Placement;
+import welumen.cut.judge.Lies;
 
 /**
  * A piece that was cut and is drawn otherwise now, or not at all: what a change has wasted.

@@ -4,8 +4,8 @@ import java.util.List;
 import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutLog;
 import welumen.cut.CuttingTable.Laid;
-import welumen.cut.Lies;
-import welumen.cut.Stock;
+import welumen.cut.judge.Lies;
+import welumen.cut.stock.Stock;
 import welumen.shape.Planar;
 
 /**

@@ -9,10 +9,6 @@ import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeEdit;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Inside;
 import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.PieceDropped;
@@ -20,9 +16,13 @@ import welumen.pattern.PatternChange.PieceMadeOf;
 import welumen.pattern.PatternChange.PieceMadeOf.Parent;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Side;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeEdit;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Inside;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
 import welumen.shape.Point;
@@ -155,7 +155,7 @@ public final class Divided {
         for (var i = from; i < to; i++) edges.add(both.edges().get(i % count));
         var start = both.edges().get(to % count).line().getFirst();
         edges.add(new Edge(CUT, List.of(start), EdgeFinish.SEWN, EdgeFinish.SEWN.allowanceMm()));
-        var bare = both.with(Inside.NOTHING.with(both.inside().relief()))
+        var bare = both.with(Inside.NOTHING.with(both.inside().surface()))
                 .withEdges(edges)
                 .named(both.name() + " " + (number + 1));
         return bare.with(within(both.inside(), bare.net()));
@@ -174,7 +174,7 @@ public final class Divided {
                 inside.keepOuts().stream()
                         .filter(keepOut -> room.contains(Planar.polygon(keepOut.room())))
                         .toList(),
-                inside.relief());
+                inside.surface());
     }
 
     private List<String> names(Piece one, Piece other) {

@@ -13,14 +13,14 @@ import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.measure.Size;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeCurve;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Makeup;
-import welumen.pattern.Pairing;
-import welumen.pattern.Piece;
-import welumen.pattern.SoundOutline;
 import welumen.pattern.draft.Card.Measure;
+import welumen.pattern.outside.SoundOutline;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeCurve;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Makeup;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
 
 /**
  * Draws a piece from one typed line: its name, and what it is like. Lengths as {@link Length} reads them; sewn all round.

@@ -11,12 +11,6 @@ import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
-import welumen.pattern.EdgeCurve;
-import welumen.pattern.EdgeEdit;
-import welumen.pattern.Face;
-import welumen.pattern.Grain;
-import welumen.pattern.KeepOut;
-import welumen.pattern.Pairing;
 import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.CutFreed;
 import welumen.pattern.PatternChange.CutHeld;
@@ -24,11 +18,17 @@ import welumen.pattern.PatternChange.EdgeLeftLong;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.PieceDropped;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
-import welumen.pattern.Piercing;
 import welumen.pattern.ReadyToCut;
 import welumen.pattern.draft.Divided.Line;
-import welumen.shape.Frame;
+import welumen.pattern.piece.EdgeCurve;
+import welumen.pattern.piece.EdgeEdit;
+import welumen.pattern.piece.Face;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.KeepOut;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Piercing;
+import welumen.shape.Axes;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 import welumen.shape.Pose;
@@ -273,7 +273,7 @@ public final class EditText {
                         high -> at(line, at -> {
                             if (!(wide > 0 && high > 0)) return new Refused<>("A room has two sizes, as in 60 x 40.");
                             var turned =
-                                    new Pose(0, 0, Frame.along(piece.run(edge)).degrees(), false);
+                                    new Pose(0, 0, Axes.along(piece.run(edge)).degrees(), false);
                             var shift = at.minus(turned.apply(new Point(wide / 2, high / 2)));
                             return then.apply(turned.at(shift.x(), shift.y()).apply(Outline.rectangle(wide, high)));
                         })));
@@ -284,7 +284,7 @@ public final class EditText {
                 line,
                 "x",
                 x -> with(line, "y", y -> {
-                    return then.apply(Frame.along(piece.run(edge)).out(new Point(x, y)));
+                    return then.apply(Axes.along(piece.run(edge)).out(new Point(x, y)));
                 }));
     }
 

@@ -6,10 +6,10 @@ import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
-import welumen.pattern.Edge;
-import welumen.pattern.Inside;
-import welumen.pattern.Piece;
-import welumen.pattern.Piercing;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.Inside;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Piercing;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 
@@ -87,13 +87,13 @@ public final class Fullness {
                         piercing.made()))
                 .toList();
         return piece.with(new Inside(
-                        List.of(), piercings, List.of(), piece.inside().relief()))
+                        List.of(), piercings, List.of(), piece.inside().surface()))
                 .withEdges(edges)
                 .with(new Inside(
                         holes,
                         piercings,
                         piece.inside().keepOuts(),
-                        piece.inside().relief()));
+                        piece.inside().surface()));
     }
 
     /** Where a place comes to lie: along the edge, out from its middle, the more the nearer to it. */

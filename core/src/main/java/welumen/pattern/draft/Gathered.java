@@ -7,9 +7,9 @@ import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.PatternChange.SeamTakenApart;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Side;
+import welumen.pattern.piece.Piece;
 
 /** A seam whose one edge was made fuller: the difference is wanted from then on, to be eased or gathered in. */
 final class Gathered {

@@ -8,9 +8,6 @@ import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
-import welumen.pattern.Against;
-import welumen.pattern.Edge;
-import welumen.pattern.Inside;
 import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.PieceDropped;
@@ -18,9 +15,12 @@ import welumen.pattern.PatternChange.PieceMadeOf;
 import welumen.pattern.PatternChange.PieceMadeOf.Parent;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Side;
+import welumen.pattern.piece.Against;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.Inside;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Run;
 
 /** One piece of two that were sewn to each other: the second is laid against the first, and the seam is gone. */
@@ -111,7 +111,7 @@ public final class Merged {
                 all(one.holes(), other.holes()),
                 all(one.piercings(), other.piercings()),
                 all(one.keepOuts(), other.keepOuts()),
-                one.relief());
+                one.surface());
     }
 
     private static <T> List<T> all(List<T> one, List<T> other) {

@@ -2,9 +2,9 @@ package welumen.pattern.draft;
 
 import java.util.ArrayList;
 import java.util.List;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeCurve;
-import welumen.pattern.EdgeFinish;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeCurve;
+import welumen.pattern.piece.EdgeFinish;
 import welumen.shape.Bezier;
 import welumen.shape.Point;
 import welumen.trace.Segment;

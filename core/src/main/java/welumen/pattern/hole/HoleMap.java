@@ -3,9 +3,9 @@ package welumen.pattern.hole;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import welumen.pattern.Piece;
-import welumen.pattern.Piercing;
-import welumen.shape.Frame;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Piercing;
+import welumen.shape.Axes;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 
@@ -35,7 +35,7 @@ public record HoleMap(int datum, List<Hole> holes) {
 
     /** @throws IndexOutOfBoundsException if the piece has no such corner */
     public static HoleMap of(Piece piece, int datum) {
-        var frame = Frame.along(piece.run(datum));
+        var frame = Axes.along(piece.run(datum));
         var holes = new ArrayList<Hole>();
         for (var piercing : piece.inside().piercings()) holes.add(hole(piercing, frame));
         for (var hole : piece.holes()) holes.add(hole(hole, frame));
@@ -45,7 +45,7 @@ public record HoleMap(int datum, List<Hole> holes) {
         return new HoleMap(datum, holes);
     }
 
-    private static Hole hole(Piercing piercing, Frame frame) {
+    private static Hole hole(Piercing piercing, Axes frame) {
         return new Hole(
                 piercing.what(),
                 piercing.at(),
@@ -54,7 +54,7 @@ public record HoleMap(int datum, List<Hole> holes) {
                 piercing.kind().word() + ", " + piercing.made().word());
     }
 
-    private static Hole hole(Outline hole, Frame frame) {
+    private static Hole hole(Outline hole, Axes frame) {
         var middle = hole.box().middle();
         var size = Math.max(hole.box().width(), hole.box().height());
         var isRound = Math.abs(hole.area() / (Math.PI * size * size / 4) - 1) < ROUND;

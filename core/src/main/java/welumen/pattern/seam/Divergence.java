@@ -5,9 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.NoSuchElementException;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Match;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Run;
 
 /**

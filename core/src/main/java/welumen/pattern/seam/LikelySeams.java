@@ -8,11 +8,11 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Pairing;
-import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Side;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
 
 /** Which edges are likely sewn to each other: finished alike, about as long, and named after each other. */
 public final class LikelySeams {

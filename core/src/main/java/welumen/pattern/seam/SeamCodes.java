@@ -2,10 +2,10 @@ package welumen.pattern.seam;
 
 import java.util.ArrayList;
 import java.util.List;
-import welumen.pattern.Pairing;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
 import welumen.pattern.Seam;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Point;
 import welumen.shape.Run;
 

@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
-import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Side;
+import welumen.pattern.piece.Piece;
 
 /**
  * Pieces joined by seams, each as often as it is cut: what lies under the machine, and what hinders what, whatever the order.

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
-import welumen.pattern.Piece;
 import welumen.pattern.Seam;
+import welumen.pattern.piece.Piece;
 
 /**
  * In which order seams are sewn so that each is still reachable flat under the machine: small parts go into big ones, straight

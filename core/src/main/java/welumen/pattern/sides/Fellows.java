@@ -6,8 +6,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import welumen.cabin.Cabin;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
-import welumen.strip.OtherSide;
+import welumen.pattern.piece.Piece;
+import welumen.strip.reach.OtherSide;
 
 /** Which piece of the other side is a piece's fellow. */
 public final class Fellows {

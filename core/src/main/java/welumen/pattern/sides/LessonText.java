@@ -11,7 +11,7 @@ import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.Lesson;
-import welumen.pattern.Piece;
+import welumen.pattern.piece.Piece;
 
 /** How what the first side taught is typed: {@code rear edge 6 longer, took 95 min, glue the sill before the tunnel}. */
 public final class LessonText {

@@ -6,9 +6,9 @@ import java.util.function.BiPredicate;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import welumen.measure.Lengths;
-import welumen.pattern.KeepOut;
-import welumen.pattern.Piece;
-import welumen.pattern.Piercing;
+import welumen.pattern.piece.KeepOut;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Piercing;
 import welumen.shape.Outline;
 
 /**

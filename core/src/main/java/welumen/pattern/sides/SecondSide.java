@@ -11,10 +11,10 @@ import welumen.cabin.Side;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
-import welumen.pattern.EdgeEdit;
 import welumen.pattern.Lesson;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
+import welumen.pattern.piece.EdgeEdit;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Point;
 
 /** The second side comes out better than the first, if what the first taught is taken over through the mirror. */

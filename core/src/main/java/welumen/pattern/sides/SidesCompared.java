@@ -7,10 +7,10 @@ import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
-import welumen.pattern.Mirrored;
-import welumen.pattern.Moved;
-import welumen.pattern.Piece;
-import welumen.shape.Frame;
+import welumen.pattern.piece.Mirrored;
+import welumen.pattern.piece.Moved;
+import welumen.pattern.piece.Piece;
+import welumen.shape.Axes;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
 import welumen.shape.Point;
@@ -91,8 +91,8 @@ public record SidesCompared(Piece mirrored, int datum, List<Place> places) {
     }
 
     private static SidesCompared alongEdge(Piece fitted, Piece fellow, int edge) {
-        var onto = Frame.along(fellow.run(edge));
-        var from = Frame.along(fitted.run(like(fitted, fellow.run(edge))));
+        var onto = Axes.along(fellow.run(edge));
+        var from = Axes.along(fitted.run(like(fitted, fellow.run(edge))));
         var turned = new Pose(0, 0, onto.degrees() - from.degrees(), false);
         var shift = onto.origin().minus(turned.apply(from.origin()));
         return compared(Moved.by(fitted, turned.at(shift.x(), shift.y())), fellow, edge);

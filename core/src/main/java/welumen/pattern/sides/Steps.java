@@ -2,9 +2,9 @@ package welumen.pattern.sides;
 
 import java.util.Locale;
 import java.util.regex.Pattern;
-import welumen.pattern.Piece;
-import welumen.pattern.Piercing;
-import welumen.pattern.Piercing.Made;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Piercing;
+import welumen.pattern.piece.Piercing.Made;
 
 /** What a lesson says of the order of the work, as far as it changes how a piece is made. */
 final class Steps {

@@ -5,9 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Piece;
 import welumen.pattern.Seam;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Piece;
 import welumen.pattern.seam.LikelySeams;
 import welumen.pattern.seam.LikelySeams.Open;
 
@@ -56,7 +56,7 @@ public final class StripRuns {
     }
 
     private static double tightestMm(Open edge) {
-        return Bend.tightestMm(edge.piece().run(edge.edge()));
+        return Curvature.tightestMm(edge.piece().run(edge.edge()));
     }
 
     private static String where(Open edge) {

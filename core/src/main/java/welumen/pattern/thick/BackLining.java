@@ -1,8 +1,8 @@
 package welumen.pattern.thick;
 
 import java.util.Optional;
-import welumen.pattern.Follower;
-import welumen.pattern.Piece;
+import welumen.pattern.piece.Follower;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Planar;
 import welumen.shape.Pose;
 import welumen.shape.Shape;

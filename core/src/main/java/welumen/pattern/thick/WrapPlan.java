@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Piece;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Point;
 import welumen.shape.Run;
 

@@ -59,7 +59,7 @@ public final class BestSet {
             if (room < 0 || best.of(goal) <= enough) return best;
             if (patience <= 0) break;
             limits[goal.ordinal()] = best.of(goal) - 1;
-            var answer = Within.better(trees, relaxation, goal, limits, share * room, patience);
+            var answer = LeftToSearch.better(trees, relaxation, goal, limits, share * room, patience);
             patience -= answer.spent();
             if (answer.found().isPresent()) best = answer.found().get();
             if (share == 1 && answer.isSure()) return best;

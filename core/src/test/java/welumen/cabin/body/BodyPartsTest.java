@@ -14,12 +14,12 @@ import welumen.cabin.Part;
 import welumen.cabin.PartId;
 import welumen.cabin.Side;
 import welumen.cabin.Within;
-import welumen.strip.ReachPlanner;
-import welumen.strip.ReachPlanner.Reach;
-import welumen.strip.RefitOrder;
 import welumen.strip.StripChange.StripRuleNoted;
 import welumen.strip.StripLog;
-import welumen.strip.UsualRules;
+import welumen.strip.order.RefitOrder;
+import welumen.strip.reach.ReachPlanner;
+import welumen.strip.reach.ReachPlanner.Reach;
+import welumen.strip.reach.UsualRules;
 
 class BodyPartsTest {
     @ParameterizedTest

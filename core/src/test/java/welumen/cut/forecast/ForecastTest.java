@@ -11,8 +11,8 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import welumen.cut.CutPiece;
-import welumen.cut.PlanCheck;
 import welumen.cut.hide.Population;
+import welumen.cut.judge.PlanCheck;
 import welumen.cut.leather.LeatherClass;
 import welumen.cut.nest.FirstPlan;
 
@@ -20,14 +20,14 @@ class ForecastTest {
     private static final List<CutPiece> PIECES = List.of(
             rectangle("back", 700, 600, 6).graded(2), rectangle("side", 400, 200, 8), rectangle("strip", 90, 60, 4));
 
-    private static Question question(List<CutPiece> pieces) {
-        return new Question(pieces, 3, Population.of(LeatherClass.STANDARD), 310, 180, 1);
+    private static ForecastQuestion question(List<CutPiece> pieces) {
+        return new ForecastQuestion(pieces, 3, Population.of(LeatherClass.STANDARD), 310, 180, 1);
     }
 
     private static Forecast free(Forecast priced) {
         var question = priced.question();
         return new Forecast(
-                new Question(question.pieces(), question.gapMm(), question.population(), 0, 0, question.seed()),
+                new ForecastQuestion(question.pieces(), question.gapMm(), question.population(), 0, 0, question.seed()),
                 priced.needed(),
                 priced.full(),
                 priced.late());

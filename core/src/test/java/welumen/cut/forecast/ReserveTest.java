@@ -13,9 +13,9 @@ import org.junit.jupiter.api.Test;
 import welumen.cut.CutChange.TermsSaid;
 import welumen.cut.CutLog;
 import welumen.cut.CutProblem;
-import welumen.cut.Stock;
 import welumen.cut.leather.LeatherClass;
-import welumen.cut.leather.Terms;
+import welumen.cut.leather.LeatherTerms;
+import welumen.cut.stock.Stock;
 import welumen.shape.Outline;
 import welumen.shape.Shape;
 
@@ -67,8 +67,8 @@ class ReserveTest {
 
     @Test
     void theNewestTermsOfAMaterialHold() {
-        var first = new Terms(LeatherClass.SELECTED, 340, 180, 5, 1e6);
-        var second = new Terms(LeatherClass.ECONOMY, 260, 90, 10, 0.8e6);
+        var first = new LeatherTerms(LeatherClass.SELECTED, 340, 180, 5, 1e6);
+        var second = new LeatherTerms(LeatherClass.ECONOMY, 260, 90, 10, 0.8e6);
         var log = CutLog.EMPTY
                 .after(new TermsSaid("sage", first))
                 .after(new TermsSaid("black", first))
@@ -76,7 +76,8 @@ class ReserveTest {
         assertThat(log.terms()).containsEntry("sage", second).containsEntry("black", first);
         assertThat(second.costOfMore(2)).isEqualTo(610);
         assertThat(second.costOfMore(0)).isZero();
-        assertThat(Terms.usual(4.03e6).reserveMm2()).isCloseTo(0.5e6, within(1e-3));
-        assertThatThrownBy(() -> new Terms(LeatherClass.STANDARD, -1, 0, 0, 0)).hasMessageContaining("below nought");
+        assertThat(LeatherTerms.usual(4.03e6).reserveMm2()).isCloseTo(0.5e6, within(1e-3));
+        assertThatThrownBy(() -> new LeatherTerms(LeatherClass.STANDARD, -1, 0, 0, 0))
+                .hasMessageContaining("below nought");
     }
 }

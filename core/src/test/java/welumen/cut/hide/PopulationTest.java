@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
-import welumen.cut.Stock;
 import welumen.cut.leather.LeatherClass;
+import welumen.cut.stock.Stock;
 
 class PopulationTest {
     private static final Population USUAL = Population.of(LeatherClass.STANDARD);

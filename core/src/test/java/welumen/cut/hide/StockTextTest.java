@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import welumen.cut.Lot;
-import welumen.cut.Stock;
+import welumen.cut.stock.Lot;
+import welumen.cut.stock.Stock;
 
 class StockTextTest {
     private static Stock read(String typed) {

@@ -10,15 +10,15 @@ import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 
 class StripTestTextTest {
-    private static StripTest read(String typed) {
-        return StripTestText.read(typed, "sage hide", "27B") instanceof Understood<StripTest>(var test) ? test : null;
+    private static LeatherTest read(String typed) {
+        return StripTestText.read(typed, "sage hide", "27B") instanceof Understood<LeatherTest>(var test) ? test : null;
     }
 
     @Test
     void aLineIsATest() {
         var test = read("damp, marks 250, along 245, across 240.5, rested 9.5 h, tools darker, finished lighter");
         assertThat(test)
-                .isEqualTo(new StripTest(
+                .isEqualTo(new LeatherTest(
                         "sage hide", "27B", Working.DAMP, 250, 245, 240.5, 9.5, Shade.DARKER, Shade.LIGHTER));
         assertThat(test.shrinksAlong()).isCloseTo(0.02, within(1e-12));
         assertThat(test.shrinksAcross()).isCloseTo(0.038, within(1e-12));
@@ -40,7 +40,7 @@ class StripTestTextTest {
                 "damp, along 196, across 197, rested 900 h|up to 240 hours"
             })
     void whatIsWrongIsSaid(String typed, String why) {
-        assertThat(StripTestText.read(typed, "m", "") instanceof Refused<StripTest>(var said) ? said : "")
+        assertThat(StripTestText.read(typed, "m", "") instanceof Refused<LeatherTest>(var said) ? said : "")
                 .contains(why);
     }
 }

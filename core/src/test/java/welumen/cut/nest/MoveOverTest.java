@@ -14,6 +14,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import welumen.cut.StopSignal;
 import welumen.cut.Turns;
+import welumen.cut.nest.separation.Layout;
+import welumen.cut.nest.separation.Separation;
 
 /** Pieces of the first of two sheets go over to the second. */
 class MoveOverTest {
@@ -81,10 +83,11 @@ class MoveOverTest {
     /** Less of the emptiest hide counts for nothing where another hide is open; a box half as large as much as half the load. */
     @Test
     void hidesComeBeforeWhatLiesOnThem() {
-        var one = new HideWorth(0, 2, 600, 0.4, 0.3);
-        assertThat(one).isLessThan(new HideWorth(0, 3, 500, 0.1, 0.1));
-        assertThat(one).isLessThan(new HideWorth(1, 1, 300, 0.1, 0.1));
-        assertThat(one).isGreaterThan(new HideWorth(0, 2, 600, 0.5, 0.2));
-        assertThat(new HideWorth(0, 2, 600, 0.2, 0.3)).isEqualByComparingTo(new HideWorth(0, 2, 600, 0.4, 0.15));
+        var one = new HideObjective(0, 2, 600, 0.4, 0.3);
+        assertThat(one).isLessThan(new HideObjective(0, 3, 500, 0.1, 0.1));
+        assertThat(one).isLessThan(new HideObjective(1, 1, 300, 0.1, 0.1));
+        assertThat(one).isGreaterThan(new HideObjective(0, 2, 600, 0.5, 0.2));
+        assertThat(new HideObjective(0, 2, 600, 0.2, 0.3))
+                .isEqualByComparingTo(new HideObjective(0, 2, 600, 0.4, 0.15));
     }
 }

@@ -22,11 +22,11 @@ import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
 import welumen.cut.Placement;
-import welumen.cut.PlanCheck;
-import welumen.cut.Stock;
-import welumen.cut.Stretch;
 import welumen.cut.Turns;
-import welumen.cut.Zone;
+import welumen.cut.judge.PlanCheck;
+import welumen.cut.stock.GradeZone;
+import welumen.cut.stock.Stock;
+import welumen.cut.stock.Stretch;
 import welumen.shape.Outline;
 import welumen.shape.OutlineTest;
 import welumen.shape.Point;
@@ -70,7 +70,7 @@ class NesterTest {
         var flawed = hide(
                 "h",
                 new Shape(Outline.rectangle(300, 100), List.of(at(140, 40, Outline.rectangle(20, 20)))),
-                List.of(new Zone(3, at(150, 0, Outline.rectangle(200, 100)))));
+                List.of(new GradeZone(3, at(150, 0, Outline.rectangle(200, 100)))));
         var best = piece("best", new Shape(Outline.rectangle(90, 90)), 2, 1, new Stretch.Any());
         var plan = lay(problem(0, List.of(best), flawed), 3);
         assertThat(plan.placements()).hasSize(1);
@@ -93,8 +93,8 @@ class NesterTest {
 
     @Test
     void saysTheRealReasonWhyAPieceHasNoPlace() {
-        var poorHide =
-                hide("h", new Shape(Outline.rectangle(300, 300)), List.of(new Zone(4, Outline.rectangle(300, 300))));
+        var poorHide = hide(
+                "h", new Shape(Outline.rectangle(300, 300)), List.of(new GradeZone(4, Outline.rectangle(300, 300))));
         var fussy = piece("fussy", new Shape(Outline.rectangle(50, 50)), 1, 1, new Stretch.Any());
         var huge = rectangle("huge", 400, 50, 1);
         var other = new CutPiece(

@@ -18,11 +18,11 @@ import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
 import welumen.cut.Placement;
-import welumen.cut.PlanCheck;
-import welumen.cut.Stock;
-import welumen.cut.Stretch;
 import welumen.cut.Turns;
-import welumen.cut.Zone;
+import welumen.cut.judge.PlanCheck;
+import welumen.cut.stock.GradeZone;
+import welumen.cut.stock.Stock;
+import welumen.cut.stock.Stretch;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 import welumen.shape.Pose;
@@ -111,7 +111,7 @@ class SearchTest {
         var ground = hide(
                 "h",
                 new Shape(Outline.rectangle(700, 500), List.of(at(300, 200, Outline.rectangle(60, 60)))),
-                List.of(new Zone(3, at(500, 0, Outline.rectangle(200, 500)))));
+                List.of(new GradeZone(3, at(500, 0, Outline.rectangle(200, 500)))));
         var pinned = new Placement("pin", 1, "h", new Pose(20, 20, 0, false));
         var good = piece("good", triangle(150, 120), 6, 1, new Stretch.Any());
         var poor = piece("poor", new Shape(Outline.rectangle(120, 80)), 3, 4, new Stretch.Any());

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import welumen.pattern.Pairing;
 import welumen.pattern.Pieces;
+import welumen.pattern.piece.Pairing;
 
 class SheetListTest {
     @Test

@@ -9,8 +9,12 @@ import java.util.function.IntUnaryOperator;
 import org.junit.jupiter.api.Test;
 import welumen.cut.Cases;
 import welumen.cut.CutProblem;
-import welumen.cut.Stock;
-import welumen.cut.Stretch;
+import welumen.cut.nest.separation.Container;
+import welumen.cut.nest.separation.Items;
+import welumen.cut.nest.separation.Layout;
+import welumen.cut.nest.separation.Resolution;
+import welumen.cut.stock.Stock;
+import welumen.cut.stock.Stretch;
 import welumen.shape.Outline;
 import welumen.shape.Shape;
 
@@ -25,9 +29,9 @@ class UsedStockTest {
     private static Layout laid(int pieces, IntUnaryOperator on, Stock... stock) {
         var problem = new CutProblem(0, List.of(Cases.rectangle("p", 100, 100, pieces)), List.of(stock), List.of());
         var fields = problem.stock().stream()
-                .map(one -> new Field(problem, one, Fineness.FINE))
+                .map(one -> new Container(problem, one, Resolution.FINE))
                 .toList();
-        var layout = new Layout(Items.of(problem, problem.stock(), Fineness.FINE), fields);
+        var layout = new Layout(Items.of(problem, problem.stock(), Resolution.FINE), fields);
         var count = new int[stock.length];
         for (var i = 0; i < pieces; i++) {
             var field = on.applyAsInt(i);

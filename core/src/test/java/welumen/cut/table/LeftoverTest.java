@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import welumen.cut.Cases;
 import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutLog;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.cut.table.Leftover.Cuts;
 
 class LeftoverTest {

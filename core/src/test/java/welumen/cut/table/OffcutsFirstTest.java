@@ -7,11 +7,11 @@ import static welumen.cut.Cases.sheet;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import welumen.cut.CutProblem;
-import welumen.cut.Lot;
 import welumen.cut.Placement;
-import welumen.cut.PlanCheck;
-import welumen.cut.Stock;
-import welumen.cut.Stretch;
+import welumen.cut.judge.PlanCheck;
+import welumen.cut.stock.Lot;
+import welumen.cut.stock.Stock;
+import welumen.cut.stock.Stretch;
 import welumen.shape.Outline;
 import welumen.shape.Shape;
 

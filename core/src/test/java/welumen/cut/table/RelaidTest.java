@@ -15,9 +15,9 @@ import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.NestOptions;
 import welumen.cut.Placement;
-import welumen.cut.PlanCheck;
-import welumen.cut.Stock;
+import welumen.cut.judge.PlanCheck;
 import welumen.cut.nest.Nester;
+import welumen.cut.stock.Stock;
 import welumen.shape.Pose;
 
 class RelaidTest {

@@ -16,9 +16,9 @@ import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.NestOptions;
-import welumen.cut.PlanCheck;
-import welumen.cut.Stock;
+import welumen.cut.judge.PlanCheck;
 import welumen.cut.nest.Nester;
+import welumen.cut.stock.Stock;
 
 /** Sheet after sheet is cut, now and then a piece is spoilt, and the rest is laid anew: nothing gets lost, nothing is cut twice. */
 class RemainingPropertyTest {

@@ -7,7 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import welumen.cut.CutProblem;
 import welumen.cut.Placement;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.shape.Pose;
 
 class RestsFirstTest {

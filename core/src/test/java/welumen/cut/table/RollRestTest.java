@@ -10,10 +10,10 @@ import welumen.cut.CutChange.SheetCut;
 import welumen.cut.CutLog;
 import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable.Laid;
-import welumen.cut.Lot;
 import welumen.cut.NestOptions;
-import welumen.cut.Stock;
 import welumen.cut.nest.Nester;
+import welumen.cut.stock.Lot;
+import welumen.cut.stock.Stock;
 import welumen.shape.Outline;
 import welumen.shape.Planar;
 

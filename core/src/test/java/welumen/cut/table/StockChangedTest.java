@@ -12,8 +12,8 @@ import welumen.cut.CutLog;
 import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.NestOptions;
-import welumen.cut.Stock;
 import welumen.cut.nest.Nester;
+import welumen.cut.stock.Stock;
 import welumen.shape.Outline;
 
 class StockChangedTest {

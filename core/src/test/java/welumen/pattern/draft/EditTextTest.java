@@ -9,19 +9,19 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import welumen.measure.Parsed.Refused;
-import welumen.pattern.Face;
-import welumen.pattern.Grain;
-import welumen.pattern.Pairing;
 import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.TrialNoted;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
 import welumen.pattern.Pieces;
-import welumen.pattern.Piercing;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Side;
 import welumen.pattern.SeamWalk;
 import welumen.pattern.Trial;
+import welumen.pattern.piece.Face;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Piercing;
 import welumen.shape.Point;
 
 class EditTextTest {

@@ -7,9 +7,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import welumen.measure.Parsed.Refused;
-import welumen.pattern.EdgeCurve;
 import welumen.pattern.Pieces;
 import welumen.pattern.draft.Fullness.Reach;
+import welumen.pattern.piece.EdgeCurve;
 
 class FullnessTest {
     @ParameterizedTest

@@ -8,6 +8,9 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import welumen.pattern.surface.Crown;
+import welumen.pattern.surface.Diamonds;
+import welumen.pattern.surface.Flutes;
 
 class ReliefTest {
     /** Against the sum of 100,000 chords; half a circle over 40 is 20 π, and a flat one is its chord. */

@@ -5,14 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Pairing;
 import welumen.pattern.PatternChange;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
 import welumen.pattern.Pieces;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Side;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
 
 /** A piece that is drawn once and cut twice is sewn twice. */
 class CopiesTest {

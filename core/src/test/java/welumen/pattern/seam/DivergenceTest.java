@@ -6,17 +6,16 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Notches;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
 import welumen.pattern.Pieces;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Match;
 import welumen.pattern.Seam.Side;
 import welumen.pattern.SeamWalk;
 import welumen.pattern.Stitching;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Point;
 
 class DivergenceTest {

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import welumen.pattern.Pairing;
 import welumen.pattern.Patterns;
 import welumen.pattern.Pieces;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Side;
+import welumen.pattern.piece.Pairing;
 import welumen.shape.Point;
 
 class SeamCodesTest {

@@ -11,19 +11,19 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import welumen.cabin.PartId;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Grain;
-import welumen.pattern.Pairing;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.PatternChange.SeamTakenApart;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 import welumen.pattern.Seam.Side;
 import welumen.pattern.Stitching;
-import welumen.pattern.Under;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Under;
 import welumen.shape.Point;
 
 class SewingOrderTest {

@@ -9,13 +9,13 @@ import welumen.cabin.PartId;
 import welumen.cabin.Side;
 import welumen.cabin.body.Body;
 import welumen.cabin.body.BodyParts;
-import welumen.pattern.Edge;
-import welumen.pattern.Grain;
-import welumen.pattern.Pairing;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
 import welumen.pattern.Pieces;
-import welumen.pattern.Under;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Under;
 
 class FellowsTest {
     private static Piece of(String part, String name) {

@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import welumen.cabin.PartId;
-import welumen.pattern.Inside;
-import welumen.pattern.KeepOut;
-import welumen.pattern.Mirrored;
-import welumen.pattern.Piece;
-import welumen.pattern.Piercing;
 import welumen.pattern.draft.DraftText;
+import welumen.pattern.piece.Inside;
+import welumen.pattern.piece.KeepOut;
+import welumen.pattern.piece.Mirrored;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Piercing;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 
@@ -24,7 +24,7 @@ class OneSideOnlyTest {
 
     private static Piece with(List<Piercing> piercings, List<KeepOut> keepOuts) {
         return PLAIN.with(
-                new Inside(List.of(), piercings, keepOuts, PLAIN.inside().relief()));
+                new Inside(List.of(), piercings, keepOuts, PLAIN.inside().surface()));
     }
 
     private static Piece onTheOther(Piece piece) {

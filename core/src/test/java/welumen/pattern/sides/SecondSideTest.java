@@ -13,17 +13,17 @@ import welumen.cabin.PartId;
 import welumen.cabin.Side;
 import welumen.cabin.body.Body;
 import welumen.cabin.body.BodyParts;
-import welumen.pattern.EdgeEdit;
 import welumen.pattern.Lesson;
-import welumen.pattern.Mirrored;
 import welumen.pattern.PatternChange.LessonLearnt;
 import welumen.pattern.PatternChange.LessonTaken;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
-import welumen.pattern.Piercing;
-import welumen.pattern.Piercing.Kind;
-import welumen.pattern.Piercing.Made;
 import welumen.pattern.draft.DraftText;
+import welumen.pattern.piece.EdgeEdit;
+import welumen.pattern.piece.Mirrored;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Piercing;
+import welumen.pattern.piece.Piercing.Kind;
+import welumen.pattern.piece.Piercing.Made;
 import welumen.shape.Point;
 
 class SecondSideTest {

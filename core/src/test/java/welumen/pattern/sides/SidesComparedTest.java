@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
-import welumen.pattern.EdgeEdit;
-import welumen.pattern.Mirrored;
-import welumen.pattern.Moved;
-import welumen.pattern.Piece;
 import welumen.pattern.Pieces;
 import welumen.pattern.SideStation;
+import welumen.pattern.piece.EdgeEdit;
+import welumen.pattern.piece.Mirrored;
+import welumen.pattern.piece.Moved;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Point;
 import welumen.shape.Pose;
 

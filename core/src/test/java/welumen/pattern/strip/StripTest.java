@@ -8,13 +8,13 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import welumen.cabin.PartId;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Grain;
-import welumen.pattern.Pairing;
-import welumen.pattern.Piece;
 import welumen.pattern.Seam;
-import welumen.pattern.Under;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Under;
 import welumen.shape.Point;
 
 class StripTest {
@@ -105,9 +105,11 @@ class StripTest {
             line.add(new Point(80 * Math.cos(angle), 80 * Math.sin(angle)));
         }
         line.add(new Point(80, -200));
-        assertThat(Bend.tightestMm(line)).isCloseTo(80, within(0.5));
-        assertThat(Bend.tightestMm(List.of(new Point(0, 0), new Point(500, 0)))).isInfinite();
-        assertThat(Bend.tightestMm(List.of(new Point(0, 0), new Point(10, 0)))).isInfinite();
+        assertThat(Curvature.tightestMm(line)).isCloseTo(80, within(0.5));
+        assertThat(Curvature.tightestMm(List.of(new Point(0, 0), new Point(500, 0))))
+                .isInfinite();
+        assertThat(Curvature.tightestMm(List.of(new Point(0, 0), new Point(10, 0))))
+                .isInfinite();
         // 46 wide where it is turned, which goes round 69; 36 wide lapped, round 54
         var bent = List.of(new StripRuns.Run("a", 400, 60), new StripRuns.Run("b", 400, 80));
         assertThat(Binding.TURNED.bent(bent, 10, 8)).containsExactly(bent.getFirst());

@@ -6,13 +6,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import welumen.pattern.EdgeCurve;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Piece;
 import welumen.pattern.Pieces;
 import welumen.pattern.layer.Bend;
 import welumen.pattern.layer.BendText;
 import welumen.pattern.layer.BuildUp;
+import welumen.pattern.piece.EdgeCurve;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Planar;
 import welumen.shape.Point;
 import welumen.shape.Pose;

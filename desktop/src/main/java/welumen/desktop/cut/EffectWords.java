@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import welumen.cut.CutPiece;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.cut.table.EffectOfChange;
 import welumen.cut.table.Wasted;
 import welumen.desktop.look.Words;

@@ -13,9 +13,9 @@ import welumen.cut.CutChange.TermsSaid;
 import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
 import welumen.cut.forecast.Forecast;
-import welumen.cut.forecast.Question;
+import welumen.cut.forecast.ForecastQuestion;
 import welumen.cut.forecast.WhatIf;
-import welumen.cut.leather.Terms;
+import welumen.cut.leather.LeatherTerms;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
@@ -93,8 +93,8 @@ final class ForecastLeaf extends Leaf {
     private void typed() {
         supply().ifPresent(supply -> {
             switch (terms.read()) {
-                case Refused<Terms>(var why) -> answer.setText(why);
-                case Understood<Terms>(var said) -> {
+                case Refused<LeatherTerms>(var why) -> answer.setText(why);
+                case Understood<LeatherTerms>(var said) -> {
                     if (said.equals(supply.terms())) show();
                     else model.make(new AtCut(new TermsSaid(supply.material(), said)));
                 }
@@ -156,7 +156,7 @@ final class ForecastLeaf extends Leaf {
     }
 
     private void begin() {
-        if (terms.read() instanceof Refused<Terms>(var why)) answer.setText(why);
+        if (terms.read() instanceof Refused<LeatherTerms>(var why)) answer.setText(why);
         else supply().ifPresent(this::begin);
     }
 
@@ -164,7 +164,7 @@ final class ForecastLeaf extends Leaf {
         changes = List.of();
         var bought = supply.terms();
         var task = new Forecasting(
-                new Question(
+                new ForecastQuestion(
                         supply.pieces(),
                         CutProblem.USUAL_GAP_MM,
                         supply.population(),

@@ -4,21 +4,21 @@ import java.util.List;
 import java.util.function.Consumer;
 import javafx.concurrent.Task;
 import welumen.cut.forecast.Forecast;
+import welumen.cut.forecast.ForecastQuestion;
 import welumen.cut.forecast.Forecaster;
-import welumen.cut.forecast.Question;
 import welumen.cut.forecast.WhatIf;
 import welumen.desktop.model.Background;
 import welumen.desktop.model.Background.Takes;
 
 /** A forecast off the window's thread, and after it what changes would buy. {@link #finishNow} keeps what is known. */
 final class Forecasting extends Task<List<WhatIf>> {
-    private final Question question;
+    private final ForecastQuestion question;
     private final int deliveries;
     private volatile boolean finishNow;
     private final Consumer<Forecast> progress;
 
     /** @param progress told on a thread of the forecast's */
-    Forecasting(Question question, int deliveries, Consumer<Forecast> progress) {
+    Forecasting(ForecastQuestion question, int deliveries, Consumer<Forecast> progress) {
         this.question = question;
         this.deliveries = deliveries;
         this.progress = progress;

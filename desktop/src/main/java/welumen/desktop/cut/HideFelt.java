@@ -2,8 +2,8 @@ package welumen.desktop.cut;
 
 import java.util.Optional;
 import java.util.function.Consumer;
-import welumen.cut.Stock;
-import welumen.cut.StretchCourse;
+import welumen.cut.cloth.StretchCourse;
+import welumen.cut.stock.Stock;
 import welumen.cut.table.CutCard;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;

@@ -5,13 +5,13 @@ import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
-import welumen.cut.AcrossSeams;
 import welumen.cut.CuttingTable.Laid;
-import welumen.cut.FromPattern;
-import welumen.cut.MirroredPlaces;
-import welumen.cut.Stock;
-import welumen.cut.StripesUp;
-import welumen.cut.TooWide;
+import welumen.cut.cloth.StripesUp;
+import welumen.cut.judge.MirroredPlaces;
+import welumen.cut.pieces.AcrossSeams;
+import welumen.cut.pieces.FromPattern;
+import welumen.cut.pieces.TooWide;
+import welumen.cut.stock.Stock;
 import welumen.cut.table.LotsMixed;
 import welumen.cut.table.StockChanged;
 import welumen.desktop.look.Nodes;
@@ -19,7 +19,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.job.Job;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
+import welumen.pattern.piece.Piece;
 
 /** Hide by hide what lies on it, beside the table: how much of it is used, and the pieces by number. */
 final class HideList extends VBox {

@@ -15,7 +15,7 @@ import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.Placement;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Nodes;

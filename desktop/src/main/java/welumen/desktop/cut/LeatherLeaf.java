@@ -17,14 +17,14 @@ import welumen.cut.CutChange.PieceLeftDry;
 import welumen.cut.CutChange.PieceWorked;
 import welumen.cut.CutChange.StripTested;
 import welumen.cut.CuttingTable.Laid;
-import welumen.cut.FromPattern;
 import welumen.cut.LeatherFacts;
-import welumen.cut.RoughCut;
-import welumen.cut.Stock;
-import welumen.cut.leather.StripTest;
+import welumen.cut.leather.LeatherTest;
 import welumen.cut.leather.StripTestText;
 import welumen.cut.leather.Worked;
 import welumen.cut.leather.Working;
+import welumen.cut.pieces.FromPattern;
+import welumen.cut.pieces.RoughCut;
+import welumen.cut.stock.Stock;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
@@ -37,8 +37,8 @@ import welumen.job.JobChange.AtCut;
 import welumen.measure.Lengths;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
-import welumen.pattern.Grain;
-import welumen.pattern.Piece;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Piece;
 
 /** How the leather behaves: strips that were tested, and the pieces that are worked, cut larger and trimmed once they have rested. */
 final class LeatherLeaf extends Leaf {
@@ -210,7 +210,7 @@ final class LeatherLeaf extends Leaf {
                             Styles.NOTE));
     }
 
-    private static Node told(StripTest test) {
+    private static Node told(LeatherTest test) {
         return Nodes.column(
                 1,
                 Nodes.label(
@@ -253,8 +253,8 @@ final class LeatherLeaf extends Leaf {
     private void test() {
         switch (StripTestText.read(
                 typed.getText(), Objects.toString(material.getValue(), ""), Objects.toString(lot.getValue(), ""))) {
-            case Refused<StripTest>(var why) -> wrong.setText(why);
-            case Understood<StripTest>(var test) -> {
+            case Refused<LeatherTest>(var why) -> wrong.setText(why);
+            case Understood<LeatherTest>(var test) -> {
                 if (model.make(new AtCut(new StripTested(test)))) typed.clear();
             }
         }

@@ -7,13 +7,13 @@ import org.jspecify.annotations.Nullable;
 import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable;
-import welumen.cut.FromPattern;
-import welumen.cut.RoughCut;
-import welumen.cut.Stock;
 import welumen.cut.forecast.AreaCount;
 import welumen.cut.forecast.Reserve;
 import welumen.cut.hide.Population;
-import welumen.cut.leather.Terms;
+import welumen.cut.leather.LeatherTerms;
+import welumen.cut.pieces.FromPattern;
+import welumen.cut.pieces.RoughCut;
+import welumen.cut.stock.Stock;
 import welumen.cut.table.Remaining;
 import welumen.cut.table.Yields;
 import welumen.desktop.model.JobModel;
@@ -48,8 +48,8 @@ record LeatherSupply(JobModel model, String material, List<CutPiece> pieces) {
                 .findFirst();
     }
 
-    Terms terms() {
-        return model.job().cutLog().terms().getOrDefault(material, Terms.usual(CutPiece.area(pieces)));
+    LeatherTerms terms() {
+        return model.job().cutLog().terms().getOrDefault(material, LeatherTerms.usual(CutPiece.area(pieces)));
     }
 
     /** The hides that may come: as the workshop says, else as its class and those that are here have it. */

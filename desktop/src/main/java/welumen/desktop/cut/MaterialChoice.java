@@ -6,7 +6,7 @@ import java.util.Optional;
 import javafx.scene.control.ComboBox;
 import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 
 /** Of which material the stock is shown; out of the way where there is but one. */
 final class MaterialChoice extends ComboBox<String> {

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.desktop.look.Words;
 
 /** A plan in words. */

@@ -2,7 +2,7 @@ package welumen.desktop.cut;
 
 import java.util.List;
 import java.util.Optional;
-import welumen.cut.Stretch;
+import welumen.cut.stock.Stretch;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
 import welumen.measure.Lengths;

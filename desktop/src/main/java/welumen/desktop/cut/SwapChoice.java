@@ -7,7 +7,7 @@ import javafx.scene.control.ComboBox;
 import welumen.cut.CutLog;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.desktop.look.WordCell;
 
 /** Two hides whose pieces change places; forgets its choice once that is told. */

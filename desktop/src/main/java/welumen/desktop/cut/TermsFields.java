@@ -7,7 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import welumen.cut.leather.LeatherClass;
-import welumen.cut.leather.Terms;
+import welumen.cut.leather.LeatherTerms;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.WordCell;
 import welumen.measure.NumberText;
@@ -66,7 +66,7 @@ final class TermsFields {
      * @param learntYield what is reckoned with where nobody says otherwise
      * @param learntMm2 of a hide, likewise
      */
-    void show(Terms terms, double learntYield, double learntMm2) {
+    void show(LeatherTerms terms, double learntYield, double learntMm2) {
         isShowing = true;
         sold.setValue(terms.sold());
         put(price, plain(terms.price()));
@@ -91,7 +91,7 @@ final class TermsFields {
                 .toPlainString();
     }
 
-    Parsed<Terms> read() {
+    Parsed<LeatherTerms> read() {
         if (!days.getText().strip().matches("\\d{1,3}"))
             return new Refused<>("How many working days does a hide take to come? Type a whole number, as 7.");
         return NumberText.read(price.getText(), "")
@@ -99,7 +99,7 @@ final class TermsFields {
                         .flatMap(again -> NumberText.read(reserve.getText(), "m²")
                                 .flatMap(kept -> between(yield, 1, 100, "Of a hide, 1 to 100 % become pieces; as 62.")
                                         .flatMap(used -> between(hide, 2.1, 12, "A hide has 2.1 to 12 m²; as 4.65.")
-                                                .map(mean -> new Terms(
+                                                .map(mean -> new LeatherTerms(
                                                         sold.getValue(),
                                                         costs.doubleValue(),
                                                         again.doubleValue(),

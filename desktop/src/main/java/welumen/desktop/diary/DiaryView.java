@@ -100,8 +100,9 @@ public final class DiaryView extends StagePane {
         var title = Words.capital(task.kind().word()) + " the " + part.name();
         var card =
                 Nodes.column(3, Nodes.label(title, Styles.STRONG), Nodes.label(Words.hours(task.hours()), Styles.NOTE));
-        for (var reason : task.waitsFor())
-            card.getChildren().add(Nodes.label(Words.capital(reason) + ".", Styles.SECOND));
+        for (var wait : task.waitsFor())
+            card.getChildren()
+                    .add(Nodes.label(Words.capital(wait.said(model.job().cabin())) + ".", Styles.SECOND));
         card.getStyleClass().add(Styles.CARD);
         card.setFocusTraversable(true);
         card.setAccessibleText(title);

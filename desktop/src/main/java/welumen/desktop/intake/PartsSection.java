@@ -33,7 +33,7 @@ import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.InCabin;
 import welumen.job.StrikingOff;
 import welumen.job.TakingIn;
-import welumen.strip.RefitLinks;
+import welumen.strip.order.RefitLinks;
 
 /** The car's parts: filled in one step by its body, then put right one by one. The picked part is the one described. */
 final class PartsSection extends Leaf {

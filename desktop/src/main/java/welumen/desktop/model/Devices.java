@@ -1,8 +1,8 @@
 package welumen.desktop.model;
 
 import welumen.evidence.Camera;
-import welumen.strip.LabelCamera;
-import welumen.strip.LabelPrinter;
+import welumen.strip.label.LabelCamera;
+import welumen.strip.label.LabelPrinter;
 import welumen.trace.FloorCamera;
 
 /** The devices at this bench. */

@@ -24,7 +24,7 @@ import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
 import welumen.cabin.PartState;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.intake.Intake;
 import welumen.job.Job;
@@ -237,7 +237,7 @@ public final class JobModel {
     }
 
     /** What fills the middle; changes once, when one has turned to another car, stage or screen. */
-    public ReadOnlyObjectProperty<Place> placeProperty() {
+    public ReadOnlyObjectProperty<Middle> placeProperty() {
         return at.place.getReadOnlyProperty();
     }
 

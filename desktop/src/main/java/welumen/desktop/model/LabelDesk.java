@@ -6,9 +6,9 @@ import java.util.Optional;
 import welumen.files.label.LabelPdf;
 import welumen.files.label.LabelSheet;
 import welumen.journal.StoreException;
-import welumen.strip.LabelCamera;
-import welumen.strip.LabelPrinter;
-import welumen.strip.TrimLabel;
+import welumen.strip.label.LabelCamera;
+import welumen.strip.label.LabelPrinter;
+import welumen.strip.label.TrimLabel;
 
 /** The labels of the open job: what stands on them, printed and photographed. */
 public final class LabelDesk {

@@ -8,8 +8,8 @@ import java.util.function.Function;
 import javafx.application.Platform;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
-import welumen.cut.Stock;
 import welumen.cut.leather.Worked;
+import welumen.cut.stock.Stock;
 import welumen.files.full.CutCardPdf;
 import welumen.files.full.Paper;
 import welumen.files.full.PiecePdf;
@@ -26,7 +26,7 @@ import welumen.files.report.NotePdf;
 import welumen.files.report.RemovedPdf;
 import welumen.journal.StoreException;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
+import welumen.pattern.piece.Piece;
 
 /** Prints the job's papers as PDFs into the workshop's folder. */
 public final class PaperDesk {

@@ -10,7 +10,7 @@ import welumen.cut.CutChange.StockSeen;
 import welumen.cut.CutChange.StockSeen.What;
 import welumen.cut.CutChange.StockSentBack;
 import welumen.cut.CuttingTable.Laid;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtCut;
 import welumen.job.JobChange.Together;

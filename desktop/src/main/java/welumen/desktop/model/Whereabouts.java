@@ -17,7 +17,7 @@ final class Whereabouts {
     final ObjectProperty<WorkStage> stage = new SimpleObjectProperty<>(this, "stage", WorkStage.STRIP);
     final ObjectProperty<PartId> picked = new SimpleObjectProperty<>(this, "picked");
     final ObjectProperty<Screen> screen = new SimpleObjectProperty<>(this, "screen", Screen.STAGE);
-    final ReadOnlyObjectWrapper<Place> place = new ReadOnlyObjectWrapper<>(this, "place");
+    final ReadOnlyObjectWrapper<Middle> place = new ReadOnlyObjectWrapper<>(this, "place");
     private final Standpoints standpoints;
     private boolean turning;
 
@@ -39,7 +39,7 @@ final class Whereabouts {
 
     private void settle() {
         if (!turning)
-            place.set(new Place(screen.get(), stage.get(), opened.get().job()));
+            place.set(new Middle(screen.get(), stage.get(), opened.get().job()));
     }
 
     /**

@@ -18,10 +18,10 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.PieceChoice;
 import welumen.desktop.stage.Reads;
 import welumen.measure.Lengths;
-import welumen.pattern.Piece;
 import welumen.pattern.hole.HoleMap;
 import welumen.pattern.hole.HoleMap.Hole;
 import welumen.pattern.hole.HolesCompared;
+import welumen.pattern.piece.Piece;
 
 /** Every hole of a piece from one datum, and how they lie against those of another: the old part, or the body. */
 final class HolesLeaf extends Leaf {

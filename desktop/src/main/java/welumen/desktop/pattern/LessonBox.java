@@ -18,7 +18,7 @@ import welumen.pattern.Lesson;
 import welumen.pattern.PatternChange.LessonLearnt;
 import welumen.pattern.PatternChange.LessonTaken;
 import welumen.pattern.PatternChange.PieceDrawn;
-import welumen.pattern.Piece;
+import welumen.pattern.piece.Piece;
 import welumen.pattern.sides.LessonText;
 import welumen.pattern.sides.SecondSide;
 

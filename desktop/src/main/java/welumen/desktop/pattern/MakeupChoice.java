@@ -12,17 +12,17 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.model.JobModel;
 import welumen.job.JobChange.AtPattern;
-import welumen.pattern.Grain;
-import welumen.pattern.Makeup;
 import welumen.pattern.PartMakeup;
 import welumen.pattern.PatternChange.PieceDrawn;
-import welumen.pattern.Piece;
-import welumen.pattern.Under;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Makeup;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Under;
 import welumen.treatment.Matter;
 
 /** What a piece is cut from and how it lies: taken from its part, and changed here whenever one knows better. */

@@ -6,8 +6,8 @@ import javafx.collections.ObservableList;
 import javafx.scene.Node;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
-import welumen.pattern.CuttingLine;
-import welumen.pattern.Piece;
+import welumen.pattern.cutting.CuttingLine;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 

@@ -23,13 +23,10 @@ import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.Padding;
 import welumen.pattern.PatternChange.PaddingSaid;
-import welumen.pattern.Piece;
+import welumen.pattern.piece.Piece;
 
 /** Every piece of foam, felt and padding: what it is, how it lies, what it weighs, and from which sheet it is cut. */
 final class PaddingLeaf extends Leaf {
-    /** A seat that stands so much higher changes where the belt lies. */
-    private static final double BELT_MM = 10;
-
     private final PieceChoice piece;
     private final TextField typed = new TextField();
     private final MmField sheetLong;
@@ -115,7 +112,7 @@ final class PaddingLeaf extends Leaf {
                         "%s · stands %s high · %.0f g"
                                 .formatted(padding.words(), Lengths.near(padding.laidMm()), padding.grams(one)),
                         Styles.MEASURE));
-        if (padding.laidMm() > BELT_MM && part.spot().isSeat())
+        if (padding.raisesSeat(part))
             row.getChildren()
                     .add(Nodes.label(
                             "The seat stands higher: a belt lies otherwise, and a heater's openings may close. Have a qualified person look at it.",

@@ -8,8 +8,8 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
 import welumen.desktop.stage.Tab;
-import welumen.pattern.CuttingLine;
-import welumen.pattern.Piece;
+import welumen.pattern.cutting.CuttingLine;
+import welumen.pattern.piece.Piece;
 
 /** From an old piece on the floor to pieces that can be cut and sewn. */
 public final class PatternView extends StagePane {
@@ -23,7 +23,7 @@ public final class PatternView extends StagePane {
                 new Tab("Photo", PhotoLeaf::new),
                 new Tab("Seams", SeamsLeaf::new),
                 new Tab("Strips", StripsLeaf::new),
-                new Tab("Quilting", ReliefLeaf::new),
+                new Tab("Quilting", QuiltingLeaf::new),
                 new Tab("Boards", BoardsLeaf::new),
                 new Tab("Thickness", ThicknessLeaf::new).wants(ThicknessLeaf::wanting),
                 new Tab("Foam", PaddingLeaf::new),

@@ -21,8 +21,8 @@ import welumen.job.JobChange.AtPattern;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
-import welumen.pattern.FromTrace;
 import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.outside.FromTrace;
 import welumen.trace.TraceOptions;
 import welumen.trace.Traced;
 

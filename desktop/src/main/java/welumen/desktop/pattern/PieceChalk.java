@@ -11,15 +11,15 @@ import javafx.scene.shape.Path;
 import javafx.scene.shape.StrokeLineCap;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.Nodes;
-import welumen.pattern.Grain;
-import welumen.pattern.KeepOutCheck;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
-import welumen.pattern.Piercing;
-import welumen.pattern.Relief;
-import welumen.pattern.relief.Perforation;
-import welumen.pattern.relief.SewnLines;
+import welumen.pattern.cutting.KeepOutCheck;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Piercing;
+import welumen.pattern.piece.Surface;
 import welumen.pattern.seam.SeamCodes;
+import welumen.pattern.surface.Perforation;
+import welumen.pattern.surface.SewnLines;
 import welumen.shape.Point;
 
 /** What lies within a piece's edges, in chalk: rows of stitches, holes and slits, rooms that stay free, the way it lies. */
@@ -33,7 +33,7 @@ final class PieceChalk {
     static List<Node> inside(Piece piece, Chalk chalk) {
         var nodes = new ArrayList<Node>();
         for (var row : SewnLines.of(piece).rows()) nodes.add(chalk.draw(List.of(row.from(), row.to()), "sewn-row"));
-        if (piece.inside().relief() instanceof Relief.Perforated wanted) nodes.add(perforated(piece, wanted, chalk));
+        if (piece.inside().surface() instanceof Surface.Perforated wanted) nodes.add(perforated(piece, wanted, chalk));
         for (var hole : piece.holes()) nodes.add(chalk.draw(hole, "chalk-hole"));
         for (var piercing : piece.inside().piercings()) nodes.add(pierced(piercing, chalk));
         for (var keepOut : piece.inside().keepOuts()) nodes.add(chalk.draw(keepOut.room(), "keep-out"));
@@ -44,7 +44,7 @@ final class PieceChalk {
     }
 
     /** One line of dots, since a node for each hole would be thousands. */
-    private static Node perforated(Piece piece, Relief.Perforated wanted, Chalk chalk) {
+    private static Node perforated(Piece piece, Surface.Perforated wanted, Chalk chalk) {
         var dots = new Path();
         for (var hole : Perforation.of(piece, wanted).holes()) {
             var x = chalk.x(hole.x());

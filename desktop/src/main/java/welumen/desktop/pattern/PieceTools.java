@@ -29,16 +29,16 @@ import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
-import welumen.pattern.EdgeCurve;
-import welumen.pattern.EdgeEdit;
-import welumen.pattern.FromOutside;
-import welumen.pattern.Mirrored;
 import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.PieceDrawn;
-import welumen.pattern.Piece;
 import welumen.pattern.Underlay;
 import welumen.pattern.draft.Merged;
-import welumen.strip.OtherSide;
+import welumen.pattern.outside.FromOutside;
+import welumen.pattern.piece.EdgeCurve;
+import welumen.pattern.piece.EdgeEdit;
+import welumen.pattern.piece.Mirrored;
+import welumen.pattern.piece.Piece;
+import welumen.strip.reach.OtherSide;
 
 /** The tools beside the pieces: corrections, what follows from a piece, paper and files. */
 final class PieceTools {

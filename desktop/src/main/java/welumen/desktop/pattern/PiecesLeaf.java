@@ -27,19 +27,19 @@ import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeCurve;
-import welumen.pattern.EdgeEdit;
-import welumen.pattern.EdgeFinish;
 import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.EdgeFinished;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.PieceDropped;
-import welumen.pattern.Piece;
 import welumen.pattern.draft.Card;
 import welumen.pattern.draft.DraftText;
 import welumen.pattern.draft.EditText;
-import welumen.pattern.relief.Blank;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeCurve;
+import welumen.pattern.piece.EdgeEdit;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.surface.Blank;
 
 /** One part's pieces on the felt: pick an edge, change its finish, and the cutting line follows at once. */
 final class PiecesLeaf extends Leaf {

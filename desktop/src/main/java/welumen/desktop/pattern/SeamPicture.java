@@ -4,10 +4,10 @@ import javafx.scene.layout.Pane;
 import javafx.scene.shape.Rectangle;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.Styles;
-import welumen.pattern.Against;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
 import welumen.pattern.Seam;
+import welumen.pattern.piece.Against;
+import welumen.pattern.piece.Piece;
 
 /** Two pieces laid against each other along a seam, in small. */
 final class SeamPicture extends Pane {

@@ -27,9 +27,9 @@ import welumen.pattern.PatternChange.CutFreed;
 import welumen.pattern.PatternChange.CutHeld;
 import welumen.pattern.PatternChange.CuttingAllowed;
 import welumen.pattern.PatternChange.TrialNoted;
-import welumen.pattern.Piece;
 import welumen.pattern.ReadyToCut;
 import welumen.pattern.Trial;
+import welumen.pattern.piece.Piece;
 
 /** Tries of a piece in card, paper or cloth, and dry fits: what was changed, how it fitted, and whether it can be cut. */
 final class TrialsLeaf extends Leaf {

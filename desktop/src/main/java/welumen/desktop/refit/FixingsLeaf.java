@@ -11,7 +11,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
 import welumen.refit.FixingAccount;
-import welumen.strip.FixingLedger;
+import welumen.strip.account.FixingLedger;
 
 /** The fixings of the whole job: out, back in, in hand, to buy; what is left over or missing, or nothing is. */
 final class FixingsLeaf extends Leaf {

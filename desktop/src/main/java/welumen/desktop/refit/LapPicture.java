@@ -7,7 +7,7 @@ import welumen.cabin.Cabin;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.measure.Lengths;
-import welumen.strip.CoverMap.CoveredEdge;
+import welumen.strip.reach.CoverMap.CoveredEdge;
 
 /** An edge cut through: the part beneath, the part that laps it, and how far the edge may be off and still hide. */
 final class LapPicture extends Pane {

@@ -25,12 +25,12 @@ import welumen.desktop.stage.Leaf;
 import welumen.job.JobChange.AtStrip;
 import welumen.strip.LooseGroup;
 import welumen.strip.RefitLink;
-import welumen.strip.RefitLinks;
-import welumen.strip.RefitOrder;
-import welumen.strip.RefitStep;
-import welumen.strip.RefitWhy;
 import welumen.strip.StripChange.LooseGroupNoted;
 import welumen.strip.StripChange.SideFirst;
+import welumen.strip.order.RefitLinks;
+import welumen.strip.order.RefitOrder;
+import welumen.strip.order.RefitStep;
+import welumen.strip.order.RefitWhy;
 
 /** The order of putting back. Enter puts the picked part back. Alt and an arrow move it: that order is tested, and its first conflict named. */
 final class OrderList extends Leaf {

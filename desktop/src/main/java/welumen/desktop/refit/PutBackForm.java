@@ -30,9 +30,9 @@ import welumen.refit.RefitChange.PartPutBack;
 import welumen.refit.SignOff;
 import welumen.refit.Substitute;
 import welumen.refit.Substitutes;
-import welumen.strip.CoverMap;
-import welumen.strip.FixingLedger;
-import welumen.strip.OtherSide;
+import welumen.strip.account.FixingLedger;
+import welumen.strip.reach.CoverMap;
+import welumen.strip.reach.OtherSide;
 import welumen.survey.Beneath;
 
 /** Puts the picked part back: what speaks against it, its fixings and their bags, and a clock for what must wait. */

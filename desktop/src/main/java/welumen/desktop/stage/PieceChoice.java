@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.model.JobModel;
-import welumen.pattern.Piece;
+import welumen.pattern.piece.Piece;
 
 /** One of the pieces that are shown, by its name; keeps its choice while the piece is there. */
 public final class PieceChoice extends ComboBox<String> {

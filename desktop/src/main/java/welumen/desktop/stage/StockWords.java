@@ -1,6 +1,6 @@
 package welumen.desktop.stage;
 
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.desktop.look.Words;
 import welumen.measure.Lengths;
 import welumen.shape.Planar;

@@ -5,7 +5,7 @@ import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.cut.table.Leftover;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;

@@ -13,7 +13,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.StagePane;
 import welumen.stores.JobNeeds;
 import welumen.stores.Need;
-import welumen.strip.FixingLedger;
+import welumen.strip.account.FixingLedger;
 
 /** How much of everything, with the working shown. */
 public final class StoresView extends StagePane {

@@ -23,9 +23,9 @@ import welumen.files.label.LabelReader;
 import welumen.files.label.LabelSheet;
 import welumen.files.outside.Outside;
 import welumen.files.photo.PhotoFile;
-import welumen.strip.BagContents;
-import welumen.strip.LabelCode;
-import welumen.strip.TrimLabel;
+import welumen.strip.account.BagContents;
+import welumen.strip.label.LabelCode;
+import welumen.strip.label.TrimLabel;
 
 /** What is in each bag, what is easily mixed up in it, its label, and a bag that is opened by its label. */
 final class BagsLeaf extends Leaf {

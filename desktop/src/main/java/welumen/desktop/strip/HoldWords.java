@@ -7,14 +7,14 @@ import welumen.cabin.PartId;
 import welumen.desktop.look.Words;
 import welumen.doubt.Guess;
 import welumen.job.Job;
-import welumen.strip.FixingLedger;
-import welumen.strip.Hold;
-import welumen.strip.Hold.ByFixings;
-import welumen.strip.Hold.ByPart;
 import welumen.strip.StripRule;
-import welumen.strip.UsualRules;
-import welumen.strip.Versions;
-import welumen.strip.WhatHolds;
+import welumen.strip.account.FixingLedger;
+import welumen.strip.reach.Hold;
+import welumen.strip.reach.Hold.ByFixings;
+import welumen.strip.reach.Hold.ByPart;
+import welumen.strip.reach.UsualRules;
+import welumen.strip.reach.Versions;
+import welumen.strip.reach.WhatHolds;
 
 /** Says in words what holds a part and what to do about it. */
 final class HoldWords {

@@ -26,15 +26,15 @@ import welumen.job.HouseWayObjections;
 import welumen.job.Said;
 import welumen.job.StepLogging;
 import welumen.job.TypedLine;
-import welumen.strip.Chip;
-import welumen.strip.FixingKind;
-import welumen.strip.FixingLot;
-import welumen.strip.MustPhoto;
-import welumen.strip.Reading;
-import welumen.strip.Shorthand;
 import welumen.strip.Step;
-import welumen.strip.StepText;
-import welumen.strip.Wanted;
+import welumen.strip.account.MustPhoto;
+import welumen.strip.fixing.FixingKind;
+import welumen.strip.fixing.FixingLot;
+import welumen.strip.line.Chip;
+import welumen.strip.line.Reading;
+import welumen.strip.line.Shorthand;
+import welumen.strip.line.StepText;
+import welumen.strip.line.Wanted;
 
 /**
  * The one line in which a step is logged. It is read back as it is typed, in chips that lead to what they stand for; a few

@@ -28,7 +28,7 @@ import welumen.evidence.PartPhoto;
 import welumen.evidence.PhotoMark;
 import welumen.job.JobChange.InAlbum;
 import welumen.shape.Point;
-import welumen.strip.MustPhoto;
+import welumen.strip.account.MustPhoto;
 
 /** The picked part's photos, one of them large with the marks that are drawn over it, and what it looked like before. */
 final class PhotosLeaf extends Leaf {

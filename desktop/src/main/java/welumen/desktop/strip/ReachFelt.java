@@ -15,13 +15,13 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.job.LogSearch;
-import welumen.strip.FixingPlaces;
-import welumen.strip.Hold;
 import welumen.strip.LearntTimes;
-import welumen.strip.ReachPlanner;
-import welumen.strip.ReachPlanner.Reach;
 import welumen.strip.StripCautions;
-import welumen.strip.WhatHolds;
+import welumen.strip.fixing.FixingPlaces;
+import welumen.strip.reach.Hold;
+import welumen.strip.reach.ReachPlanner;
+import welumen.strip.reach.ReachPlanner.Reach;
+import welumen.strip.reach.WhatHolds;
 
 /** On felt: what must come off to reach a part, in order, with time, tools and cautions. */
 final class ReachFelt extends VBox {

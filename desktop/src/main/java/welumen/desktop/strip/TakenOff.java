@@ -25,10 +25,10 @@ import welumen.job.JobChange.Together;
 import welumen.journal.Entry;
 import welumen.journal.Note.Made;
 import welumen.strip.Bag;
-import welumen.strip.FixingLot;
 import welumen.strip.Outcome;
 import welumen.strip.Step;
 import welumen.strip.StripChange.StepLogged;
+import welumen.strip.fixing.FixingLot;
 
 /** What was taken off, the latest first, along a thread: photo, fixings, bag, time. */
 final class TakenOff extends Leaf {

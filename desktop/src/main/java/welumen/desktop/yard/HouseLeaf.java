@@ -41,11 +41,11 @@ import welumen.yard.YardChange.WorkshopNamed;
 final class HouseLeaf extends Leaf {
     private static final double WIDE = 262;
 
-    private final TextField name = Counts.field("yard-name", 16, this::keepName);
-    private final TextField currency = Counts.field("yard-currency", 5, this::keepCounting);
+    private final TextField name = CountFields.field("yard-name", 16, this::keepName);
+    private final TextField currency = CountFields.field("yard-currency", 5, this::keepCounting);
     private final ComboBox<Length.Style> lengths = new ComboBox<>();
-    private final TextField hour = Counts.field("price-hour", 6, this::keepPrices);
-    private final TextField level = Counts.field("price-level", 6, this::keepPrices);
+    private final TextField hour = CountFields.field("price-hour", 6, this::keepPrices);
+    private final TextField level = CountFields.field("price-level", 6, this::keepPrices);
     private final Map<Matter, TextField> matters = new EnumMap<>(Matter.class);
     private final FlowPane precautions = new FlowPane(8, 8);
     private final FlowPane questions = new FlowPane(14, 12);
@@ -66,7 +66,7 @@ final class HouseLeaf extends Leaf {
         });
         var surfaces = new FlowPane(14, 12);
         for (var matter : Matter.values()) {
-            var field = Counts.field("price-" + matter.name().toLowerCase(Locale.ROOT), 6, this::keepPrices);
+            var field = CountFields.field("price-" + matter.name().toLowerCase(Locale.ROOT), 6, this::keepPrices);
             matters.put(matter, field);
             surfaces.getChildren().add(Nodes.field(Words.capital(matter.word()), field));
         }

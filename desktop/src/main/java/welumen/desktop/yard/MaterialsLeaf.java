@@ -5,7 +5,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
@@ -20,10 +20,10 @@ import welumen.yard.YardChange.OfGoods;
 
 /** What the yard works with, whether any of it is here or not: pieces and stock name a material so. */
 final class MaterialsLeaf extends ShelfLeaf<Material> {
-    private final TextField name = Counts.field("material-name", 16, this::keep);
+    private final TextField name = CountFields.field("material-name", 16, this::keep);
     private final ComboBox<Matter> matter = new ComboBox<>();
-    private final TextField thickness = Counts.field("material-thickness", 5, this::keep);
-    private final TextField supplier = Counts.field("material-supplier", 16, this::keep);
+    private final TextField thickness = CountFields.field("material-thickness", 5, this::keep);
+    private final TextField supplier = CountFields.field("material-supplier", 16, this::keep);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     MaterialsLeaf(JobModel model) {
@@ -88,7 +88,7 @@ final class MaterialsLeaf extends ShelfLeaf<Material> {
     void show(Optional<Material> one) {
         name.setText(one.map(Material::name).orElse(""));
         matter.setValue(one.map(Material::matter).orElse(Matter.LEATHER));
-        thickness.setText(Counts.lengthText(one.map(Material::thicknessMm).orElse(0.0)));
+        thickness.setText(CountFields.lengthText(one.map(Material::thicknessMm).orElse(0.0)));
         supplier.setText(one.map(Material::supplier).orElse(""));
     }
 
@@ -97,7 +97,7 @@ final class MaterialsLeaf extends ShelfLeaf<Material> {
         return new Material(
                 name.getText(),
                 matter.getValue(),
-                Counts.mm(thickness),
+                CountFields.mm(thickness),
                 supplier.getText().strip());
     }
 

@@ -23,9 +23,9 @@ import welumen.desktop.model.JobModel;
 import welumen.yard.CrewChange.PersonLeft;
 import welumen.yard.CrewChange.PersonSaid;
 import welumen.yard.DaysOff;
-import welumen.yard.Hours;
 import welumen.yard.Person;
 import welumen.yard.Skill;
+import welumen.yard.WorkingHours;
 import welumen.yard.YardChange;
 import welumen.yard.YardChange.OfCrew;
 
@@ -110,7 +110,7 @@ final class PeopleLeaf extends ShelfLeaf<Person> {
         return List.of(here, can, hours(one.hours()), next);
     }
 
-    private static String hours(Hours hours) {
+    private static String hours(WorkingHours hours) {
         return "%s, %s to %s, %s a week"
                 .formatted(
                         hours.days().stream().map(PeopleLeaf::shortly).collect(Collectors.joining(" ")),
@@ -177,7 +177,7 @@ final class PeopleLeaf extends ShelfLeaf<Person> {
             free.add(daysOff());
             off.clear();
         }
-        return new Person(name.getText(), able, new Hours(there, time(from), time(until)), free);
+        return new Person(name.getText(), able, new WorkingHours(there, time(from), time(until)), free);
     }
 
     private static LocalTime time(TextField field) {

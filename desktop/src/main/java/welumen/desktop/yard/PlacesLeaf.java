@@ -20,12 +20,12 @@ import welumen.yard.YardChange.OfCrew;
 
 /** Benches, machines, tables, the spray place, and the room for cars: how many of each, and how much one takes at once. */
 final class PlacesLeaf extends ShelfLeaf<Place> {
-    private final TextField name = Counts.field("place-name", 16, this::keep);
+    private final TextField name = CountFields.field("place-name", 16, this::keep);
     private final ComboBox<Place.Kind> kind = new ComboBox<>();
-    private final TextField count = Counts.field("place-count", 4, this::keep);
-    private final TextField holds = Counts.field("place-holds", 4, this::keep);
-    private final TextField length = Counts.field("place-length", 5, this::keep);
-    private final TextField width = Counts.field("place-width", 5, this::keep);
+    private final TextField count = CountFields.field("place-count", 4, this::keep);
+    private final TextField holds = CountFields.field("place-holds", 4, this::keep);
+    private final TextField length = CountFields.field("place-length", 5, this::keep);
+    private final TextField width = CountFields.field("place-width", 5, this::keep);
     private final Label each = Nodes.whole("", Styles.HEADING);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -82,8 +82,8 @@ final class PlacesLeaf extends ShelfLeaf<Place> {
         kind.setValue(one.map(Place::kind).orElse(Place.Kind.BENCH));
         count.setText(Integer.toString(one.map(Place::count).orElse(1)));
         holds.setText(Integer.toString(one.map(Place::holds).orElse(1)));
-        length.setText(Counts.lengthText(one.map(Place::lengthMm).orElse(0.0)));
-        width.setText(Counts.lengthText(one.map(Place::widthMm).orElse(0.0)));
+        length.setText(CountFields.lengthText(one.map(Place::lengthMm).orElse(0.0)));
+        width.setText(CountFields.lengthText(one.map(Place::widthMm).orElse(0.0)));
     }
 
     @Override
@@ -91,10 +91,10 @@ final class PlacesLeaf extends ShelfLeaf<Place> {
         return new Place(
                 name.getText(),
                 kind.getValue(),
-                Counts.of(count, 1),
-                Counts.of(holds, 1),
-                Counts.mm(length),
-                Counts.mm(width));
+                CountFields.of(count, 1),
+                CountFields.of(holds, 1),
+                CountFields.mm(length),
+                CountFields.mm(width));
     }
 
     @Override

@@ -14,9 +14,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
-import welumen.cut.Lot;
-import welumen.cut.Stock;
 import welumen.cut.hide.StockText;
+import welumen.cut.stock.Lot;
+import welumen.cut.stock.Stock;
 import welumen.desktop.look.ListCard;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
@@ -40,10 +40,10 @@ final class StockLeaf extends Leaf {
     private final ComboBox<String> material = new ComboBox<>();
     private final VBox list = new VBox(8);
     private final TextField name = new TextField();
-    private final TextField of = Counts.field("stock-of", 10, this::putRight);
-    private final TextField lot = Counts.field("stock-lot", 6, this::putRight);
-    private final TextField thickness = Counts.field("stock-thickness", 5, this::putRight);
-    private final TextField cost = Counts.field("stock-cost", 6, this::putRight);
+    private final TextField of = CountFields.field("stock-of", 10, this::putRight);
+    private final TextField lot = CountFields.field("stock-lot", 6, this::putRight);
+    private final TextField thickness = CountFields.field("stock-thickness", 5, this::putRight);
+    private final TextField cost = CountFields.field("stock-cost", 6, this::putRight);
     private final Label answer = Nodes.label("", Styles.STRONG);
     private final Label about = Nodes.label("", Styles.SECOND);
     private final Label hangs = Nodes.label("", Styles.DANGER);
@@ -147,8 +147,8 @@ final class StockLeaf extends Leaf {
             name.setText(stock.id());
             of.setText(stock.material());
             lot.setText(stock.lot().dye());
-            thickness.setText(Counts.lengthText(stock.lot().thicknessMm()));
-            cost.setText(Counts.text(stock.price()));
+            thickness.setText(CountFields.lengthText(stock.lot().thicknessMm()));
+            cost.setText(CountFields.text(stock.price()));
         });
     }
 
@@ -193,7 +193,7 @@ final class StockLeaf extends Leaf {
                         of.getText().strip(),
                         new Lot(
                                 lot.getText().strip(),
-                                Counts.mm(thickness),
+                                CountFields.mm(thickness),
                                 stock.lot().supplier()),
                         price());
                 answer.setText("");

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
@@ -17,11 +17,11 @@ import welumen.yard.YardChange.OfGoods;
 
 /** Who sells to the yard, what, how soon, and how long a fault may be claimed. */
 final class SuppliersLeaf extends ShelfLeaf<Supplier> {
-    private final TextField name = Counts.field("supplier-name", 16, this::keep);
-    private final TextField reach = Counts.field("supplier-reach", 16, this::keep);
-    private final TextField carries = Counts.field("supplier-carries", 16, this::keep);
-    private final TextField lead = Counts.field("supplier-lead", 5, this::keep);
-    private final TextField claim = Counts.field("supplier-claim", 5, this::keep);
+    private final TextField name = CountFields.field("supplier-name", 16, this::keep);
+    private final TextField reach = CountFields.field("supplier-reach", 16, this::keep);
+    private final TextField carries = CountFields.field("supplier-carries", 16, this::keep);
+    private final TextField lead = CountFields.field("supplier-lead", 5, this::keep);
+    private final TextField claim = CountFields.field("supplier-claim", 5, this::keep);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     SuppliersLeaf(JobModel model) {
@@ -73,8 +73,8 @@ final class SuppliersLeaf extends ShelfLeaf<Supplier> {
         name.setText(one.map(Supplier::name).orElse(""));
         reach.setText(one.map(Supplier::reach).orElse(""));
         carries.setText(one.map(Supplier::carries).orElse(""));
-        lead.setText(Counts.text(one.map(Supplier::leadDays).orElse(0)));
-        claim.setText(Counts.text(one.map(Supplier::claimDays).orElse(0)));
+        lead.setText(CountFields.text(one.map(Supplier::leadDays).orElse(0)));
+        claim.setText(CountFields.text(one.map(Supplier::claimDays).orElse(0)));
     }
 
     @Override
@@ -83,8 +83,8 @@ final class SuppliersLeaf extends ShelfLeaf<Supplier> {
                 name.getText(),
                 reach.getText().strip(),
                 carries.getText().strip(),
-                Counts.of(lead, 0),
-                Counts.of(claim, 0));
+                CountFields.of(lead, 0),
+                CountFields.of(claim, 0));
     }
 
     @Override

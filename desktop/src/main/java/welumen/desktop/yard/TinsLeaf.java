@@ -17,12 +17,12 @@ import welumen.yard.YardChange.OfGoods;
 
 /** Tins, cans and bottles: how many are full, and how much is left of the one that is begun. */
 final class TinsLeaf extends ShelfLeaf<Tin> {
-    private final TextField name = Counts.field("tin-name", 16, this::keep);
+    private final TextField name = CountFields.field("tin-name", 16, this::keep);
     private final ComboBox<Tin.Use> use = new ComboBox<>();
-    private final TextField full = Counts.field("tin-full", 4, this::keep);
-    private final TextField begun = Counts.field("tin-begun", 4, this::keep);
-    private final TextField lot = Counts.field("tin-lot", 8, this::keep);
-    private final TextField supplier = Counts.field("tin-supplier", 10, this::keep);
+    private final TextField full = CountFields.field("tin-full", 4, this::keep);
+    private final TextField begun = CountFields.field("tin-begun", 4, this::keep);
+    private final TextField lot = CountFields.field("tin-lot", 8, this::keep);
+    private final TextField supplier = CountFields.field("tin-supplier", 10, this::keep);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TinsLeaf(JobModel model) {
@@ -45,7 +45,7 @@ final class TinsLeaf extends ShelfLeaf<Tin> {
     }
 
     private void count(int by) {
-        full.setText(Integer.toString(Math.max(0, Counts.of(full, 0) + by)));
+        full.setText(Integer.toString(Math.max(0, CountFields.of(full, 0) + by)));
         keep();
     }
 
@@ -81,7 +81,7 @@ final class TinsLeaf extends ShelfLeaf<Tin> {
         name.setText(one.map(Tin::name).orElse(""));
         use.setValue(one.map(Tin::use).orElse(Tin.Use.ADHESIVE));
         full.setText(Integer.toString(one.map(Tin::full).orElse(1)));
-        begun.setText(Counts.text(100 * one.map(Tin::begun).orElse(0.0)));
+        begun.setText(CountFields.text(100 * one.map(Tin::begun).orElse(0.0)));
         lot.setText(one.map(Tin::lot).orElse(""));
         supplier.setText(one.map(Tin::supplier).orElse(""));
     }
@@ -91,8 +91,8 @@ final class TinsLeaf extends ShelfLeaf<Tin> {
         return new Tin(
                 name.getText(),
                 use.getValue(),
-                Counts.of(full, 0),
-                Counts.of(begun, 0) / 100.0,
+                CountFields.of(full, 0),
+                CountFields.of(begun, 0) / 100.0,
                 lot.getText().strip(),
                 supplier.getText().strip());
     }

@@ -26,7 +26,7 @@ import welumen.files.pattern.PatternDxf;
 import welumen.files.pattern.PatternSvg;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
-import welumen.pattern.Piece;
+import welumen.pattern.piece.Piece;
 import welumen.standins.demo.DemoDay;
 import welumen.trace.TraceOptions;
 import welumen.trace.Traced;

@@ -20,14 +20,14 @@ import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.InCabin;
 import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
-import welumen.strip.FixingKind;
-import welumen.strip.FixingPlaces;
-import welumen.strip.Shorthand;
 import welumen.strip.StripChange.PlacesNoted;
 import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripChange.StripRuleNoted;
 import welumen.strip.StripReason;
 import welumen.strip.StripRule;
+import welumen.strip.fixing.FixingKind;
+import welumen.strip.fixing.FixingPlaces;
+import welumen.strip.line.Shorthand;
 
 /** The answers at the top of the Strip stage, as the sill comes off step by step. */
 class HoldWordsTest {

@@ -3,18 +3,18 @@ package welumen.files.full;
 import java.io.IOException;
 import java.util.List;
 import welumen.measure.Lengths;
-import welumen.pattern.Grain;
-import welumen.pattern.Notches;
-import welumen.pattern.Notches.Notch;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
-import welumen.pattern.Piercing;
-import welumen.pattern.Relief;
-import welumen.pattern.relief.Blank;
-import welumen.pattern.relief.Perforation;
-import welumen.pattern.relief.SewnLines;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Piercing;
+import welumen.pattern.piece.Surface;
+import welumen.pattern.seam.Notches;
+import welumen.pattern.seam.Notches.Notch;
 import welumen.pattern.seam.SeamCodes;
 import welumen.pattern.seam.SeamCodes.Code;
+import welumen.pattern.surface.Blank;
+import welumen.pattern.surface.Perforation;
+import welumen.pattern.surface.SewnLines;
 import welumen.pattern.thick.WrapPlan;
 import welumen.shape.Box;
 import welumen.shape.Outline;
@@ -66,7 +66,7 @@ public final class PiecePdf implements Drawing {
         page.run(moved(piece.net().corners(), shift), true, true);
         for (var hole : piece.holes()) page.run(moved(hole.corners(), shift), true, false);
         for (var row : SewnLines.of(piece).rows()) page.run(moved(List.of(row.from(), row.to()), shift), false, true);
-        if (piece.inside().relief() instanceof Relief.Perforated wanted) perforated(page, wanted, shift);
+        if (piece.inside().surface() instanceof Surface.Perforated wanted) perforated(page, wanted, shift);
         for (var piercing : piece.inside().piercings()) pierced(page, piercing, shift);
         for (var keepOut : piece.inside().keepOuts()) {
             page.run(moved(keepOut.room().corners(), shift), true, true);
@@ -114,7 +114,7 @@ public final class PiecePdf implements Drawing {
         page.text(out.x() + 1, out.y() + 1, 2.2, relief.kind().word());
     }
 
-    private void perforated(FullPage page, Relief.Perforated wanted, Point shift) throws IOException {
+    private void perforated(FullPage page, Surface.Perforated wanted, Point shift) throws IOException {
         var half = wanted.holeMm() / 2;
         for (var hole : Perforation.of(piece, wanted).holes()) {
             var at = hole.plus(shift);

@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.util.List;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.cut.table.CutCard;
 import welumen.measure.Many;
 import welumen.shape.Box;

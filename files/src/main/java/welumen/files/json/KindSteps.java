@@ -10,8 +10,11 @@ final class KindSteps {
 
     private KindSteps() {}
 
+    /** Edges had no number, and what is sewn into a piece was its relief, which is now a word for slits in a turn-in alone. */
     static void edgesAreNotToldApart(ObjectNode change) {
         for (var edge : change.path("piece").path("edges")) if (edge instanceof ObjectNode one) one.put("id", 0);
+        if (change.path("piece").path("inside") instanceof ObjectNode inside && inside.has("relief"))
+            inside.set("surface", inside.remove("relief"));
     }
 
     static void findingSaysWhetherItStops(ObjectNode change) {

@@ -5,14 +5,14 @@ import static welumen.files.json.Kinds.Family.family;
 
 import java.util.List;
 import welumen.cabin.Within;
-import welumen.cut.Stock;
-import welumen.cut.Stretch;
 import welumen.cut.Turns;
+import welumen.cut.stock.Stock;
+import welumen.cut.stock.Stretch;
 import welumen.evidence.PhotoMark;
 import welumen.intake.Approval;
-import welumen.pattern.Grain;
 import welumen.pattern.Likeness;
-import welumen.pattern.Relief;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Surface;
 import welumen.strip.Bag;
 import welumen.survey.Mark;
 
@@ -40,12 +40,12 @@ final class ValueKinds {
                         kind("stretch-along", Grain.StretchAlong.class),
                         kind("nap-toward", Grain.NapToward.class)),
                 family(
-                        Relief.class,
-                        kind("plain", Relief.Plain.class),
-                        kind("fluted", Relief.Fluted.class),
-                        kind("quilted", Relief.Quilted.class),
-                        kind("perforated", Relief.Perforated.class),
-                        kind("pleated", Relief.Pleated.class)),
+                        Surface.class,
+                        kind("plain", Surface.Plain.class),
+                        kind("fluted", Surface.Fluted.class),
+                        kind("quilted", Surface.Quilted.class),
+                        kind("perforated", Surface.Perforated.class),
+                        kind("pleated", Surface.Pleated.class)),
                 family(
                         Likeness.class,
                         kind("proportion", Likeness.Proportion.class),

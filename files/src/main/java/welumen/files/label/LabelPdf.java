@@ -14,7 +14,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import welumen.cabin.Spot;
 import welumen.files.report.Letters;
-import welumen.strip.TrimLabel;
+import welumen.strip.label.TrimLabel;
 
 /**
  * Sheets of labels, 1:1: at the left the code, beside it what is read from two paces and what is read close by, and a

@@ -16,7 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import welumen.files.photo.PhotoFile;
-import welumen.strip.LabelCode;
+import welumen.strip.label.LabelCode;
 
 /**
  * Reads a label from a photo. A photo is tried at several sizes, since blur that hides a code in a large picture is gone

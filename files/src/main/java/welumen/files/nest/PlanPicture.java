@@ -3,7 +3,7 @@ package welumen.files.nest;
 import java.util.Locale;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 import welumen.shape.Shape;

@@ -7,7 +7,7 @@ import java.time.Duration;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.Placement;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 
 /** Writes {@code welumen-cut-plan/1}. */
 public final class PlanWriter {

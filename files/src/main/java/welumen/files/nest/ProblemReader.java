@@ -6,15 +6,15 @@ import java.util.List;
 import java.util.function.Function;
 import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
-import welumen.cut.Lot;
 import welumen.cut.Placement;
-import welumen.cut.Stock;
-import welumen.cut.Stretch;
 import welumen.cut.Turns;
-import welumen.cut.Zone;
+import welumen.cut.stock.GradeZone;
+import welumen.cut.stock.Lot;
+import welumen.cut.stock.Stock;
+import welumen.cut.stock.Stretch;
 import welumen.files.json.BadFile;
-import welumen.files.json.Place;
-import welumen.files.outline.Ring;
+import welumen.files.json.JsonPlace;
+import welumen.files.outline.PointRing;
 import welumen.shape.Planar;
 import welumen.shape.Pose;
 import welumen.shape.Shape;
@@ -27,7 +27,7 @@ public final class ProblemReader {
 
     /** @throws BadFile naming the place of the first thing that is wrong */
     public static CutProblem read(String text) throws BadFile {
-        var file = Place.of(text);
+        var file = JsonPlace.of(text);
         var format = file.at("format").text();
         if (!format.equals(FORMAT)) throw file.at("format").wrong("is “%s”, not “%s”.".formatted(format, FORMAT));
         var pieces = each(file.at("pieces").items(), ProblemReader::piece);
@@ -42,23 +42,23 @@ public final class ProblemReader {
     }
 
     private interface Reader<T> {
-        T read(Place place) throws BadFile;
+        T read(JsonPlace place) throws BadFile;
     }
 
-    private static <T> List<T> each(List<Place> places, Reader<T> reader) throws BadFile {
+    private static <T> List<T> each(List<JsonPlace> places, Reader<T> reader) throws BadFile {
         var all = new ArrayList<T>();
         for (var place : places) all.add(reader.read(place));
         return all;
     }
 
-    private static <T> void unique(List<Place> places, List<T> all, Function<T, String> id) throws BadFile {
+    private static <T> void unique(List<JsonPlace> places, List<T> all, Function<T, String> id) throws BadFile {
         var seen = new HashSet<String>();
         for (var i = 0; i < all.size(); i++)
             if (!seen.add(id.apply(all.get(i))))
                 throw places.get(i).at("id").wrong("“%s” stands there twice.".formatted(id.apply(all.get(i))));
     }
 
-    private static CutPiece piece(Place place) throws BadFile {
+    private static CutPiece piece(JsonPlace place) throws BadFile {
         var shape = shape(place);
         var fault = Planar.fault(shape);
         if (fault.isPresent()) throw place.wrong(fault.get() + ".");
@@ -74,9 +74,9 @@ public final class ProblemReader {
                 place.text("pair", ""));
     }
 
-    private static Turns turns(Place place) throws BadFile {
+    private static Turns turns(JsonPlace place) throws BadFile {
         if (place.isList()) {
-            var angles = each(place.items(), Place::number);
+            var angles = each(place.items(), JsonPlace::number);
             if (angles.isEmpty()) throw place.wrong("lists no angle.");
             return new Turns.Listed(angles);
         }
@@ -89,12 +89,12 @@ public final class ProblemReader {
         };
     }
 
-    private static Stretch stretch(Place place) throws BadFile {
+    private static Stretch stretch(JsonPlace place) throws BadFile {
         if (!place.has("stretch")) return new Stretch.Any();
         return new Stretch.Along(place.at("stretch").number(), place.amount("stretchWithin", 20));
     }
 
-    private static Stock stock(Place place) throws BadFile {
+    private static Stock stock(JsonPlace place) throws BadFile {
         var kind = place.at("kind").text();
         return switch (kind) {
             case "hide" -> hide(place);
@@ -103,7 +103,7 @@ public final class ProblemReader {
         };
     }
 
-    private static Stock hide(Place place) throws BadFile {
+    private static Stock hide(JsonPlace place) throws BadFile {
         return new Stock.Hide(
                 place.name("id"),
                 place.text("material", ""),
@@ -114,8 +114,8 @@ public final class ProblemReader {
                 place.amount("cost", 0));
     }
 
-    private static Stock roll(Place place) throws BadFile {
-        var repeat = each(place.items("repeat"), Place::number);
+    private static Stock roll(JsonPlace place) throws BadFile {
+        var repeat = each(place.items("repeat"), JsonPlace::number);
         if (repeat.size() == 1 || repeat.size() > 2 || repeat.stream().anyMatch(length -> length < 0))
             throw place.at("repeat").wrong("is not two lengths of nought or more.");
         var width = side(place, "width");
@@ -132,25 +132,25 @@ public final class ProblemReader {
                 repeat.isEmpty() ? 0 : repeat.getFirst(),
                 repeat.isEmpty() ? 0 : repeat.getLast(),
                 selvedge,
-                each(place.items("holes"), Ring::read));
+                each(place.items("holes"), PointRing::read));
     }
 
-    private static double side(Place place, String name) throws BadFile {
+    private static double side(JsonPlace place, String name) throws BadFile {
         var side = place.at(name).number();
         if (side <= 0) throw place.at(name).wrong("is %s, not above nought.".formatted(side));
         return side;
     }
 
-    private static Zone zone(Place place) throws BadFile {
+    private static GradeZone zone(JsonPlace place) throws BadFile {
         place.at("grade");
-        return new Zone(place.whole("grade", 1, 4, 1), Ring.read(place.at("outline")));
+        return new GradeZone(place.whole("grade", 1, 4, 1), PointRing.read(place.at("outline")));
     }
 
-    private static Shape shape(Place place) throws BadFile {
-        return new Shape(Ring.read(place.at("outline")), each(place.items("holes"), Ring::read));
+    private static Shape shape(JsonPlace place) throws BadFile {
+        return new Shape(PointRing.read(place.at("outline")), each(place.items("holes"), PointRing::read));
     }
 
-    private static Placement pinned(Place place, List<CutPiece> pieces, List<Stock> stock) throws BadFile {
+    private static Placement pinned(JsonPlace place, List<CutPiece> pieces, List<Stock> stock) throws BadFile {
         var id = place.name("piece");
         var piece = pieces.stream().filter(one -> one.id().equals(id)).findFirst();
         if (piece.isEmpty()) throw place.at("piece").wrong("“%s” is none of the pieces.".formatted(id));

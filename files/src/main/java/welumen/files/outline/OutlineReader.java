@@ -3,7 +3,7 @@ package welumen.files.outline;
 import java.util.ArrayList;
 import java.util.TreeMap;
 import welumen.files.json.BadFile;
-import welumen.files.json.Place;
+import welumen.files.json.JsonPlace;
 import welumen.shape.Outline;
 import welumen.treatment.fit.Needed;
 
@@ -19,16 +19,16 @@ public final class OutlineReader {
 
     /** @throws BadFile with the pointer of what is wrong */
     public static Outline read(String text) throws BadFile {
-        var file = Place.of(text);
+        var file = JsonPlace.of(text);
         var format = file.at("format");
         if (!format.text().equals(FORMAT)) throw format.wrong("is not “%s”.".formatted(FORMAT));
-        return Ring.read(file.at("outline"));
+        return PointRing.read(file.at("outline"));
     }
 
     /** @throws BadFile with the pointer of what is wrong */
     public static Needed needed(String text) throws BadFile {
         var outline = read(text);
-        var file = Place.of(text);
+        var file = JsonPlace.of(text);
         var covered = new TreeMap<Integer, Double>();
         for (var lap : file.items("covered")) {
             var edge = lap.at("edge").number();
@@ -41,7 +41,7 @@ public final class OutlineReader {
             covered.put((int) edge - 1, by);
         }
         var keepOuts = new ArrayList<Outline>();
-        for (var one : file.items("keepOuts")) keepOuts.add(Ring.read(one));
+        for (var one : file.items("keepOuts")) keepOuts.add(PointRing.read(one));
         return new Needed(outline, covered, keepOuts);
     }
 }

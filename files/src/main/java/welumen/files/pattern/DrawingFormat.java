@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 import welumen.cabin.PartId;
 import welumen.files.json.BadFile;
 import welumen.files.outside.Outside;
-import welumen.pattern.Piece;
+import welumen.pattern.piece.Piece;
 
 /** The drawings that are read, each by its reader. What a file holds goes before what its name ends in. */
 public enum DrawingFormat {

@@ -4,8 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeFinish;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeFinish;
 import welumen.shape.Point;
 
 /** What is kept of an edge beside its line, as words with values. */

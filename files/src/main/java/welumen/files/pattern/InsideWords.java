@@ -5,9 +5,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import welumen.pattern.KeepOut;
-import welumen.pattern.Piercing;
-import welumen.pattern.Relief;
+import welumen.pattern.piece.KeepOut;
+import welumen.pattern.piece.Piercing;
+import welumen.pattern.piece.Surface;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 
@@ -51,16 +51,16 @@ final class InsideWords {
         return new KeepOut(words.getOrDefault("what", ""), room);
     }
 
-    static Map<String, String> of(Relief relief) {
-        return switch (relief) {
-            case Relief.Plain() -> Map.of();
-            case Relief.Fluted(var wanted, var degrees, var takeUp) ->
+    static Map<String, String> of(Surface surface) {
+        return switch (surface) {
+            case Surface.Plain() -> Map.of();
+            case Surface.Fluted(var wanted, var degrees, var takeUp) ->
                 Map.of("flutes", "%s %s %s".formatted(wanted, degrees, takeUp));
-            case Relief.Pleated(var wanted, var degrees, var fold) ->
+            case Surface.Pleated(var wanted, var degrees, var fold) ->
                 Map.of("pleats", "%s %s %s".formatted(wanted, degrees, fold));
-            case Relief.Perforated(var pitch, var hole, var degrees) ->
+            case Surface.Perforated(var pitch, var hole, var degrees) ->
                 Map.of("perforated", "%s %s %s".formatted(pitch, hole, degrees));
-            case Relief.Quilted(var through, var degrees, var wide, var high, var takeUpWide, var takeUpHigh) ->
+            case Surface.Quilted(var through, var degrees, var wide, var high, var takeUpWide, var takeUpHigh) ->
                 Map.of(
                         "diamonds",
                         "%s %s %s %s %s %s %s"
@@ -68,17 +68,17 @@ final class InsideWords {
         };
     }
 
-    static Relief relief(Map<String, String> words) {
+    static Surface surface(Map<String, String> words) {
         var flutes = numbers(words.get("flutes"));
         var diamonds = numbers(words.get("diamonds"));
         var perforated = numbers(words.get("perforated"));
         var pleats = numbers(words.get("pleats"));
         try {
-            if (pleats.length == 3) return new Relief.Pleated(pleats[0], pleats[1], pleats[2]);
-            if (perforated.length == 3) return new Relief.Perforated(perforated[0], perforated[1], perforated[2]);
-            if (flutes.length == 3) return new Relief.Fluted(flutes[0], flutes[1], flutes[2]);
+            if (pleats.length == 3) return new Surface.Pleated(pleats[0], pleats[1], pleats[2]);
+            if (perforated.length == 3) return new Surface.Perforated(perforated[0], perforated[1], perforated[2]);
+            if (flutes.length == 3) return new Surface.Fluted(flutes[0], flutes[1], flutes[2]);
             if (diamonds.length == 7)
-                return new Relief.Quilted(
+                return new Surface.Quilted(
                         new Point(diamonds[0], diamonds[1]),
                         diamonds[2],
                         diamonds[3],
@@ -86,9 +86,9 @@ final class InsideWords {
                         diamonds[5],
                         diamonds[6]);
         } catch (IllegalArgumentException noRelief) {
-            return new Relief.Plain();
+            return new Surface.Plain();
         }
-        return new Relief.Plain();
+        return new Surface.Plain();
     }
 
     static Optional<Double> number(@Nullable String text) {

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import welumen.pattern.CuttingLine;
-import welumen.pattern.Piece;
+import welumen.pattern.cutting.CuttingLine;
+import welumen.pattern.piece.Piece;
 
 /** A table of pieces, one a line, for whoever buys material; fields as RFC 4180 quotes them. */
 public final class PatternCsv {

@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Map;
 import welumen.cabin.PartId;
 import welumen.files.json.BadFile;
-import welumen.pattern.Edge;
-import welumen.pattern.Face;
-import welumen.pattern.Grain;
-import welumen.pattern.Inside;
-import welumen.pattern.Pairing;
-import welumen.pattern.Piece;
-import welumen.pattern.Under;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.Face;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Inside;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Under;
 
 /** What is kept of a piece beside its lines, as words with values. */
 final class PieceWords {
@@ -29,7 +29,7 @@ final class PieceWords {
         words.put("face", piece.face().name());
         if (piece.grain() instanceof Grain.StretchAlong(var degrees)) words.put("stretch", Double.toString(degrees));
         if (piece.grain() instanceof Grain.NapToward(var degrees)) words.put("nap", Double.toString(degrees));
-        words.putAll(InsideWords.of(piece.inside().relief()));
+        words.putAll(InsideWords.of(piece.inside().surface()));
         return words;
     }
 
@@ -51,7 +51,7 @@ final class PieceWords {
                     InsideWords.named(Face.values(), words.get("face")).orElse(Face.UP),
                     InsideWords.named(Under.values(), words.get("under")).orElse(Under.NOTHING),
                     edges,
-                    inside.with(InsideWords.relief(words)));
+                    inside.with(InsideWords.surface(words)));
         } catch (IllegalArgumentException wrong) {
             throw new BadFile("The piece “%s” cannot be drawn: %s".formatted(name, wrong.getMessage()));
         }

@@ -22,7 +22,7 @@ public final class ApprovalPdf {
         var sign = job.intake() instanceof Intake.TakenIn taken
                 ? taken.agreement().budget().sign()
                 : "";
-        try (var paper = new Paper(workshop)) {
+        try (var paper = new WrittenPage(workshop)) {
             paper.title("For your word: what is to be done");
             Head.write(paper, job);
             paper.line("Price", range(sign, sheet.least(), sheet.most()) + ", all parts below");
@@ -40,7 +40,7 @@ public final class ApprovalPdf {
         }
     }
 
-    private static void part(Paper paper, ApprovalSheet.Line line, String sign) throws IOException {
+    private static void part(WrittenPage paper, ApprovalSheet.Line line, String sign) throws IOException {
         paper.picture(
                 line.part().kind().outline(),
                 line.findings().stream()

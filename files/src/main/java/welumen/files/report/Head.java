@@ -7,7 +7,7 @@ import welumen.job.Job;
 final class Head {
     private Head() {}
 
-    static void write(Paper paper, Job job) throws IOException {
+    static void write(WrittenPage paper, Job job) throws IOException {
         var car = job.intake().known();
         if (car.isEmpty()) return;
         paper.line(

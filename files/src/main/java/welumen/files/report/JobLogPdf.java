@@ -15,8 +15,8 @@ import welumen.measure.Lengths;
 import welumen.measure.Many;
 import welumen.refit.PutBack;
 import welumen.strip.Bag;
-import welumen.strip.FixingLot;
 import welumen.strip.Step;
+import welumen.strip.fixing.FixingLot;
 
 /** The job's log on paper: the car, what came off, what was found, what went back, and every entry with its time. */
 public final class JobLogPdf {
@@ -31,7 +31,7 @@ public final class JobLogPdf {
      * @return the PDF, page one with the car and its state
      */
     public static byte[] write(Job job, List<Entry<JobChange>> standing, String workshop, ZoneId zone) {
-        try (var paper = new Paper(workshop)) {
+        try (var paper = new WrittenPage(workshop)) {
             paper.title(
                     job.intake() instanceof Intake.TakenIn taken
                             ? "%d %s".formatted(taken.car().year(), taken.car().name())
@@ -52,7 +52,7 @@ public final class JobLogPdf {
         }
     }
 
-    private static void car(Paper paper, Job job) throws IOException {
+    private static void car(WrittenPage paper, Job job) throws IOException {
         var car = job.intake().known();
         if (car.isEmpty()) return;
         paper.line("Body", car.get().body());
@@ -65,7 +65,7 @@ public final class JobLogPdf {
         paper.line("Due", DAY.format(agreed.get().due()));
     }
 
-    private static void strip(Paper paper, Job job) throws IOException {
+    private static void strip(WrittenPage paper, Job job) throws IOException {
         paper.heading("Taken off: " + Many.of(job.strip().steps().size(), "step"));
         for (var step : job.strip().steps())
             paper.line(bag(step), job.cabin().one(step.part()).title() + ": " + said(step));
@@ -81,7 +81,7 @@ public final class JobLogPdf {
         return (fixings.isEmpty() ? "no fixings" : fixings) + (step.note().isEmpty() ? "" : "; " + step.note());
     }
 
-    private static void survey(Paper paper, Job job) throws IOException {
+    private static void survey(WrittenPage paper, Job job) throws IOException {
         paper.heading("Found");
         for (var finding : job.survey().findings())
             paper.line(
@@ -94,7 +94,7 @@ public final class JobLogPdf {
                                     finding.note()));
     }
 
-    private static void refit(Paper paper, Job job) throws IOException {
+    private static void refit(WrittenPage paper, Job job) throws IOException {
         paper.heading("Back in the car");
         if (job.refit().back().isEmpty()) paper.line("", "Nothing yet.");
         for (PutBack back : job.refit().back())

@@ -12,7 +12,7 @@ public final class NotePdf {
 
     public static byte[] write(Job job, String workshop, LocalDate today) {
         var note = NextTrimmer.of(job.cabin(), job.strip(), job.choices(), job.refit());
-        try (var paper = new Paper(workshop)) {
+        try (var paper = new WrittenPage(workshop)) {
             paper.title("To whoever takes this apart next");
             var car = job.intake().known();
             if (car.isPresent())
@@ -27,7 +27,7 @@ public final class NotePdf {
         }
     }
 
-    private static void section(Paper paper, String title, List<String> lines) throws IOException {
+    private static void section(WrittenPage paper, String title, List<String> lines) throws IOException {
         paper.heading(title);
         if (lines.isEmpty()) paper.line("", "Nothing.");
         for (var line : lines) paper.line("", line);

@@ -12,7 +12,7 @@ public final class RemovedPdf {
     private RemovedPdf() {}
 
     public static byte[] write(Job job, String workshop, LocalDate today) {
-        try (var paper = new Paper(workshop)) {
+        try (var paper = new WrittenPage(workshop)) {
             paper.title("What came off, and where it is");
             Head.write(paper, job);
             paper.line("On", today.toString());

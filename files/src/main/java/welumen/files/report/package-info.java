@@ -1,4 +1,4 @@
-/** Paper: the job's log as a PDF. */
+/** WrittenPage: the job's log as a PDF. */
 @NullMarked
 package welumen.files.report;
 

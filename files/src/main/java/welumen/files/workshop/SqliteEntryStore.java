@@ -217,7 +217,8 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
                 case "taken-back" -> new TakenBack<>(Long.parseLong(row.body()));
                 default -> new PutBack<>(Long.parseLong(row.body()));
             };
-            return new Entry<>(row.sequence(), Instant.parse(row.at()), row.author(), note, Beside.read(row.beside()));
+            return new Entry<>(
+                    row.sequence(), Instant.parse(row.at()), row.author(), note, LinkedEntries.read(row.beside()));
         } catch (RuntimeException fault) {
             throw new Unreadable(String.valueOf(fault.getMessage()), fault);
         }
@@ -301,7 +302,7 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
                     case TakenBack<C>(var sequence) -> Long.toString(sequence);
                     case PutBack<C>(var sequence) -> Long.toString(sequence);
                 },
-                Beside.write(entry.beside()),
+                LinkedEntries.write(entry.beside()),
                 "");
     }
 

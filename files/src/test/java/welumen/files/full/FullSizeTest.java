@@ -19,26 +19,26 @@ import welumen.cut.CutPiece;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.Placement;
-import welumen.cut.SheetUses;
-import welumen.cut.Stock;
-import welumen.cut.Stretch;
 import welumen.cut.Turns;
 import welumen.cut.hide.StockText;
+import welumen.cut.judge.SheetUses;
 import welumen.cut.leather.Worked;
 import welumen.cut.leather.Working;
+import welumen.cut.stock.Stock;
+import welumen.cut.stock.Stretch;
 import welumen.files.nest.PlanDxf;
-import welumen.pattern.CuttingLine;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Grain;
-import welumen.pattern.Inside;
-import welumen.pattern.Pairing;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
-import welumen.pattern.Relief;
 import welumen.pattern.Seam;
-import welumen.pattern.Under;
-import welumen.pattern.relief.Blank;
+import welumen.pattern.cutting.CuttingLine;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Inside;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Surface;
+import welumen.pattern.piece.Under;
+import welumen.pattern.surface.Blank;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
@@ -229,7 +229,7 @@ class FullSizeTest {
     void whatIsDoneToAPieceStandsOnItsSheet() throws IOException {
         var one = piece(600, 400);
         var wrapped = one.withEdge(1, EdgeFinish.WRAPPED, 25).withEdge(2, EdgeFinish.WRAPPED, 25);
-        var all = wrapped.with(wrapped.inside().with(new Relief.Perforated(40, 4, 0)));
+        var all = wrapped.with(wrapped.inside().with(new Surface.Perforated(40, 4, 0)));
         var seam = new Seam(new Seam.Side("p", 0), new Seam.Side("p", 3), 0, false);
         try (var document =
                 Loader.loadPDF(PiecePdf.on(new Paper.Roll(900, 1), all, Patterns.of(List.of(all), List.of(seam))))) {
@@ -245,7 +245,7 @@ class FullSizeTest {
     @Test
     void aPieceInWhichSomethingIsSewnIsPrintedAsTheBlank() throws IOException {
         var plain = piece(600, 400);
-        var fluted = plain.with(plain.inside().withHoles(List.of()).with(new Relief.Fluted(60, 90, 1.1)));
+        var fluted = plain.with(plain.inside().withHoles(List.of()).with(new Surface.Fluted(60, 90, 1.1)));
         var size = Blank.of(fluted).box();
         assertThat(size.width())
                 .isGreaterThan(1.09 * CuttingLine.of(fluted).box().width());

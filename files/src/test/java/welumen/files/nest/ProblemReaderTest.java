@@ -13,10 +13,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
-import welumen.cut.Stock;
-import welumen.cut.Stretch;
 import welumen.cut.Turns;
 import welumen.cut.nest.Nester;
+import welumen.cut.stock.Stock;
+import welumen.cut.stock.Stretch;
 import welumen.files.json.BadFile;
 
 class ProblemReaderTest {

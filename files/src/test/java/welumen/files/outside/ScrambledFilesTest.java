@@ -28,16 +28,16 @@ import welumen.files.pattern.HideDrawing;
 import welumen.files.pattern.PatternDxf;
 import welumen.files.pattern.PatternSvg;
 import welumen.journal.StoreException;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Grain;
-import welumen.pattern.Inside;
-import welumen.pattern.Pairing;
-import welumen.pattern.Piece;
-import welumen.pattern.Under;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Inside;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Under;
 import welumen.shape.Outline;
 import welumen.shape.Point;
-import welumen.strip.LabelCode;
+import welumen.strip.label.LabelCode;
 
 /** Outlines, hides and labels that were scrambled: read, or refused in words; more of them in scripts/fuzz. */
 class ScrambledFilesTest {

@@ -14,29 +14,29 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import welumen.cabin.PartId;
-import welumen.cut.FromPattern;
+import welumen.cut.pieces.FromPattern;
 import welumen.files.full.Paper;
 import welumen.files.full.PiecePdf;
 import welumen.files.json.BadFile;
 import welumen.files.outside.Scrambled;
 import welumen.measure.Parsed.Understood;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Face;
-import welumen.pattern.FromOutside;
-import welumen.pattern.Grain;
-import welumen.pattern.Inside;
-import welumen.pattern.KeepOut;
-import welumen.pattern.Mirrored;
-import welumen.pattern.Notches;
-import welumen.pattern.Pairing;
 import welumen.pattern.Patterns;
-import welumen.pattern.Piece;
-import welumen.pattern.Piercing;
-import welumen.pattern.Relief;
-import welumen.pattern.Under;
 import welumen.pattern.hole.HoleMap;
-import welumen.pattern.relief.Blank;
+import welumen.pattern.outside.FromOutside;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Face;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Inside;
+import welumen.pattern.piece.KeepOut;
+import welumen.pattern.piece.Mirrored;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Piercing;
+import welumen.pattern.piece.Surface;
+import welumen.pattern.piece.Under;
+import welumen.pattern.seam.Notches;
+import welumen.pattern.surface.Blank;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 
@@ -95,12 +95,12 @@ class PatternFilesTest {
                         .with(new KeepOut("lever; its “travel”", hole))
                         .with(
                                 number == 1
-                                        ? new Relief.Fluted(41.5, 87, 1.13)
+                                        ? new Surface.Fluted(41.5, 87, 1.13)
                                         : number == 2
-                                                ? new Relief.Perforated(12.5, 3.2, 41)
+                                                ? new Surface.Perforated(12.5, 3.2, 41)
                                                 : number == 3
-                                                        ? new Relief.Pleated(40.5, 91, 15.25)
-                                                        : new Relief.Quilted(
+                                                        ? new Surface.Pleated(40.5, 91, 15.25)
+                                                        : new Surface.Quilted(
                                                                 new Point(2000, 3), 12, 60, 44, 1.05, 1.1)));
     }
 
@@ -115,7 +115,7 @@ class PatternFilesTest {
                         read.under(),
                         read.grain(),
                         read.face(),
-                        read.inside().relief()))
+                        read.inside().surface()))
                 .isEqualTo(List.of(
                         written.id(),
                         written.part(),
@@ -125,7 +125,7 @@ class PatternFilesTest {
                         written.under(),
                         written.grain(),
                         written.face(),
-                        written.inside().relief()));
+                        written.inside().surface()));
         sameInside(read.inside(), written.inside());
         assertThat(read.edges()).hasSameSizeAs(written.edges());
         for (var i = 0; i < written.edges().size(); i++) {

@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import welumen.cabin.PartId;
 import welumen.files.json.BadFile;
-import welumen.pattern.Piece;
+import welumen.pattern.piece.Piece;
 import welumen.shape.Point;
 
 /** A drawing is as large as it says, in its own unit, whatever is done to it on the way; or it is refused. */

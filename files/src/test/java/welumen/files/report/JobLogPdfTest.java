@@ -23,8 +23,8 @@ import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.InCabin;
 import welumen.journal.Entry;
 import welumen.journal.Note.Made;
-import welumen.strip.Shorthand;
 import welumen.strip.StripChange.StepLogged;
+import welumen.strip.line.Shorthand;
 
 class JobLogPdfTest {
     private static final PartId SILL = new PartId("left-sill-cover");

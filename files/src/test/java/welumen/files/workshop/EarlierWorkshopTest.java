@@ -12,7 +12,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import welumen.cabin.PartId;
-import welumen.cut.Stock;
+import welumen.cut.stock.Stock;
 import welumen.intake.HouseWay;
 import welumen.job.JobChange.AtSurvey;
 import welumen.journal.Action;

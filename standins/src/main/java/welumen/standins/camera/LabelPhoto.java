@@ -12,7 +12,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import welumen.files.label.LabelPdf;
 import welumen.files.label.LabelSheet;
-import welumen.strip.TrimLabel;
+import welumen.strip.label.TrimLabel;
 
 /**
  * Photographs a label as a hand would: held at a slant of up to 40°, turned, a little out of focus, half in the shade,

@@ -22,11 +22,7 @@ import welumen.job.JobChange.InCabin;
 import welumen.journal.Journal;
 import welumen.measure.Money;
 import welumen.pattern.Clearance;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeEdit;
-import welumen.pattern.EdgeFinish;
 import welumen.pattern.LikenessText;
-import welumen.pattern.Mirrored;
 import welumen.pattern.Padding;
 import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.ClearanceMeasured;
@@ -36,14 +32,18 @@ import welumen.pattern.PatternChange.PaddingSaid;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.StationMeasured;
 import welumen.pattern.PatternChange.TrialNoted;
-import welumen.pattern.Piece;
 import welumen.pattern.Seam;
 import welumen.pattern.SideStation;
 import welumen.pattern.Trial;
 import welumen.pattern.draft.DraftText;
 import welumen.pattern.draft.EditText;
-import welumen.pattern.relief.Quilting;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeEdit;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Mirrored;
+import welumen.pattern.piece.Piece;
 import welumen.pattern.sides.LessonText;
+import welumen.pattern.surface.Quilting;
 
 /** The third job: a van that becomes a camper; its console, its kick panels and its bench are being planned. */
 final class DrumlinJob {

@@ -37,7 +37,7 @@ import welumen.measure.Money;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 import welumen.strip.StripChange.StripRuleNoted;
-import welumen.strip.UsualRules;
+import welumen.strip.reach.UsualRules;
 import welumen.survey.Finding;
 import welumen.survey.FindingKind;
 import welumen.survey.Mark;

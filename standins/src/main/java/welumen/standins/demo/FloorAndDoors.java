@@ -2,13 +2,13 @@ package welumen.standins.demo;
 
 import java.util.List;
 import welumen.cabin.PartId;
-import welumen.cut.Stock;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Grain;
-import welumen.pattern.Pairing;
-import welumen.pattern.Piece;
-import welumen.pattern.Under;
+import welumen.cut.stock.Stock;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Under;
 import welumen.shape.Point;
 
 /** What of the Varrow Selkie is cut from rolls: its carpet, whose pile lies toward the front, and its striped door inserts. */

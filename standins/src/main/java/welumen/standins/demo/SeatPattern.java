@@ -3,14 +3,14 @@ package welumen.standins.demo;
 import java.util.ArrayList;
 import java.util.List;
 import welumen.cabin.PartId;
-import welumen.pattern.Edge;
-import welumen.pattern.EdgeFinish;
-import welumen.pattern.Grain;
-import welumen.pattern.Pairing;
-import welumen.pattern.Piece;
-import welumen.pattern.Relief;
-import welumen.pattern.Under;
-import welumen.pattern.relief.Crown;
+import welumen.pattern.piece.Edge;
+import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Pairing;
+import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Surface;
+import welumen.pattern.piece.Under;
+import welumen.pattern.surface.Crown;
 import welumen.shape.Point;
 
 /** The pieces of the seats' covers in the Varrow Selkie. */
@@ -89,7 +89,7 @@ final class SeatPattern {
     /** Flutes from front to back, as the car had them. */
     private static Piece fluted(Piece piece) {
         return piece.with(
-                piece.inside().with(new Relief.Fluted(FLUTE_MM, 90, Crown.takeUp(FLUTE_MM, FLUTE_PADDING_MM))));
+                piece.inside().with(new Surface.Fluted(FLUTE_MM, 90, Crown.takeUp(FLUTE_MM, FLUTE_PADDING_MM))));
     }
 
     private static Edge edge(String name, EdgeFinish finish, List<Point> line) {

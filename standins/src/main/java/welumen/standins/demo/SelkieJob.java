@@ -14,12 +14,12 @@ import welumen.clock.ClockChange.ClockStarted;
 import welumen.cut.CutChange.PlanAccepted;
 import welumen.cut.CutChange.StripTested;
 import welumen.cut.CutProblem;
-import welumen.cut.FromPattern;
 import welumen.cut.NestOptions;
+import welumen.cut.leather.LeatherTest;
 import welumen.cut.leather.Shade;
-import welumen.cut.leather.StripTest;
 import welumen.cut.leather.Working;
 import welumen.cut.nest.Nester;
+import welumen.cut.pieces.FromPattern;
 import welumen.evidence.Evidence;
 import welumen.evidence.EvidenceChange.EvidenceLogged;
 import welumen.evidence.Strength;
@@ -57,16 +57,16 @@ import welumen.journal.Journal;
 import welumen.measure.Money;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.SeamJoined;
-import welumen.pattern.Piece;
+import welumen.pattern.piece.Piece;
 import welumen.pattern.seam.LikelySeams;
 import welumen.refit.PutBack;
 import welumen.refit.RefitChange.PartPutBack;
 import welumen.refit.SignOff;
 import welumen.shape.Point;
 import welumen.standins.camera.CameraStandin;
-import welumen.strip.Shorthand;
 import welumen.strip.StripChange.SideFirst;
 import welumen.strip.StripChange.StepLogged;
+import welumen.strip.line.Shorthand;
 import welumen.survey.Finding;
 import welumen.survey.FindingKind;
 import welumen.survey.Severity;
@@ -207,8 +207,8 @@ final class SelkieJob {
     /** The same few rounds from the same seed, so that the demo's plan never moves. */
     private void layOut() {
         on(today.minusDays(1), 16, 20);
-        make(new AtCut(
-                new StripTested(new StripTest(HIDE, "", Working.DAMP, 200, 196.4, 195, 12, Shade.DARKER, Shade.SAME))));
+        make(new AtCut(new StripTested(
+                new LeatherTest(HIDE, "", Working.DAMP, 200, 196.4, 195, 12, Shade.DARKER, Shade.SAME))));
         on(today.minusDays(1), 16, 30);
         var pieces = FromPattern.pieces(journal.state().patterns());
         var problem = new CutProblem(

@@ -6,8 +6,6 @@ import static welumen.strip.StripReason.*;
 import java.util.ArrayList;
 import java.util.List;
 import welumen.cabin.Cabin;
-import welumen.strip.FixingKind;
-import welumen.strip.FixingPlaces;
 import welumen.strip.Lap;
 import welumen.strip.RefitLink;
 import welumen.strip.RefitReason;
@@ -18,7 +16,9 @@ import welumen.strip.StripChange.RefitLinkNoted;
 import welumen.strip.StripChange.StripRuleNoted;
 import welumen.strip.StripReason;
 import welumen.strip.StripRule;
-import welumen.strip.UsualRules;
+import welumen.strip.fixing.FixingKind;
+import welumen.strip.fixing.FixingPlaces;
+import welumen.strip.reach.UsualRules;
 
 /** What holds what in the Varrow Selkie, and the places where its parts are fixed. */
 final class SelkieRules {

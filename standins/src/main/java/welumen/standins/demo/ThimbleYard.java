@@ -20,7 +20,6 @@ import welumen.yard.GoodsChange;
 import welumen.yard.GoodsChange.MaterialSaid;
 import welumen.yard.GoodsChange.SupplierSaid;
 import welumen.yard.GoodsChange.TinCounted;
-import welumen.yard.Hours;
 import welumen.yard.HouseChange;
 import welumen.yard.HouseChange.PricesHeld;
 import welumen.yard.HouseChange.SchoolHeld;
@@ -31,6 +30,7 @@ import welumen.yard.Place;
 import welumen.yard.Skill;
 import welumen.yard.Supplier;
 import welumen.yard.Tin;
+import welumen.yard.WorkingHours;
 import welumen.yard.YardChange;
 import welumen.yard.YardChange.JobOpened;
 import welumen.yard.YardChange.OfCrew;
@@ -66,18 +66,18 @@ final class ThimbleYard {
     }
 
     private static Stream<Person> people(LocalDate today) {
-        var early = new Hours(
+        var early = new WorkingHours(
                 EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.WEDNESDAY), LocalTime.of(7, 30), LocalTime.of(15, 30));
         return Stream.of(
                 new Person(
                         DemoWorkshop.PERSON,
                         Set.of(Skill.STRIPPING, Skill.PATTERNS, Skill.CUTTING, Skill.CARPETS),
-                        Hours.USUAL,
+                        WorkingHours.USUAL,
                         List.of()),
                 new Person(
                         "Bram",
                         Set.of(Skill.BOARDS, Skill.COLOUR, Skill.STRIPPING, Skill.CARPETS),
-                        Hours.USUAL,
+                        WorkingHours.USUAL,
                         List.of(new DaysOff(today.plusDays(13), today.plusDays(17), ""))),
                 new Person("Ivo", Set.of(Skill.SEWING, Skill.PATTERNS), early, List.of()));
     }

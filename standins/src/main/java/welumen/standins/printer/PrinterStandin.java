@@ -2,7 +2,7 @@ package welumen.standins.printer;
 
 import java.nio.file.Path;
 import java.util.function.BiFunction;
-import welumen.strip.LabelPrinter;
+import welumen.strip.label.LabelPrinter;
 
 /** Prints into a folder: the sheet is a PDF there. */
 public final class PrinterStandin implements LabelPrinter {

@@ -13,8 +13,8 @@ import welumen.cabin.Spot;
 import welumen.files.label.LabelPdf;
 import welumen.files.label.LabelReader;
 import welumen.files.label.LabelSheet;
-import welumen.strip.LabelCode;
-import welumen.strip.TrimLabel;
+import welumen.strip.label.LabelCode;
+import welumen.strip.label.TrimLabel;
 
 class LabelPhotoTest {
     private static final String JOB = LabelCode.mark(new UUID(0x1963, 1));

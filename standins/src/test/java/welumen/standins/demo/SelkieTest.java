@@ -14,16 +14,16 @@ import org.locationtech.jts.geom.Coordinate;
 import welumen.cabin.Cabin;
 import welumen.cabin.CabinChange.PartsListed;
 import welumen.cut.hide.DrawnHide;
-import welumen.pattern.CuttingLine;
+import welumen.pattern.cutting.CuttingLine;
 import welumen.shape.Planar;
-import welumen.strip.ReachPlanner;
-import welumen.strip.ReachPlanner.Reach;
-import welumen.strip.RefitOrder;
 import welumen.strip.StripChange.LapNoted;
 import welumen.strip.StripChange.PlacesNoted;
 import welumen.strip.StripChange.RefitLinkNoted;
 import welumen.strip.StripChange.StripRuleNoted;
 import welumen.strip.StripLog;
+import welumen.strip.order.RefitOrder;
+import welumen.strip.reach.ReachPlanner;
+import welumen.strip.reach.ReachPlanner.Reach;
 
 /** The demo's car must be one that could be taken apart and put together again. */
 class SelkieTest {

@@ -1,0 +1,15 @@
+package welumen.cut.stock;
+
+/** How far two directions lie apart. */
+public final class Angles {
+    /** Angles closer than this are the same, in degrees. */
+    public static final double SAME = 1e-3;
+
+    private Angles() {}
+
+    /** The smallest angle between two directions that repeat after {@code period} degrees, 0 to period / 2. */
+    public static double apart(double one, double other, double period) {
+        var between = Math.abs(one - other) % period;
+        return Math.min(between, period - between);
+    }
+}

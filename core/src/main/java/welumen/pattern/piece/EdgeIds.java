@@ -1,0 +1,91 @@
+package welumen.pattern.piece;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.BiPredicate;
+import java.util.stream.IntStream;
+
+/**
+ * Which edge of a piece is which of the same piece as it was drawn before, so that what is sewn to an edge stays sewn to it. An
+ * edge keeps its number while it is bent, moved, named or finished otherwise. A piece that is drawn wholly anew is compared: an
+ * edge on the same line is the same edge, and so is one of the same name, where there is one of that name.
+ */
+public final class EdgeIds {
+    private EdgeIds() {}
+
+    /** The numbers of a piece's edges; of one that was drawn before edges had any, as they follow each other from 1. */
+    public static List<Integer> of(Piece piece) {
+        var told = isTold(piece);
+        return IntStream.range(0, piece.edges().size())
+                .mapToObj(i -> told ? piece.edges().get(i).id() : i + 1)
+                .toList();
+    }
+
+    /** Whether its edges were told apart when it was drawn. */
+    public static boolean isTold(Piece piece) {
+        return piece.edges().stream().anyMatch(Edge::isTold);
+    }
+
+    /** A piece that is drawn for the first time. */
+    public static Piece told(Piece first) {
+        return new Telling(first, List.of(), List.of()).told();
+    }
+
+    /** A piece that is drawn in place of one. */
+    public static Piece told(Piece drawn, Piece before) {
+        return new Telling(drawn, before.edges(), of(before)).told();
+    }
+
+    private static final class Telling {
+        private final Piece drawn;
+        private final List<Edge> before;
+        private final List<Integer> numbers;
+        private final List<Edge> edges;
+        private final Set<Integer> taken = new HashSet<>();
+
+        Telling(Piece drawn, List<Edge> before, List<Integer> numbers) {
+            this.drawn = drawn;
+            this.before = before;
+            this.numbers = numbers;
+            this.edges = new ArrayList<>();
+            for (var edge : drawn.edges()) edges.add(edge.isTold() && taken.add(edge.id()) ? edge : edge.another());
+        }
+
+        public Piece told() {
+            if (taken.isEmpty()) {
+                goOn((now, then) -> now.line().equals(then.line()));
+                goOn((now, then) -> !now.name().isEmpty() && now.name().equals(then.name()));
+                if (before.size() == edges.size()) for (var i = 0; i < edges.size(); i++) tell(i, numbers.get(i));
+            }
+            var next = IntStream.concat(
+                            numbers.stream().mapToInt(Integer::intValue),
+                            taken.stream().mapToInt(Integer::intValue))
+                    .max()
+                    .orElse(0);
+            for (var i = 0; i < edges.size(); i++) if (!edges.get(i).isTold()) tell(i, ++next);
+            return drawn.withEdges(edges);
+        }
+
+        /** Those that are alike and have no double, on either side. */
+        private void goOn(BiPredicate<Edge, Edge> alike) {
+            for (var i = 0; i < edges.size(); i++) {
+                var now = edges.get(i);
+                var then = IntStream.range(0, before.size())
+                        .filter(j -> alike.test(now, before.get(j)))
+                        .toArray();
+                if (then.length == 1
+                        && edges.stream()
+                                        .filter(edge -> alike.test(edge, before.get(then[0])))
+                                        .count()
+                                == 1) tell(i, numbers.get(then[0]));
+            }
+        }
+
+        private void tell(int edge, int number) {
+            if (!edges.get(edge).isTold() && taken.add(number))
+                edges.set(edge, edges.get(edge).told(number));
+        }
+    }
+}

@@ -1,0 +1,5 @@
+/** Labels on parts and bags, written and read. */
+@NullMarked
+package welumen.strip.label;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** In which order parts go back, and why. */
+@NullMarked
+package welumen.strip.order;
+
+import org.jspecify.annotations.NullMarked;
