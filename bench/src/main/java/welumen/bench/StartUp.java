@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import welumen.standins.demo.DemoDay;
 import welumen.standins.demo.DemoWorkshop;
 
@@ -37,9 +38,9 @@ final class StartUp {
             var a = seconds(bareWindow());
             var b = seconds(List.of(System.getenv("WELUMEN"), "demo", "--folder", folder.toString(), "--once"));
             if (run < 0) continue;
-            bare[run] = a.get("answer painted");
-            first[run] = b.get("answer painted");
-            whole[run] = b.get("whole window painted");
+            bare[run] = Objects.requireNonNull(a.get("answer painted"));
+            first[run] = Objects.requireNonNull(b.get("answer painted"));
+            whole[run] = Objects.requireNonNull(b.get("whole window painted"));
         }
         var ratios = new double[runs];
         for (var run = 0; run < runs; run++) ratios[run] = first[run] / bare[run];

@@ -15,6 +15,7 @@ import picocli.CommandLine.Spec;
 import welumen.files.json.BadFile;
 import welumen.files.outline.TraceWriter;
 import welumen.files.photo.PhotoFile;
+import welumen.measure.Because;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.trace.TraceOptions;
@@ -73,7 +74,7 @@ final class TraceCommand implements Callable<Integer> {
         try {
             options = new TraceOptions(target, thickness);
         } catch (IllegalArgumentException outOfRange) {
-            throw new BadFile(outOfRange.getMessage());
+            throw new BadFile(Because.of(outOfRange));
         }
         return switch (Tracer.trace(file().picture(), options)) {
             case Refused<Traced>(var why) -> throw new BadFile("%s: %s".formatted(photo, why));

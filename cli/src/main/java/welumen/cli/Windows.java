@@ -20,6 +20,7 @@ import welumen.desktop.model.OpenedWorkshop;
 import welumen.files.workshop.LastWorkshop;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.journal.StoreException;
+import welumen.measure.Because;
 import welumen.standins.camera.CameraStandin;
 import welumen.standins.camera.FloorCameraStandin;
 import welumen.standins.camera.LabelPhoto;
@@ -200,7 +201,7 @@ final class Windows {
                 workshop.folder().backUp(clock.instant().atZone(clock.getZone()).toLocalDate());
             else Platform.runLater(() -> window.model().say(String.join(" ", faults)));
         } catch (StoreException fault) {
-            Platform.runLater(() -> window.model().say(fault.getMessage()));
+            Platform.runLater(() -> window.model().say(Because.of(fault)));
         }
     }
 

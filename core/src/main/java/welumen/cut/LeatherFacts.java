@@ -1,6 +1,7 @@
 package welumen.cut;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
@@ -80,6 +81,8 @@ public record LeatherFacts(
     }
 
     private static Stream<LeatherTest> test(Piece piece, Worked known) {
-        return known.test(piece.material(), known.pieces().get(piece.id())).stream();
+        return known
+                .test(piece.material(), Objects.requireNonNull(known.pieces().get(piece.id())))
+                .stream();
     }
 }

@@ -10,6 +10,7 @@ import welumen.journal.EntryStore.Addition;
 import welumen.journal.Note.Made;
 import welumen.journal.Note.PutBack;
 import welumen.journal.Note.TakenBack;
+import welumen.measure.Because;
 
 /**
  * One action of somebody, over one log or several: it is written in one transaction or not at all, and taken back and put
@@ -108,7 +109,7 @@ public final class Action {
                 written.forEach(Written::fold);
                 return true;
             } catch (AnotherCameFirst first) {
-                if (tries == TRIES) throw new StoreException(first.getMessage(), first);
+                if (tries == TRIES) throw new StoreException(Because.of(first), first);
                 parts.forEach(part -> part.log().catchUp());
             }
         }

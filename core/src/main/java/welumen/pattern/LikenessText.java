@@ -3,6 +3,7 @@ package welumen.pattern;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import welumen.measure.Because;
 import welumen.measure.Length;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
@@ -55,7 +56,7 @@ public final class LikenessText {
                                                 rise(across.group("goes")),
                                                 List.of()))));
         } catch (IllegalArgumentException wrong) {
-            return new Refused<>(wrong.getMessage());
+            return new Refused<>(Because.of(wrong));
         }
         return new Refused<>("Type a proportion as panel height 310 : 620, ours 305 : 640, within 3 %,"
                 + " or a line over a gap as waist line 412 rising 2, over 8, 415 rising 2.");

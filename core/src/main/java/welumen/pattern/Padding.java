@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import welumen.cabin.Part;
+import welumen.measure.Because;
 import welumen.measure.Length;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
@@ -68,7 +69,7 @@ public record Padding(double density, double thicknessMm, double pressed, boolea
                     isThick = true;
                 } else return new Refused<>("“%s” says nothing about padding. %s".formatted(part, EXAMPLE));
             } catch (IllegalArgumentException wrong) {
-                return new Refused<>(wrong.getMessage());
+                return new Refused<>(Because.of(wrong));
             }
         }
         return isThick ? new Understood<>(so) : new Refused<>("How thick is it? " + EXAMPLE);

@@ -2,6 +2,7 @@ package welumen.pattern;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import welumen.measure.Lengths;
@@ -128,7 +129,8 @@ public final class ReadyToCut {
 
     private static List<Reason> layers(Patterns patterns, Piece piece) {
         if (!patterns.known().beneath().outgrown().contains(piece.id())) return List.of();
-        var longer = patterns.known().beneath().layers().get(piece.part()).longerMm();
+        var longer = Objects.requireNonNull(patterns.known().beneath().layers().get(piece.part()))
+                .longerMm();
         return List.of(new Reason(
                 "layers %.0f".formatted(longer),
                 "what lies beneath has grown since it was drawn, so it is no pattern: it is to come %s %s"

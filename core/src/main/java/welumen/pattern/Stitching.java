@@ -3,6 +3,7 @@ package welumen.pattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import welumen.measure.Because;
 import welumen.measure.Length;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
@@ -68,7 +69,7 @@ public record Stitching(
                         .map(mm -> new Stitching(isByHand, stitchMm, thread, needle, count, mm.mm(), isSunk, tested));
             }
         } catch (IllegalArgumentException wrong) {
-            return new Refused<>(wrong.getMessage());
+            return new Refused<>(Because.of(wrong));
         }
         return worded(part);
     }

@@ -3,6 +3,7 @@ package welumen.refit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -132,7 +133,8 @@ public final class SignOff {
                         .zone()
                         .isNear(cabin.one(part).spot().zone()))
                 .sorted()
-                .map(held -> new Objection.NearHotWork(held, stopped.holds().get(held)));
+                .map(held -> new Objection.NearHotWork(
+                        held, Objects.requireNonNull(stopped.holds().get(held))));
     }
 
     /** Whether it can go back today, or only its fixings are short. */

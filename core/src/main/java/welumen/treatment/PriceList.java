@@ -2,6 +2,7 @@ package welumen.treatment;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * What work, material and bought parts cost, in units of the job's currency. The figures are a workshop's first guess,
@@ -32,7 +33,7 @@ public record PriceList(double hour, double level, Map<Matter, Double> perSquare
     /** Material for a treatment of so many square metres. */
     public double materials(Treatment treatment, Matter matter, double squareMetres) {
         return level * small(treatment, squareMetres)
-                + perSquareMetre.get(matter) * newMaterial(treatment, squareMetres);
+                + Objects.requireNonNull(perSquareMetre.get(matter)) * newMaterial(treatment, squareMetres);
     }
 
     /** Glue, thread, filler, paint and what else goes into it beside new material of the part's own matter. */

@@ -15,6 +15,7 @@ import welumen.desktop.model.Background.Takes;
 import welumen.desktop.model.Devices;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.model.OpenedWorkshop;
+import welumen.measure.Because;
 import welumen.measure.Lengths;
 
 /** One window on one open workshop. */
@@ -106,7 +107,7 @@ public final class WelumenWindow {
                                             return true;
                                         },
                                         _ -> {},
-                                        fault -> model.say(fault.getMessage())),
+                                        fault -> model.say(Because.of(fault))),
                         Platform::runLater);
                 painted.whole();
             });

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
@@ -60,15 +61,15 @@ final class PreparedStock {
 
     /** A picture of where a piece of a grade cannot lie. Not to be changed. */
     Raster raster(int grade) {
-        return rasters.get(grade);
+        return Objects.requireNonNull(rasters.get(grade));
     }
 
     List<Rings> tooPoorFor(int grade) {
-        return poor.get(grade);
+        return Objects.requireNonNull(poor.get(grade));
     }
 
     List<Point> anchorsOfPoor(int grade) {
-        return poorAnchors.get(grade);
+        return Objects.requireNonNull(poorAnchors.get(grade));
     }
 
     /** Whether a piece, shifted, lies wholly inside, off the flaws, on leather good enough and with its stretch. */

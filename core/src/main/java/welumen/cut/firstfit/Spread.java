@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
 import java.util.stream.Stream;
@@ -52,13 +53,18 @@ final class Spread {
         return Optional.of(placements);
     }
 
+    private static Sheet sheet(Map<PreparedStock, Sheet> open, PreparedStock ground) {
+        return Objects.requireNonNull(open.get(ground));
+    }
+
     private Optional<Placement> lay(
             Copy copy, Way way, Map<PreparedStock, Sheet> open, RandomGenerator random, StopSignal stop) {
-        var opened = way.grounds().stream().filter(ground -> !open.get(ground).isEmpty());
-        var fresh = way.grounds().stream().filter(ground -> open.get(ground).isEmpty());
+        var opened =
+                way.grounds().stream().filter(ground -> !sheet(open, ground).isEmpty());
+        var fresh = way.grounds().stream().filter(ground -> sheet(open, ground).isEmpty());
         for (var ground : Stream.concat(opened, fresh).toList()) {
             if (!copy.piece().material().equals(ground.stock.material())) continue;
-            var sheet = open.get(ground);
+            var sheet = sheet(open, ground);
             var place = sheet.placeFor(choice.of(copy.piece(), ground.stock, random, way.tries()), stop);
             if (place.isEmpty()) continue;
             var found = place.get();

@@ -8,6 +8,7 @@ import welumen.cut.stock.Lot;
 import welumen.cut.stock.Stock;
 import welumen.cut.stock.Stretch;
 import welumen.measure.Area;
+import welumen.measure.Because;
 import welumen.measure.Length;
 import welumen.measure.Lengths;
 import welumen.measure.Parsed;
@@ -112,7 +113,7 @@ public final class StockText {
             if (id.toLowerCase(Locale.ROOT).startsWith("sheet")) return sheet(id, lot);
             if (id.toLowerCase(Locale.ROOT).startsWith("hide")) return hide(id, lot);
         } catch (IllegalArgumentException fault) {
-            return new Refused<>(fault.getMessage());
+            return new Refused<>(Because.of(fault));
         }
         return new Refused<>("Begin with what it is and its number. " + example());
     }

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
@@ -130,7 +131,7 @@ public final class PlanCheck {
             var one = i;
             var box = envelope(lying.get(i).shape().outline());
             box.expandBy(problem.gap());
-            trees.get(lying.get(i).stock().id()).query(box, found -> {
+            Objects.requireNonNull(trees.get(lying.get(i).stock().id())).query(box, found -> {
                 if ((int) found > one) pairs.add(new Pair(one, (int) found));
             });
         }

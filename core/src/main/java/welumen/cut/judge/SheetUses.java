@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import welumen.cut.CutPlan.SheetUse;
 import welumen.cut.CutProblem;
 import welumen.cut.Placement;
@@ -23,7 +24,7 @@ public final class SheetUses {
         }
         return problem.stock().stream()
                 .filter(bySheet::containsKey)
-                .map(stock -> use(stock, bySheet.get(stock)))
+                .map(stock -> use(stock, Objects.requireNonNull(bySheet.get(stock))))
                 .toList();
     }
 

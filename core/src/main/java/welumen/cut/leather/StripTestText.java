@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import welumen.measure.Because;
 import welumen.measure.Length;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
@@ -88,7 +89,7 @@ public final class StripTestText {
             return new Understood<>(
                     new LeatherTest(material, lot, working.get(), marked, along, across, hours, tools, finished));
         } catch (IllegalArgumentException fault) {
-            return new Refused<>(fault.getMessage());
+            return new Refused<>(Because.of(fault));
         }
     }
 }

@@ -3,6 +3,7 @@ package welumen.cut.nest;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
 import org.jspecify.annotations.Nullable;
@@ -119,7 +120,7 @@ public final class HideStrategy {
         if (canMoveOver && !isFirst && stock.isLikelyToClose()) return Kind.EMPTY;
         return SHARES.keySet().stream()
                 .filter(kind -> canMoveOver || kind != Kind.MOVE_OVER)
-                .min(Comparator.comparingDouble(kind -> counted(kind, from) / SHARES.get(kind)))
+                .min(Comparator.comparingDouble(kind -> counted(kind, from) / Objects.requireNonNull(SHARES.get(kind))))
                 .orElseThrow();
     }
 

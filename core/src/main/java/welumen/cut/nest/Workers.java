@@ -4,6 +4,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import welumen.measure.Because;
 
 /** Threads that lay out, below the window's own. */
 public final class Workers {
@@ -24,8 +25,8 @@ public final class Workers {
             Thread.currentThread().interrupt();
             throw new IllegalStateException("Laying out was interrupted.", interrupted);
         } catch (ExecutionException failed) {
-            throw new IllegalStateException(
-                    "Laying out failed: " + failed.getCause().getMessage(), failed.getCause());
+            var cause = failed.getCause() == null ? failed : failed.getCause();
+            throw new IllegalStateException("Laying out failed: " + Because.of(cause), cause);
         }
     }
 

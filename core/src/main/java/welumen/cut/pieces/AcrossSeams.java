@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import welumen.cut.cloth.Repeat;
@@ -50,12 +51,14 @@ public final class AcrossSeams {
     public static List<String> words(Patterns patterns, List<Stock> stock) {
         var onLines = of(patterns.pieces(), patterns.seams());
         return patterns.pieces().stream()
-                .filter(piece -> !onLines.get(piece.id()).after().isEmpty())
+                .filter(piece ->
+                        !Objects.requireNonNull(onLines.get(piece.id())).after().isEmpty())
                 .filter(piece -> stock.stream()
                         .anyMatch(one -> Repeat.isIn(one) && one.material().equals(piece.material())))
                 .map(piece -> "The pattern goes on over the seam from the %s to the %s."
                         .formatted(
-                                patterns.findOne(onLines.get(piece.id()).after())
+                                patterns.findOne(Objects.requireNonNull(onLines.get(piece.id()))
+                                                .after())
                                         .orElseThrow()
                                         .name(),
                                 piece.name()))
@@ -94,7 +97,7 @@ public final class AcrossSeams {
         if (next.isEmpty() || found.containsKey(next.get().id())) return Optional.empty();
         var sewn = Against.pose(piece, here.edge(), next.get(), there.edge(), beyondMm(seam));
         if (Math.abs(Math.IEEEremainder(sewn.turnDegrees(), 360)) > PARALLEL) return Optional.empty();
-        var place = found.get(piece.id()).place();
+        var place = Objects.requireNonNull(found.get(piece.id())).place();
         found.put(next.get().id(), new OnLine(place.minus(new Point(sewn.x(), sewn.y())), piece.id()));
         return next;
     }

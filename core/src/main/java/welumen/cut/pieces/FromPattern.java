@@ -1,6 +1,7 @@
 package welumen.cut.pieces;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import welumen.cut.CutPiece;
@@ -40,7 +41,8 @@ public final class FromPattern {
         var onLines = AcrossSeams.of(patterns.pieces(), patterns.seams());
         return patterns.pieces().stream()
                 .filter(canBeCut)
-                .flatMap(piece -> copies(piece, onLines.get(piece.id()).place()))
+                .flatMap(piece -> copies(
+                        piece, Objects.requireNonNull(onLines.get(piece.id())).place()))
                 .toList();
     }
 

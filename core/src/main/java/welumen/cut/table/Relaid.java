@@ -2,6 +2,7 @@ package welumen.cut.table;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import welumen.cut.CutLog;
@@ -88,7 +89,8 @@ public final class Relaid {
         var counts = placements.stream().collect(Collectors.groupingBy(Placement::piece, Collectors.counting()));
         var pieces = problem.pieces().stream()
                 .filter(piece -> counts.containsKey(piece.id()))
-                .map(piece -> piece.times(counts.get(piece.id()).intValue()))
+                .map(piece -> piece.times(
+                        Objects.requireNonNull(counts.get(piece.id())).intValue()))
                 .toList();
         var found = Nester.untilAllLie(
                 new CutProblem(problem.gap(), pieces, List.of(problem.stock(to)), List.of()), SHORT, stop);

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import welumen.cabin.PartId;
@@ -63,7 +64,7 @@ final class Precedence {
         var queue = new ArrayDeque<>(List.of(start));
         while (!queue.isEmpty()) {
             var part = queue.poll();
-            for (var earlier : waitsFor.get(part)) {
+            for (var earlier : Objects.requireNonNull(waitsFor.get(part))) {
                 if (earlier.equals(start)) return path(cameFrom, start, part);
                 if (among.contains(earlier) && cameFrom.putIfAbsent(earlier, part) == null) queue.add(earlier);
             }

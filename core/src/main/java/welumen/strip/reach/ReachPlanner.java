@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
@@ -166,7 +167,7 @@ public final class ReachPlanner {
         }
 
         int index(PartId part) {
-            return numbers.get(part);
+            return Objects.requireNonNull(numbers.get(part));
         }
 
         /** Those of the set in an order in which they come off; of those free at once, what is nearest comes next. */

@@ -39,7 +39,7 @@ public record LaidOver(Outline bought, List<Station> stations, List<Point> place
         var places = places(needed, coveredMm);
         var middle = middle(needed);
         var from = middle(bought);
-        Pose best = null;
+        var best = new Pose(0, 0, 0);
         var least = Double.MAX_VALUE;
         for (var turn : STARTS) {
             var pose = search(needed, bought, places, middle, from, new Pose(0, 0, turn));

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import welumen.cabin.PartId;
 
 /**
@@ -134,7 +136,7 @@ final class Relaxation {
     }
 
     /** What was settled at least cost: an option, or the parts of the way that was taken. */
-    private record Found(double value, Tree.Leaf leaf, int option, List<Found> parts) {}
+    private record Found(double value, Tree.@Nullable Leaf leaf, int option, List<Found> parts) {}
 
     private static Found least(Tree tree, double[] prices) {
         return switch (tree) {
@@ -151,12 +153,12 @@ final class Relaxation {
                 yield new Found(least, leaf, best, List.of());
             }
             case Tree.Choice(var ways) -> {
-                Found best = null;
+                @Nullable Found best = null;
                 for (var way : ways) {
                     var found = all(way.parts(), prices);
                     if (best == null || found.value() < best.value()) best = found;
                 }
-                yield best;
+                yield Objects.requireNonNull(best); // a choice has a way
             }
         };
     }

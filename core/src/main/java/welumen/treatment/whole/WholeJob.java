@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import welumen.cabin.PartId;
 import welumen.measure.Finish;
@@ -103,7 +104,7 @@ public record WholeJob(
         var worth = 0.0;
         var broken = new ArrayList<Broken>();
         for (var part : parts) {
-            var option = part.options().get(chosen.get(part.part()));
+            var option = part.options().get(Objects.requireNonNull(chosen.get(part.part())));
             ways.add(new WholePlan.Chosen(part.part(), option.candidate(), option.worth(), part.best()));
             cost += option.candidate().cost();
             work += option.candidate().hours().likely();
@@ -149,6 +150,6 @@ public record WholeJob(
     }
 
     private Option option(PartId part, Map<PartId, Integer> chosen) {
-        return find(part).orElseThrow().options().get(chosen.get(part));
+        return find(part).orElseThrow().options().get(Objects.requireNonNull(chosen.get(part)));
     }
 }

@@ -3,6 +3,7 @@ package welumen.desktop.cut;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ObjectProperty;
@@ -126,7 +127,7 @@ final class HideTable extends FeltPane {
             }
             var here = sceneToLocal(mouse.getSceneX(), mouse.getSceneY());
             var onto = stockAt(here.getX(), here.getY()).orElse(placement.stock());
-            var there = chalks.get(onto);
+            var there = Objects.requireNonNull(chalks.get(onto));
             var pose = placement.pose();
             hand.moved(
                     placement,
@@ -144,7 +145,7 @@ final class HideTable extends FeltPane {
                 .filter(stock -> chalks.containsKey(stock.id()))
                 .filter(stock -> {
                     var box = stock.shape().outline().box();
-                    var at = chalks.get(stock.id()).at(x, y);
+                    var at = Objects.requireNonNull(chalks.get(stock.id())).at(x, y);
                     return at.x() >= box.minX() && at.x() <= box.maxX() && at.y() >= box.minY() && at.y() <= box.maxY();
                 })
                 .map(Stock::id)

@@ -9,6 +9,7 @@ import javafx.stage.Stage;
 import welumen.desktop.look.Look;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.journal.StoreException;
+import welumen.measure.Because;
 import welumen.standins.demo.DemoDay;
 import welumen.standins.demo.DemoWorkshop;
 import welumen.yard.Beginning;
@@ -88,7 +89,7 @@ public final class Door {
             try {
                 entering.enter(stage, choice.make());
             } catch (StoreException fault) {
-                Platform.runLater(() -> view.refuse(fault.getMessage()));
+                Platform.runLater(() -> view.refuse(Because.of(fault)));
             }
         });
     }

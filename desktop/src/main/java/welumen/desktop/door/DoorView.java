@@ -21,6 +21,7 @@ import javafx.stage.DirectoryChooser;
 import welumen.desktop.look.Headline;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
+import welumen.measure.Because;
 import welumen.measure.Length;
 import welumen.yard.Beginning;
 
@@ -185,7 +186,7 @@ public final class DoorView extends VBox {
             refuse("“%s” is no folder.".formatted(folder.getText()));
             folder.requestFocus();
         } catch (IllegalArgumentException fault) {
-            refuse(fault.getMessage());
+            refuse(Because.of(fault));
         }
     }
 

@@ -42,6 +42,7 @@ public final class Frame extends BorderPane {
         this.model = model;
         this.views = views;
         this.idle = new IdleQuestion(model);
+        this.open = views.apply(model);
         setTop(new Tape(model));
         var centre = new VBox(trouble(), paper(), idle, middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
@@ -54,7 +55,12 @@ public final class Frame extends BorderPane {
                 idle.touch();
         });
         sceneProperty().subscribe(this::keepFocus);
-        model.placeProperty().subscribe(_ -> showMiddle());
+        showMiddle();
+        model.placeProperty().subscribe((_, _) -> {
+            open.close();
+            open = views.apply(model);
+            showMiddle();
+        });
     }
 
     /** Where a view draws itself anew under the keyboard, what had it gets it again, not whatever comes first in the window. */
@@ -147,8 +153,6 @@ public final class Frame extends BorderPane {
     }
 
     private void showMiddle() {
-        if (open != null) open.close();
-        open = views.apply(model);
         open.setMinHeight(0);
         middle.getChildren().setAll(open);
         largeCabin = null;

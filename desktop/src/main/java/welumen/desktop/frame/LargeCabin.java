@@ -1,6 +1,7 @@
 package welumen.desktop.frame;
 
 import java.util.Locale;
+import java.util.Objects;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -71,7 +72,11 @@ final class LargeCabin extends VBox {
         var cabin = model.job().cabin();
         var plan = CabinPlan.of(cabin, sheet.getWidth(), sheet.getHeight(), GAP);
         for (var part : cabin.parts()) {
-            var cell = new PartCell(part, model.stateOf(part.id()), plan.parts().get(part.id()), () -> pick(part));
+            var cell = new PartCell(
+                    part,
+                    model.stateOf(part.id()),
+                    Objects.requireNonNull(plan.parts().get(part.id())),
+                    () -> pick(part));
             cell.setDisable(!isMeant(part));
             cell.pseudoClassStateChanged(
                     Styles.PICKED, part.id().equals(model.pickedProperty().get()));

@@ -27,6 +27,7 @@ import welumen.intake.Likely;
 import welumen.intake.Standard;
 import welumen.job.JobChange;
 import welumen.job.JobChange.AtIntake;
+import welumen.measure.Because;
 import welumen.measure.Money;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -195,7 +196,7 @@ final class CarSection extends Leaf {
         } catch (NumberFormatException noYear) {
             refuse("“%s” is no year. Type it as 1963.".formatted(year.getText()), year);
         } catch (IllegalArgumentException unnamed) {
-            refuse(unnamed.getMessage(), car);
+            refuse(Because.of(unnamed), car);
         }
         return Optional.empty();
     }

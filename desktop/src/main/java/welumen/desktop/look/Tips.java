@@ -1,5 +1,6 @@
 package welumen.desktop.look;
 
+import java.util.Objects;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.scene.Node;
@@ -51,7 +52,9 @@ public final class Tips {
 
     /** What is said where the mouse rests on this; empty where nothing is. */
     private static Optional<String> of(@Nullable Node node) {
-        return bearer(node).map(bearer -> bearer.getProperties().get(WORDS).toString());
+        return bearer(node)
+                .map(bearer -> Objects.requireNonNull(bearer.getProperties().get(WORDS))
+                        .toString());
     }
 
     private static Optional<Node> bearer(@Nullable Node node) {

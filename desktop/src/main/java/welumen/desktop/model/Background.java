@@ -2,6 +2,7 @@ package welumen.desktop.model;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -119,7 +120,7 @@ public final class Background {
             String word, Takes takes, Work<T> work, Consumer<? super T> then, Consumer<? super Exception> failed) {
         var one = new Running(word, null);
         running.add(one);
-        threads.get(takes).execute(() -> {
+        Objects.requireNonNull(threads.get(takes)).execute(() -> {
             if (one.isStopped()) return;
             try {
                 var found = work.done(one);
@@ -139,7 +140,7 @@ public final class Background {
     public Running run(String word, Takes takes, Runnable task, Runnable stop) {
         var one = new Running(word, stop);
         running.add(one);
-        threads.get(takes).execute(() -> {
+        Objects.requireNonNull(threads.get(takes)).execute(() -> {
             try {
                 if (!one.isStopped()) task.run();
             } finally {

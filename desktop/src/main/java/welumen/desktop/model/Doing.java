@@ -13,6 +13,7 @@ import welumen.job.ToldApart;
 import welumen.journal.Action;
 import welumen.journal.Journal;
 import welumen.journal.StoreException;
+import welumen.measure.Because;
 import welumen.pattern.SeamsKept;
 import welumen.yard.Yard;
 import welumen.yard.YardChange;
@@ -45,7 +46,7 @@ final class Doing {
             model.forgetTrouble();
             return true;
         } catch (StoreException | IllegalArgumentException | IllegalStateException fault) {
-            model.say(fault.getMessage());
+            model.say(Because.of(fault));
             return false;
         } finally {
             acting = null;

@@ -6,6 +6,7 @@ import java.util.Optional;
 import welumen.files.label.LabelPdf;
 import welumen.files.label.LabelSheet;
 import welumen.journal.StoreException;
+import welumen.measure.Because;
 import welumen.strip.label.LabelCamera;
 import welumen.strip.label.LabelPrinter;
 import welumen.strip.label.TrimLabel;
@@ -53,7 +54,7 @@ public final class LabelDesk {
             model.made(Path.of(where));
             return Optional.of(where);
         } catch (StoreException fault) {
-            model.say(fault.getMessage());
+            model.say(Because.of(fault));
             return Optional.empty();
         }
     }

@@ -25,6 +25,7 @@ import welumen.files.report.JobLogPdf;
 import welumen.files.report.NotePdf;
 import welumen.files.report.RemovedPdf;
 import welumen.journal.StoreException;
+import welumen.measure.Because;
 import welumen.pattern.Patterns;
 import welumen.pattern.piece.Piece;
 
@@ -125,7 +126,7 @@ public final class PaperDesk {
             return Optional.of(model.keepPaper(
                     "%s %s%s%s".formatted(model.openedProperty().get().title(), what, model.today(), ending), content));
         } catch (StoreException fault) {
-            model.say(fault.getMessage());
+            model.say(Because.of(fault));
             return Optional.empty();
         }
     }

@@ -17,6 +17,7 @@ import welumen.files.photo.PhotoFile;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.job.LogSearch;
 import welumen.journal.StoreException;
+import welumen.measure.Because;
 
 /** Photos on their way into the workshop and onto the screen. Reading large ones takes a while, so it is done beside. */
 public final class PhotoDesk {
@@ -38,7 +39,7 @@ public final class PhotoDesk {
         try {
             return Optional.of(folder.photos().keep(camera.shoot(part.name()), part.name() + ".png"));
         } catch (StoreException fault) {
-            model.say(fault.getMessage());
+            model.say(Because.of(fault));
             return Optional.empty();
         }
     }
@@ -87,7 +88,7 @@ public final class PhotoDesk {
                         fault -> model.say(
                                 fault instanceof IOException
                                         ? "The photo [%s] is gone: %s.".formatted(hash, fault.getMessage())
-                                        : fault.getMessage()));
+                                        : Because.of(fault)));
     }
 
     private interface Reading {
@@ -101,7 +102,7 @@ public final class PhotoDesk {
         } catch (IOException fault) {
             trouble("[%s] cannot be read: %s.".formatted(file, fault.getMessage()));
         } catch (StoreException fault) {
-            trouble(fault.getMessage());
+            trouble(Because.of(fault));
         }
         return false;
     }
@@ -118,7 +119,7 @@ public final class PhotoDesk {
                         },
                         then,
                         fault -> {
-                            model.say(fault.getMessage());
+                            model.say(Because.of(fault));
                             then.accept(kept);
                         });
     }

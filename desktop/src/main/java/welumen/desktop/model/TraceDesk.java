@@ -8,6 +8,7 @@ import welumen.desktop.model.Background.Running;
 import welumen.desktop.model.Background.Takes;
 import welumen.files.photo.PhotoFile;
 import welumen.journal.StoreException;
+import welumen.measure.Because;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.trace.FloorCamera;
@@ -52,7 +53,7 @@ public final class TraceDesk {
                 then,
                 fault -> then.accept(new Refused<>(
                         fault instanceof StoreException
-                                ? fault.getMessage()
+                                ? Because.of(fault)
                                 : "The photo [%s] could not be traced: %s.".formatted(name, fault.getMessage()))));
     }
 }

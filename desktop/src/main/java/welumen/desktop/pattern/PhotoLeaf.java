@@ -18,6 +18,7 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
 import welumen.desktop.stage.Reads;
 import welumen.job.JobChange.AtPattern;
+import welumen.measure.Because;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -160,7 +161,7 @@ final class PhotoLeaf extends Leaf {
             return Optional.of(
                     new TraceOptions(target.mm().get(), thickness.mm().get()));
         } catch (IllegalArgumentException outOfRange) {
-            return wrong(target, outOfRange.getMessage());
+            return wrong(target, Because.of(outOfRange));
         }
     }
 

@@ -1,6 +1,7 @@
 package welumen.desktop.pattern;
 
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -91,8 +92,8 @@ final class PiecesLeaf extends Leaf {
                 "Change the picked edge: bow 1/2 · out 3/16 · notch 1 1/2 x 1 at 6 · punched 1/4 at 1 1/2, 2 1/2"));
         changing.setAccessibleText("Change the picked edge, or its piece");
         changing.setOnAction(_ -> change());
-        felt.onCorner((at, to) -> draw(EdgeEdit.cornerMoved(piece(at.piece()), at.edge(), to)));
-        felt.onCurve((at, curve) -> draw(EdgeCurve.along(piece(at.piece()), at.edge(), curve)));
+        felt.onCorner((at, to) -> on(at, piece -> EdgeEdit.cornerMoved(piece, at.edge(), to)));
+        felt.onCurve((at, curve) -> on(at, piece -> EdgeCurve.along(piece, at.edge(), curve)));
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         wrong.setId("pattern-wrong");
         pieceName.setId("piece-name");
@@ -205,6 +206,11 @@ final class PiecesLeaf extends Leaf {
         changing.setText(words);
         changing.requestFocus();
         changing.end();
+    }
+
+    private void on(PickedEdge at, Function<Piece, Parsed<Piece>> how) {
+        var piece = piece(at.piece());
+        if (piece != null) draw(how.apply(piece));
     }
 
     private void draw(Parsed<Piece> answer) {

@@ -5,6 +5,7 @@ import java.util.Currency;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.Node;
@@ -120,8 +121,8 @@ final class HouseLeaf extends Leaf {
         var prices = yard.house().prices();
         hour.setText(number(prices.hour()));
         level.setText(number(prices.level()));
-        matters.forEach(
-                (matter, field) -> field.setText(number(prices.perSquareMetre().get(matter))));
+        matters.forEach((matter, field) -> field.setText(
+                number(Objects.requireNonNull(prices.perSquareMetre().get(matter)))));
         pricesSaid.setText(
                 yard.house().hasPrices()
                         ? "These hold for every car that has no prices of its own."

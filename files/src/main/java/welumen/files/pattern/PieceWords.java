@@ -3,6 +3,7 @@ package welumen.files.pattern;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import welumen.cabin.PartId;
 import welumen.files.json.BadFile;
 import welumen.pattern.piece.Edge;
@@ -46,7 +47,7 @@ final class PieceWords {
                     name,
                     words.getOrDefault("material", "material not noted"),
                     InsideWords.named(Pairing.values(), words.get("pairing")).orElse(Pairing.ONE),
-                    grade(words.get("grade")),
+                    grade(Objects.requireNonNull(words.get("grade"))),
                     grain(words),
                     InsideWords.named(Face.values(), words.get("face")).orElse(Face.UP),
                     InsideWords.named(Under.values(), words.get("under")).orElse(Under.NOTHING),

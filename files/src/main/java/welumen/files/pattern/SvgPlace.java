@@ -7,6 +7,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.regex.Pattern;
 import javax.xml.stream.XMLStreamReader;
 import org.apache.batik.parser.AWTTransformProducer;
@@ -101,7 +102,7 @@ final class SvgPlace {
             var boxHigh = Double.parseDouble(numbers[3]);
             if (!(boxWide > 0 && boxHigh > 0)) throw wrong(in, "the view box “%s” is none.".formatted(box));
             if (wide == null && high == null) return new AffineTransform();
-            var x = wide == null ? high / boxHigh : wide / boxWide;
+            var x = wide != null ? wide / boxWide : Objects.requireNonNull(high) / boxHigh;
             var y = high == null ? x : high / boxHigh;
             return "none".equals(in.getAttributeValue(null, "preserveAspectRatio"))
                     ? AffineTransform.getScaleInstance(x, y)

@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
@@ -76,7 +77,7 @@ final class SqliteEntryStore implements EntryStore, AutoCloseable {
                 Schema.migrate(file);
                 connection = connect(file);
             }
-            var folder = file.toAbsolutePath().getParent();
+            var folder = Objects.requireNonNull(file.toAbsolutePath().getParent());
             var count = count(connection);
             var seen = Witness.read(folder).orElse(count);
             return new SqliteEntryStore(file, connection, version > Schema.CURRENT, Witness.open(folder), seen, count);

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.BasicFileAttributes;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import welumen.journal.StoreException;
@@ -31,7 +32,7 @@ final class WorkshopLock implements AutoCloseable {
      */
     synchronized void hold() {
         if (key.isPresent() && key.equals(key(file))) return;
-        try (var fresh = take(file.getParent())) {
+        try (var fresh = take(Objects.requireNonNull(file.getParent()))) {
             var lost = channel;
             channel = fresh.channel;
             fresh.channel = lost; // which is closed

@@ -9,6 +9,7 @@ import java.util.stream.IntStream;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
+import org.jspecify.annotations.Nullable;
 import welumen.shape.Point;
 import welumen.standins.camera.FloorScene.Sheet;
 import welumen.trace.TargetCode;
@@ -150,7 +151,7 @@ public final class FloorPhoto {
         return Math.clamp(0.5 - edges.distance(x - light.shadowX(), y - light.shadowY()) / light.soft(), 0, 1);
     }
 
-    private Sheet sheetNear(double x, double y) {
+    private @Nullable Sheet sheetNear(double x, double y) {
         for (var sheet : scene.sheets())
             if (Math.hypot(x - sheet.x(), y - sheet.y()) < scene.targetMm() * (0.75 + 1.5 * scene.rim())) return sheet;
         return null;

@@ -19,10 +19,10 @@ public record Laid(double meanMm, double within95Mm) {
     public static Laid over(Shape truth, Shape traced) {
         var seen = every(traced.outline().corners(), 4);
         var there = truth.outline().corners();
-        List<Point> best = null;
+        var best = seen;
         for (var start = 0; start < STARTS; start++) {
             var turned = turned(seen, Planar.centroid(traced), Planar.centroid(truth), 2 * Math.PI * start / STARTS);
-            if (best == null || off(turned, there, 8) < off(best, there, 8)) best = turned;
+            if (start == 0 || off(turned, there, 8) < off(best, there, 8)) best = turned;
         }
         for (var round = 0; round < ROUNDS; round++) best = nearer(best, there);
         for (var round = 0; round < ROUNDS; round++) best = slid(best, there);
@@ -99,7 +99,7 @@ public record Laid(double meanMm, double within95Mm) {
     }
 
     private static Point nearest(Point point, List<Point> ring) {
-        Point best = null;
+        var best = ring.getFirst();
         for (var i = 0; i < ring.size(); i++) {
             var a = ring.get(i);
             var way = ring.get((i + 1) % ring.size()).minus(a);
@@ -107,7 +107,7 @@ public record Laid(double meanMm, double within95Mm) {
             var off = point.minus(a);
             var t = length == 0 ? 0 : Math.clamp((off.x() * way.x() + off.y() * way.y()) / length, 0, 1);
             var here = a.plus(way.times(t));
-            if (best == null || here.to(point) < best.to(point)) best = here;
+            if (here.to(point) < best.to(point)) best = here;
         }
         return best;
     }

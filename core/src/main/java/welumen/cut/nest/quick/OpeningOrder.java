@@ -2,6 +2,7 @@ package welumen.cut.nest.quick;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
@@ -39,7 +40,7 @@ public final class OpeningOrder {
         return problem.stock().stream()
                 .sorted(Comparator.comparing((Stock stock) -> problem.pinned().stream()
                                 .noneMatch(pinned -> pinned.stock().equals(stock.id())))
-                        .thenComparing(stock -> -worth.get(stock.id())))
+                        .thenComparing(stock -> -Objects.requireNonNull(worth.get(stock.id()))))
                 .toList();
     }
 

@@ -2,6 +2,8 @@ package welumen.cut.nest.separation;
 
 /** A form as it lies: turned by an angle about its middle, and that middle somewhere. Its arrays are used again and again. */
 public final class PlacedForm {
+    private static final double[] NONE = {};
+
     private Form form;
     private boolean isLaid;
     public double x;
@@ -9,13 +11,13 @@ public final class PlacedForm {
     /** In radians, counter-clockwise. */
     public double turn;
 
-    double[] ax;
-    double[] ay;
-    double[] bx;
-    double[] by;
-    double[] px;
-    double[] py;
-    double[] pr;
+    double[] ax = NONE;
+    double[] ay = NONE;
+    double[] bx = NONE;
+    double[] by = NONE;
+    double[] px = NONE;
+    double[] py = NONE;
+    double[] pr = NONE;
     int sides;
     int poles;
     public double minX;
@@ -29,13 +31,13 @@ public final class PlacedForm {
     }
 
     private void room(Form wanted) {
-        if (ax == null || ax.length < wanted.ax.length) {
+        if (ax.length < wanted.ax.length) {
             ax = new double[wanted.ax.length];
             ay = new double[wanted.ax.length];
             bx = new double[wanted.ax.length];
             by = new double[wanted.ax.length];
         }
-        if (px == null || px.length < wanted.px.length) {
+        if (px.length < wanted.px.length) {
             px = new double[wanted.px.length];
             py = new double[wanted.px.length];
         }
