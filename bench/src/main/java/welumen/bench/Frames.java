@@ -7,6 +7,7 @@ import java.time.Clock;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -109,30 +110,17 @@ final class Frames {
         return new double[1];
     }
 
-    private static void turnLeaves(WelumenWindow window, Queue<Deed> deeds) {
-        var model = window.model();
-        for (var stage : WorkStage.values()) {
-            deeds.add(new Deed(
-                    "a stage turned to",
-                    stage.name(),
-                    () -> model.stageProperty().set(stage)));
-            for (var i = 0; i < leavesOf(stage); i++)
-                deeds.add(new Deed("a leaf turned", stage.name(), window::turnLeaf));
-        }
+    /** A stage has as many leaves as suit what is open when it is turned to. */
+    private static void turnLeaves(WelumenWindow window, Deque<Deed> deeds) {
+        for (var stage : WorkStage.values())
+            deeds.add(new Deed("a stage turned to", stage.name(), () -> {
+                window.model().stageProperty().set(stage);
+                for (var i = 1; i < window.leaves(); i++)
+                    deeds.addFirst(new Deed("a leaf turned", stage.name(), window::turnLeaf));
+            }));
     }
 
-    private static int leavesOf(WorkStage stage) {
-        return switch (stage) {
-            case PATTERN -> 12;
-            case INTAKE -> 9;
-            case SURVEY, CUT -> 5;
-            case STRIP -> 4;
-            case REFIT -> 2;
-            case STORES, DIARY, HANDOVER -> 0;
-        };
-    }
-
-    private static void pickParts(JobModel model, Queue<Deed> deeds) {
+    private static void pickParts(JobModel model, Deque<Deed> deeds) {
         for (var stage : List.of(WorkStage.STRIP, WorkStage.SURVEY, WorkStage.PATTERN, WorkStage.REFIT)) {
             deeds.add(new Deed(
                     "a stage turned to",
@@ -148,7 +136,7 @@ final class Frames {
         }
     }
 
-    private static void movePieces(WelumenWindow window, Queue<Deed> deeds) {
+    private static void movePieces(WelumenWindow window, Deque<Deed> deeds) {
         var model = window.model();
         deeds.add(new Deed("a stage turned to", "CUT", () -> {
             model.turnedLeaf(WorkStage.CUT, "Plan");
@@ -190,7 +178,7 @@ final class Frames {
                 null));
     }
 
-    private static void editEdges(JobModel model, Queue<Deed> deeds) {
+    private static void editEdges(JobModel model, Deque<Deed> deeds) {
         deeds.add(new Deed(
                 "a stage turned to", "PATTERN", () -> model.stageProperty().set(WorkStage.PATTERN)));
         for (var i = 0; i < EDITS; i++) {
@@ -202,7 +190,7 @@ final class Frames {
         }
     }
 
-    private static void turnCars(JobModel model, int round, Queue<Deed> deeds) {
+    private static void turnCars(JobModel model, int round, Deque<Deed> deeds) {
         var cars = model.yard().state().garage().all();
         for (var i = 0; i < TURNED_CARS; i++) {
             var car = cars.get((3 + round * TURNED_CARS + i) % cars.size());

@@ -14,6 +14,7 @@ import picocli.CommandLine.Spec;
 import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
+import welumen.cut.StopSignal;
 import welumen.cut.judge.PlanCheck;
 import welumen.cut.nest.Nester;
 import welumen.files.json.BadFile;
@@ -80,7 +81,7 @@ final class NestCommand implements Callable<Integer> {
         var options = new NestOptions(
                 rounds == null ? Long.MAX_VALUE : rounds, Duration.ofNanos((long) (seconds * 1e9)), seed);
         try {
-            return Nester.lay(problem, options, (_, _) -> {}, () -> false);
+            return Nester.lay(problem, options, (_, _) -> {}, StopSignal.NEVER);
         } catch (IllegalArgumentException pinned) {
             throw new BadFile("/pinned: " + pinned.getMessage());
         }

@@ -30,8 +30,6 @@ public final class Shots {
      */
     public record Options(Path folder, Dimension2D size, boolean evening, int percent) {}
 
-    private static final int YARD_LEAVES = 7;
-
     private Shots() {}
 
     /** @throws StoreException if the folder cannot be written */
@@ -47,7 +45,7 @@ public final class Shots {
                 window.model().stageProperty().set(stage);
                 var name = "%d-%s".formatted(stage.number(), stage.word().toLowerCase(Locale.ROOT));
                 write(window.scene(), folder.resolve(name + ".png"));
-                for (var leaf = 1; leaf < leaves(stage); leaf++) {
+                for (var leaf = 1; leaf < window.leaves(); leaf++) {
                     if (stage == WorkStage.PATTERN) planned(leaf, window);
                     window.turnLeaf();
                     write(window.scene(), folder.resolve("%s-%d.png".formatted(name, leaf + 1)));
@@ -57,7 +55,7 @@ public final class Shots {
             window.model().screenProperty().set(Screen.CARS);
             write(window.scene(), folder.resolve("cars.png"));
             window.model().screenProperty().set(Screen.YARD);
-            for (var leaf = 1; leaf <= YARD_LEAVES; leaf++) {
+            for (var leaf = 1; leaf <= window.leaves(); leaf++) {
                 write(window.scene(), folder.resolve(leaf == 1 ? "yard.png" : "yard-%d.png".formatted(leaf)));
                 window.turnLeaf();
             }
@@ -92,18 +90,6 @@ public final class Shots {
             default -> "console";
         };
         window.model().pickedProperty().set(new PartId(part));
-    }
-
-    private static int leaves(WorkStage stage) {
-        return switch (stage) {
-            case INTAKE -> 7;
-            case STRIP -> 4;
-            case SURVEY -> 5;
-            case REFIT -> 2;
-            case PATTERN -> 12;
-            case CUT -> 5;
-            case STORES, DIARY, HANDOVER -> 1;
-        };
     }
 
     /** The part that shows most on a stage. */

@@ -58,6 +58,11 @@ public final class WelumenWindow {
         frame.turnLeaf(1);
     }
 
+    /** How many leaves the open stage has now. */
+    public int leaves() {
+        return frame.leaves();
+    }
+
     /** The workshop's jobs in their order; nothing happens where there are fewer. */
     void openJob(int number) {
         var jobs = model.yard().state().garage().all();

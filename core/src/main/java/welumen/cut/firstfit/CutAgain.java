@@ -6,6 +6,7 @@ import java.util.SplittableRandom;
 import welumen.cut.CutLog;
 import welumen.cut.CutPiece;
 import welumen.cut.CuttingTable.Laid;
+import welumen.cut.StopSignal;
 import welumen.cut.stock.Stock;
 
 /**
@@ -20,7 +21,7 @@ public final class CutAgain {
      *
      * @param now what can be cut from now
      */
-    public static List<String> without(Laid laid, List<Stock> now, CutLog log) {
+    public static List<String> without(Laid laid, List<Stock> now, CutLog log, StopSignal stop) {
         var random = new SplittableRandom(0);
         var choice = new AttitudeChoice();
         var sheets = sheets(laid, now, log);
@@ -32,7 +33,8 @@ public final class CutAgain {
                                 stock instanceof Stock.Hide && stock.material().equals(piece.material())))
                 .filter(piece -> sheets.stream()
                         .filter(sheet -> sheet.ground.stock.material().equals(piece.material()))
-                        .noneMatch(sheet -> sheet.placeFor(choice.of(piece, sheet.ground.stock, random, Tries.QUARTERS))
+                        .noneMatch(sheet -> sheet.placeFor(
+                                        choice.of(piece, sheet.ground.stock, random, Tries.QUARTERS), stop)
                                 .isPresent()))
                 .sorted((one, other) ->
                         Double.compare(other.shape().area(), one.shape().area()))

@@ -75,12 +75,7 @@ final class Sheet {
         return laid.isEmpty();
     }
 
-    /** The best place for a piece in one of these attitudes; empty if it has none. */
-    Optional<Place> placeFor(List<Attitude> attitudes) {
-        return placeFor(attitudes, () -> false);
-    }
-
-    /** The best that was found until it was stopped. */
+    /** The best place for a piece in one of these attitudes, of those tried until it is stopped; empty if it has none. */
     Optional<Place> placeFor(List<Attitude> attitudes, StopSignal stop) {
         return attitudes.stream()
                 .takeWhile(_ -> !stop.stopRequested())

@@ -90,7 +90,6 @@ public final class FirstPlan {
 
     /** The same without the judge's word, for reckoning with hundreds of them. */
     public static List<Placement> unchecked(CutProblem problem, long seed) {
-        StopSignal never = () -> false;
-        return List.copyOf(quick(problem, kinds(problem, Resolution.COARSE, never), seed, never));
+        return List.copyOf(quick(problem, kinds(problem, Resolution.COARSE, StopSignal.NEVER), seed, StopSignal.NEVER));
     }
 }

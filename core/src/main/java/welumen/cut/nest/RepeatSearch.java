@@ -52,7 +52,7 @@ final class RepeatSearch extends Search {
         @Nullable List<Placement> best = null;
         for (var i = 0; i < TRIES && !stop.stopRequested(); i++) {
             var next = swapped(random);
-            var placements = RepeatPlan.of(fields, items, next, () -> false);
+            var placements = RepeatPlan.of(fields, items, next, StopSignal.NEVER);
             if (best != null && !isShorter(placements, best)) continue;
             best = placements;
             bestOrder = next;

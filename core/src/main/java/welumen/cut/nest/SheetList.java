@@ -9,6 +9,7 @@ import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
 import welumen.cut.Placement;
+import welumen.cut.StopSignal;
 import welumen.cut.pieces.FromPattern;
 import welumen.cut.stock.Stock;
 import welumen.cut.stock.Stretch;
@@ -35,7 +36,7 @@ public record SheetList(List<Map<String, Integer>> sheets, List<String> unplaced
     }
 
     /** @param lengthMm of a sheet, as it is sold */
-    public static SheetList of(List<Piece> pieces, double lengthMm, double widthMm) {
+    public static SheetList of(List<Piece> pieces, double lengthMm, double widthMm, StopSignal stop) {
         var cut =
                 FromPattern.pieces(pieces).stream().map(SheetList::anyMaterial).toList();
         var area = CutPiece.area(cut);
@@ -43,7 +44,7 @@ public record SheetList(List<Map<String, Integer>> sheets, List<String> unplaced
         var stock = IntStream.rangeClosed(1, count)
                 .<Stock>mapToObj(number -> sheet("sheet " + number, lengthMm, widthMm))
                 .toList();
-        var plan = Nester.lay(new CutProblem(GAP_MM, cut, stock, List.of()), QUICK, (_, _) -> {}, () -> false);
+        var plan = Nester.lay(new CutProblem(GAP_MM, cut, stock, List.of()), QUICK, (_, _) -> {}, stop);
         return new SheetList(
                 plan.sheets().stream()
                         .map(use -> counted(plan.on(use.stock()), pieces))

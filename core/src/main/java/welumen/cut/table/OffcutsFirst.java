@@ -5,6 +5,7 @@ import java.util.List;
 import welumen.cut.CutProblem;
 import welumen.cut.NestOptions;
 import welumen.cut.Placement;
+import welumen.cut.StopSignal;
 import welumen.cut.nest.Nester;
 import welumen.cut.stock.Stock;
 
@@ -18,7 +19,7 @@ public final class OffcutsFirst {
     private OffcutsFirst() {}
 
     /** The same problem with those that found a place pinned there; the offcuts that nothing lies on are left out of it. */
-    public static CutProblem pinned(CutProblem problem) {
+    public static CutProblem pinned(CutProblem problem, StopSignal stop) {
         var offcuts = problem.stock().stream()
                 .filter(stock -> stock instanceof Stock.Hide hide && hide.kind() == Stock.Kind.OFFCUT)
                 .toList();
@@ -30,7 +31,7 @@ public final class OffcutsFirst {
                 .filter(pin -> small.stream().anyMatch(piece -> piece.id().equals(pin.piece()))
                         && offcuts.stream().anyMatch(stock -> stock.id().equals(pin.stock())))
                 .toList();
-        var laid = Nester.lay(new CutProblem(problem.gap(), small, offcuts, own), SHORT, (_, _) -> {}, () -> false);
+        var laid = Nester.lay(new CutProblem(problem.gap(), small, offcuts, own), SHORT, (_, _) -> {}, stop);
         List<Placement> pins = new ArrayList<>(problem.pinned());
         for (var placement : laid.placements())
             if (!problem.isPinned(placement.piece(), placement.copy())) pins.add(placement);

@@ -15,7 +15,7 @@ public final class TradeCurve {
 
     /** @param points how many budgets to try, 2 or more; fewer come back where two buy the same */
     public static List<Point> of(WholeJob job, int points) {
-        return of(job, points, () -> false);
+        return of(job, points, () -> false); // to its end
     }
 
     /** The same; what has been tried by then where it is stopped, on any thread. */

@@ -8,6 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import welumen.cut.CutProblem;
 import welumen.cut.Placement;
+import welumen.cut.StopSignal;
 import welumen.cut.judge.PlanCheck;
 import welumen.cut.stock.Lot;
 import welumen.cut.stock.Stock;
@@ -37,7 +38,7 @@ class OffcutsFirstTest {
 
     @Test
     void smallPiecesGoOnOffcutsAndStayThere() {
-        var pinned = OffcutsFirst.pinned(problem(sheet("hide 2", 2000, 1500), OFFCUT));
+        var pinned = OffcutsFirst.pinned(problem(sheet("hide 2", 2000, 1500), OFFCUT), StopSignal.NEVER);
         assertThat(pinned.pinned()).hasSize(2).allMatch(one -> one.piece().equals("small"));
         assertThat(pinned.pinned()).extracting(Placement::stock).containsOnly(OFFCUT.id());
         assertThat(PlanCheck.faults(pinned, pinned.pinned())).isEmpty();
@@ -46,8 +47,8 @@ class OffcutsFirstTest {
     @Test
     void withoutOffcutsOrSmallPiecesNothingChanges() {
         var plain = problem(sheet("hide 2", 2000, 1500));
-        assertThat(OffcutsFirst.pinned(plain)).isSameAs(plain);
+        assertThat(OffcutsFirst.pinned(plain, StopSignal.NEVER)).isSameAs(plain);
         var large = new CutProblem(3, List.of(rectangle("large", 600, 500, 1)), List.of(OFFCUT), List.of());
-        assertThat(OffcutsFirst.pinned(large)).isSameAs(large);
+        assertThat(OffcutsFirst.pinned(large, StopSignal.NEVER)).isSameAs(large);
     }
 }

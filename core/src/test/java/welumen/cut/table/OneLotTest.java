@@ -12,6 +12,7 @@ import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.NestOptions;
 import welumen.cut.Placement;
+import welumen.cut.StopSignal;
 import welumen.cut.firstfit.CutAgain;
 import welumen.cut.nest.Nester;
 import welumen.cut.stock.Lot;
@@ -89,7 +90,8 @@ class OneLotTest {
                 List.of());
         var laid = new Laid(problem, Nester.lay(problem, NestOptions.USUAL.withRounds(8), (_, _) -> {}, () -> false));
         assertThat(laid.plan().sheets()).hasSize(1);
-        assertThat(CutAgain.without(laid, List.of(), CutLog.EMPTY)).containsExactly("a");
+        assertThat(CutAgain.without(laid, List.of(), CutLog.EMPTY, StopSignal.NEVER))
+                .containsExactly("a");
         var offcut = new Stock.Hide(
                 "s0, offcut 1",
                 "",
@@ -100,6 +102,7 @@ class OneLotTest {
                 List.of(),
                 new Stretch.Any(),
                 0);
-        assertThat(CutAgain.without(laid, List.of(offcut), CutLog.EMPTY)).isEmpty();
+        assertThat(CutAgain.without(laid, List.of(offcut), CutLog.EMPTY, StopSignal.NEVER))
+                .isEmpty();
     }
 }

@@ -1,7 +1,6 @@
 package welumen.desktop.cut;
 
 import java.util.Optional;
-import javafx.scene.Node;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
@@ -16,8 +15,7 @@ public final class CutView extends StagePane {
     public CutView(JobModel model) {
         super(model);
         answer = new CutAnswer(model, headline);
-        leaves = new Leaves(
-                model,
+        leaves = leaves(
                 new Tab("Plan", this::plan),
                 new Tab("Hides and rolls", HidesLeaf::new),
                 new Tab("Forecast", ForecastLeaf::new),
@@ -29,16 +27,6 @@ public final class CutView extends StagePane {
     private PlanLeaf plan(JobModel of) {
         plan = Optional.of(new PlanLeaf(of, headline));
         return plan.get();
-    }
-
-    @Override
-    public Node first() {
-        return leaves.first();
-    }
-
-    @Override
-    public void turnLeaf(int by) {
-        leaves.turn(by);
     }
 
     /** Turning to another stage ends the search and keeps the best. */

@@ -37,7 +37,7 @@ final class LayOut extends Task<CutPlan> {
         var start = System.nanoTime();
         StopSignal stop = () -> finishNow || isCancelled();
         return remaining.merged(Nester.lay(
-                OffcutsFirst.pinned(RestsFirst.of(OneLot.of(remaining, stop), stop)),
+                OffcutsFirst.pinned(RestsFirst.of(OneLot.of(remaining, stop), stop), stop),
                 options,
                 (_, best) -> {
                     updateValue(remaining.merged(best));

@@ -307,7 +307,7 @@ final class TableLeaf extends Leaf {
         var log = model.job().cutLog();
         var now = model.toCutFrom();
         reserving.ask(
-                () -> CutAgain.without(laid, now, log),
+                asked -> CutAgain.without(laid, now, log, asked::isStopped),
                 without -> reserve.setText(
                         without.isEmpty()
                                 ? "Any piece of leather could be cut once more from what is left of the hides that are open."
@@ -349,7 +349,7 @@ final class TableLeaf extends Leaf {
         list.setDisable(true);
         var now = model.toCutFrom();
         var log = model.job().cutLog();
-        laying.ask(() -> Relaid.spoilt(laid, now, log, placement, () -> false), again -> {
+        laying.ask(asked -> Relaid.spoilt(laid, now, log, placement, asked::isStopped), again -> {
             list.setDisable(false);
             if (model.job().table() != laid) return;
             switch (again) {

@@ -167,6 +167,11 @@ public final class Frame extends BorderPane {
         open.turnLeaf(by);
     }
 
+    /** How many leaves the open stage has now. */
+    public int leaves() {
+        return open.leaves();
+    }
+
     /** Opens the cabin large over the stage. */
     public void openLarge() {
         largeCabin = new LargeCabin(model, this::closeLarge);

@@ -1,7 +1,6 @@
 package welumen.desktop.intake;
 
 import java.time.temporal.ChronoUnit;
-import javafx.scene.Node;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaves;
@@ -15,8 +14,7 @@ public final class IntakeView extends StagePane {
 
     public IntakeView(JobModel model) {
         super(model);
-        leaves = new Leaves(
-                model,
+        leaves = leaves(
                 new Tab("The car", CarSection::new),
                 new Tab("Its parts", PartsSection::new),
                 new Tab("Wishes", WishesSection::new).wants(WishesSection::wanting),
@@ -29,11 +27,6 @@ public final class IntakeView extends StagePane {
                         .suitsWhere(of -> !of.job().doubts().open().isEmpty())
                         .wants(of -> of.job().doubts().open().size()));
         getChildren().add(leaves);
-    }
-
-    @Override
-    public Node first() {
-        return leaves.first();
     }
 
     @Override
@@ -91,10 +84,5 @@ public final class IntakeView extends StagePane {
         return open.isEmpty()
                 ? "The customer has answered everything that was asked."
                 : "The customer has still to say: %s".formatted(open.getFirst().question());
-    }
-
-    @Override
-    public void turnLeaf(int by) {
-        leaves.turn(by);
     }
 }

@@ -133,11 +133,12 @@ final class PaddingLeaf extends Leaf {
         var length = sheetLong.mm().orElseThrow();
         var width = sheetWide.mm().orElseThrow();
         laying.ask(
-                () -> {
+                asked -> {
                     var lists = new LinkedHashMap<String, SheetList>();
                     kinds.forEach((word, pieces) -> lists.put(
                             word,
-                            SheetList.of(pieces.stream().map(Map.Entry::getKey).toList(), length, width)));
+                            SheetList.of(
+                                    pieces.stream().map(Map.Entry::getKey).toList(), length, width, asked::isStopped)));
                     return lists;
                 },
                 this::show);

@@ -1,7 +1,6 @@
 package welumen.desktop.pattern;
 
 import java.util.List;
-import javafx.scene.Node;
 import welumen.cabin.Part;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
@@ -17,8 +16,7 @@ public final class PatternView extends StagePane {
 
     public PatternView(JobModel model) {
         super(model);
-        leaves = new Leaves(
-                model,
+        leaves = leaves(
                 new Tab("Pieces", PiecesLeaf::new),
                 new Tab("Photo", PhotoLeaf::new),
                 new Tab("Seams", SeamsLeaf::new),
@@ -39,16 +37,6 @@ public final class PatternView extends StagePane {
         var all = model.job().patterns();
         var own = model.picked().map(part -> all.of(part.id())).orElse(List.of());
         return own.isEmpty() ? all.pieces() : own;
-    }
-
-    @Override
-    public Node first() {
-        return leaves.first();
-    }
-
-    @Override
-    public void turnLeaf(int by) {
-        leaves.turn(by);
     }
 
     @Override

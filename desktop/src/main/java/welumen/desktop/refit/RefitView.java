@@ -1,6 +1,5 @@
 package welumen.desktop.refit;
 
-import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -26,25 +25,13 @@ public final class RefitView extends StagePane {
         form = new PutBackForm(model);
         cautions = new CautionCard(model, WorkStage.REFIT);
         cautions.listenIn(this);
-        leaves = new Leaves(
-                model,
-                new Tab("In this order", of -> new OrderList(of, form::putBack)),
-                new Tab("Fixings", FixingsLeaf::new));
+        leaves = leaves(
+                new Tab("In this order", of -> new OrderList(of, form::putBack)), new Tab("Fixings", FixingsLeaf::new));
         var lower = new HBox(28, leaves, form);
         HBox.setHgrow(leaves, Priority.ALWAYS);
         VBox.setVgrow(lower, Priority.ALWAYS);
         lower.setMinHeight(0);
         getChildren().addAll(cautions, lower);
-    }
-
-    @Override
-    public void turnLeaf(int by) {
-        leaves.turn(by);
-    }
-
-    @Override
-    public Node first() {
-        return leaves.first();
     }
 
     @Override

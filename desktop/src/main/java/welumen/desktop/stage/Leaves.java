@@ -84,6 +84,10 @@ public final class Leaves extends VBox {
         turnTo(suiting.get(Math.floorMod(suiting.indexOf(open) + by, suiting.size())));
     }
 
+    int count() {
+        return suiting().size();
+    }
+
     private List<Tab> suiting() {
         return tabs.stream().filter(tab -> tab.suits().test(model)).toList();
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
+import org.jspecify.annotations.Nullable;
 import welumen.desktop.look.Headline;
 import welumen.desktop.model.JobModel;
 
@@ -18,6 +19,7 @@ public abstract class StagePane extends VBox {
     protected final JobModel model;
     protected final Headline headline = new Headline();
     private final List<Node> rest = new ArrayList<>();
+    private @Nullable Leaves leaves;
     private long prepared = UNPREPARED;
     private Subscription listening = Subscription.EMPTY;
 
@@ -34,7 +36,20 @@ public abstract class StagePane extends VBox {
     protected abstract void refresh();
 
     /** The control that has the keyboard first. */
-    public abstract Node first();
+    public Node first() {
+        return leaves == null ? this : leaves.first();
+    }
+
+    /** The leaves of this stage, one of them open. */
+    protected final Leaves leaves(Tab... tabs) {
+        leaves = new Leaves(model, tabs);
+        return leaves;
+    }
+
+    /** How many leaves can be turned to now; one where a stage has none. */
+    public final int leaves() {
+        return leaves == null ? 1 : leaves.count();
+    }
 
     /** Says the answer. A stage that a window begins with does no more here, so that it stands there at once. */
     protected void answer() {
@@ -49,7 +64,9 @@ public abstract class StagePane extends VBox {
     }
 
     /** Turns to the next leaf, or by −1 to the one before; nothing happens where a stage has none. */
-    public void turnLeaf(int by) {}
+    public final void turnLeaf(int by) {
+        if (leaves != null) leaves.turn(by);
+    }
 
     /** Shows the rest, too, while it is not to be seen yet. */
     public final void prepare() {

@@ -23,8 +23,7 @@ public final class StripView extends StagePane {
         super(model);
         cautions = new CautionCard(model, WorkStage.STRIP);
         line = new LogLine(model);
-        leaves = new Leaves(
-                model,
+        leaves = leaves(
                 new Tab("Taken off", of -> new TakenOff(of, line::correct)),
                 new Tab("Bags", BagsLeaf::new),
                 new Tab("Photos", PhotosLeaf::new),
@@ -60,11 +59,6 @@ public final class StripView extends StagePane {
         line.refresh();
         leaves.refresh();
         reach.refresh();
-    }
-
-    @Override
-    public void turnLeaf(int by) {
-        leaves.turn(by);
     }
 
     private void say(Part part) {

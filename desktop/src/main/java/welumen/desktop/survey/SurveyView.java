@@ -1,6 +1,5 @@
 package welumen.desktop.survey;
 
-import javafx.scene.Node;
 import welumen.cabin.Part;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
@@ -19,24 +18,13 @@ public final class SurveyView extends StagePane {
         super(model);
         cautions = new CautionCard(model, WorkStage.SURVEY);
         cautions.listenIn(this);
-        leaves = new Leaves(
-                model,
+        leaves = leaves(
                 new Tab("What is found", LookLeaf::new),
                 new Tab("What to do", ChooseLeaf::new),
                 new Tab("The whole job", WholeLeaf::new),
                 new Tab("Two ways", TwoWaysLeaf::new),
                 new Tab("Buy or make", FitLeaf::new));
         getChildren().addAll(cautions, leaves);
-    }
-
-    @Override
-    public Node first() {
-        return leaves.first();
-    }
-
-    @Override
-    public void turnLeaf(int by) {
-        leaves.turn(by);
     }
 
     @Override

@@ -1,6 +1,5 @@
 package welumen.desktop.yard;
 
-import javafx.scene.Node;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaves;
@@ -13,8 +12,7 @@ public final class YardView extends StagePane {
 
     public YardView(JobModel model) {
         super(model);
-        leaves = new Leaves(
-                model,
+        leaves = leaves(
                 new Tab("People", PeopleLeaf::new),
                 new Tab("Places", PlacesLeaf::new),
                 new Tab("Hides and rolls", StockLeaf::new),
@@ -24,11 +22,6 @@ public final class YardView extends StagePane {
                 new Tab("Prices and ways", HouseLeaf::new));
         leaves.whenTurned(this::answer);
         getChildren().add(leaves);
-    }
-
-    @Override
-    public Node first() {
-        return leaves.first();
     }
 
     @Override
@@ -48,10 +41,5 @@ public final class YardView extends StagePane {
                                 yard.crew().people().all().size(),
                                 Words.many(yard.crew().places().all().size(), "place"),
                                 Words.many(yard.garage().inWork().size(), "car")));
-    }
-
-    @Override
-    public void turnLeaf(int by) {
-        leaves.turn(by);
     }
 }

@@ -13,7 +13,7 @@ public final class Items {
 
     /** Those alone that may lie on one of the stocks some way. */
     public static List<Item> of(CutProblem problem, List<Stock> stocks, Resolution fineness) {
-        return of(problem, stocks, fineness, () -> false);
+        return of(problem, stocks, fineness, StopSignal.NEVER);
     }
 
     /** Those that are looked at before it is stopped. */
