@@ -21,6 +21,7 @@ import welumen.cut.CutLog;
 import welumen.cut.CutPiece;
 import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable;
+import welumen.cut.StockRenamed;
 import welumen.cut.pieces.FromPattern;
 import welumen.cut.pieces.RoughCut;
 import welumen.cut.stock.Stock;
@@ -130,7 +131,7 @@ public record Job(
                 survey,
                 house.hasPrices() ? choices.within(house.prices()) : choices,
                 patterns,
-                table,
+                StockRenamed.on(table, yard.stock().renamed()),
                 cutLog,
                 refit,
                 new Clocks(running),
@@ -139,6 +140,15 @@ public record Job(
                 custody,
                 handover,
                 doubts);
+    }
+
+    /** Once hides and rolls are called otherwise, by the name that a plan of before calls them; nothing has moved. */
+    public Job withStockCalled(Map<String, String> renamed) {
+        var called = StockRenamed.on(table, renamed);
+        if (called == table) return this;
+        return new Job(
+                intake, brief, cabin, strip, album, survey, choices, patterns, called, cutLog, refit, clocks, work,
+                care, custody, handover, doubts);
     }
 
     /** Where a part is on its way out of the car and back. What is built into an assembly goes where that goes. */

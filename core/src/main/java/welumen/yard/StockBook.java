@@ -22,15 +22,22 @@ import welumen.yard.StockChange.Gone;
  * @param here what can be cut from, in the order in which it came
  * @param boughtFor by the name of the stock
  * @param cut what has been cut from, and is here no more
+ * @param renamed what is called otherwise now, by what plans of before call it
  */
-public record StockBook(List<Stock> here, Map<String, UUID> boughtFor, List<CutFor> cut, Set<String> gone) {
-    public static final StockBook EMPTY = new StockBook(List.of(), Map.of(), List.of(), Set.of());
+public record StockBook(
+        List<Stock> here,
+        Map<String, UUID> boughtFor,
+        List<CutFor> cut,
+        Set<String> gone,
+        Map<String, String> renamed) {
+    public static final StockBook EMPTY = new StockBook(List.of(), Map.of(), List.of(), Set.of(), Map.of());
 
     public StockBook {
         here = List.copyOf(here);
         boughtFor = Map.copyOf(boughtFor);
         cut = List.copyOf(cut);
         gone = Set.copyOf(gone);
+        renamed = Map.copyOf(renamed);
     }
 
     /**
@@ -43,7 +50,7 @@ public record StockBook(List<Stock> here, Map<String, UUID> boughtFor, List<CutF
             case BoughtFor(var stock, var car) -> {
                 var more = new HashMap<>(boughtFor);
                 more.put(stock.id(), car);
-                yield new StockBook(and(stock), more, cut, gone);
+                yield new StockBook(and(stock), more, cut, gone, but(stock.id()));
             }
             case FoundSo(var stock) -> {
                 one(stock.id(), garage);
@@ -53,7 +60,8 @@ public record StockBook(List<Stock> here, Map<String, UUID> boughtFor, List<CutF
                                 .toList(),
                         boughtFor,
                         cut,
-                        gone);
+                        gone,
+                        renamed);
             }
             case CalledSo(var was, var now) -> {
                 var old = one(was, garage);
@@ -67,13 +75,14 @@ public record StockBook(List<Stock> here, Map<String, UUID> boughtFor, List<CutF
                                 .toList(),
                         names,
                         cut,
-                        gone);
+                        gone,
+                        called(was, now));
             }
             case Gone(var id, var _) -> {
                 one(id, garage);
                 var more = new HashSet<>(gone);
                 more.add(id);
-                yield new StockBook(without(id), boughtFor, cut, more);
+                yield new StockBook(without(id), boughtFor, cut, more, renamed);
             }
             case CutFor sheet -> {
                 one(sheet.stock(), garage);
@@ -83,14 +92,15 @@ public record StockBook(List<Stock> here, Map<String, UUID> boughtFor, List<CutF
                         left.toList(),
                         boughtFor,
                         Stream.concat(cut.stream(), Stream.of(sheet)).toList(),
-                        gone);
+                        gone,
+                        renamed);
             }
         };
     }
 
     /** One more that came in for no car in particular. */
     StockBook taken(Stock more) {
-        return new StockBook(and(more), boughtFor, cut, gone);
+        return new StockBook(and(more), boughtFor, cut, gone, but(more.id()));
     }
 
     public Optional<Stock> findOne(String id) {
@@ -101,6 +111,7 @@ public record StockBook(List<Stock> here, Map<String, UUID> boughtFor, List<CutF
     public boolean knows(String id) {
         return findOne(id).isPresent()
                 || gone.contains(id)
+                || renamed.containsKey(id)
                 || cut.stream().anyMatch(sheet -> sheet.stock().equals(id));
     }
 
@@ -109,6 +120,22 @@ public record StockBook(List<Stock> here, Map<String, UUID> boughtFor, List<CutF
         var name = wanted;
         for (var number = 2; knows(name); number++) name = "%s (%d)".formatted(wanted, number);
         return name;
+    }
+
+    /** With one name more that is not used any more; what was called that before is called the newest, too. */
+    private Map<String, String> called(String was, String now) {
+        var all = new HashMap<>(renamed);
+        all.replaceAll((_, then) -> then.equals(was) ? now : then);
+        all.put(was, now);
+        all.remove(now);
+        return all;
+    }
+
+    /** A name that something new has is its own. */
+    private Map<String, String> but(String name) {
+        var all = new HashMap<>(renamed);
+        all.remove(name);
+        return all;
     }
 
     private List<Stock> and(Stock more) {

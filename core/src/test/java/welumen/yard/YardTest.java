@@ -2,6 +2,7 @@ package welumen.yard;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.entry;
 
 import java.time.DayOfWeek;
 import java.time.Duration;
@@ -162,6 +163,11 @@ class YardTest {
         assertThat(yard.stock().boughtFor()).containsEntry("green wool", PLOVER).doesNotContainKey("roll 2");
         assertThat(((Stock.Roll) yard.stock().findOne("green wool").orElseThrow()).width())
                 .isEqualTo(1370);
+        assertThat(yard.stock().renamed()).containsExactly(entry("roll 2", "green wool"));
+        var again = yard.after(new OfStock(new CalledSo("green wool", "moss wool")));
+        assertThat(again.stock().renamed())
+                .containsOnly(entry("roll 2", "moss wool"), entry("green wool", "moss wool"));
+        assertThat(again.stock().freeName("roll 2")).isEqualTo("roll 2 (2)");
         assertThatThrownBy(() -> yard.after(new OfStock(new CalledSo("green wool", "roll 1"))))
                 .hasMessageContaining("already");
         var gone = yard.after(new OfStock(new Gone("green wool", "sold")));

@@ -454,6 +454,7 @@ public final class JobModel {
                 .ifPresent(at.opened::set);
         if (journal.state() != ownShown
                 || yard.state().house() != yardShown.house()
+                || !yard.state().stock().renamed().equals(yardShown.stock().renamed())
                 || yard.state().clocks() != yardShown.clocks()) job.set(state());
         sayNewest();
         changed();

@@ -167,9 +167,11 @@ public final class OtherCars {
     /** The open one too. */
     public List<Other> everyCar() {
         var others = new ArrayList<Other>();
+        var renamed = model.yard().state().stock().renamed();
         for (var car : model.yard().state().garage().all()) {
             if (!begun) readNow(car);
-            logs.known(car.job()).ifPresent(log -> others.add(new Other(car, log.state())));
+            logs.known(car.job())
+                    .ifPresent(log -> others.add(new Other(car, log.state().withStockCalled(renamed))));
         }
         return others;
     }

@@ -3,7 +3,7 @@ package welumen.files.pattern;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import welumen.cabin.PartId;
 import welumen.files.json.BadFile;
 import welumen.pattern.piece.Edge;
@@ -47,7 +47,7 @@ final class PieceWords {
                     name,
                     words.getOrDefault("material", "material not noted"),
                     InsideWords.named(Pairing.values(), words.get("pairing")).orElse(Pairing.ONE),
-                    grade(Objects.requireNonNull(words.get("grade"))),
+                    grade(words.get("grade")),
                     grain(words),
                     InsideWords.named(Face.values(), words.get("face")).orElse(Face.UP),
                     InsideWords.named(Under.values(), words.get("under")).orElse(Under.NOTHING),
@@ -61,7 +61,7 @@ final class PieceWords {
     /** What is taken where a file does not say. */
     record Usual(PartId part, String name) {}
 
-    private static int grade(String text) {
+    private static int grade(@Nullable String text) {
         return text != null && text.matches("[1-4]") ? Integer.parseInt(text) : 2;
     }
 
