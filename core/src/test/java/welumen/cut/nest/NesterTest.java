@@ -244,21 +244,19 @@ class NesterTest {
     /** The first plan leaves pieces over on a roll that holds them all; the search finds them a place. */
     @Test
     void whatAFirstPlanLeavesOverOnARollFindsAPlace() {
-        var left = 0;
-        for (var seed = 1L; seed <= 2; seed++) {
-            var options = new NestOptions(60, Duration.ofSeconds(30), seed);
-            var pieces = trim(seed);
-            var used = lay(problem(2, pieces, roll(12_000)), options)
-                    .sheets()
-                    .getFirst()
-                    .usedLength();
-            var tight = problem(2, pieces, roll(1.04 * used));
-            if (lay(tight, options.withRounds(1)).placements().size() < CutPiece.count(pieces)) left++;
-            var plan = Nester.untilAllLie(tight, options.withRounds(2000), () -> false);
-            assertThat(plan.unplaced()).as("seed %d", seed).isEmpty();
-            assertThat(PlanCheck.faults(tight, plan.placements())).isEmpty();
-        }
-        assertThat(left).as("some first plan left something over").isPositive();
+        var options = new NestOptions(60, Duration.ofSeconds(30), 1);
+        var pieces = trim(1);
+        var used = lay(problem(2, pieces, roll(12_000)), options)
+                .sheets()
+                .getFirst()
+                .usedLength();
+        var tight = problem(2, pieces, roll(1.04 * used));
+        assertThat(lay(tight, options.withRounds(1)).placements())
+                .as("the first plan leaves something over")
+                .hasSizeLessThan(CutPiece.count(pieces));
+        var plan = Nester.untilAllLie(tight, options.withRounds(2000), () -> false);
+        assertThat(plan.unplaced()).isEmpty();
+        assertThat(PlanCheck.faults(tight, plan.placements())).isEmpty();
     }
 
     private static Stock.Roll roll(double length) {
