@@ -100,6 +100,20 @@ class SeamsKeptTest {
         assertThat(SeamsKept.lost(sewn, now)).containsExactly("the cushion, rear to the bolster, front");
     }
 
+    /** A car of before: nobody told its edges apart, and the first half begins where the edge began. */
+    @Test
+    void aStraightEdgeOfAnOldPieceThatIsPartedIsNotItsFirstHalf() {
+        var old = Patterns.EMPTY
+                .after(new PieceDrawn(cushion))
+                .after(new PieceDrawn(bolster))
+                .after(new SeamJoined(new Seam(side("cushion", 1), side("bolster", 3), 0, false)))
+                .after(new SeamJoined(new Seam(side("cushion", 2), side("bolster", 0), 0, false)));
+        var parted = ((Understood<Piece>) EdgeEdit.split(cushion, 1, 0.5)).value();
+        var now = drawn(old, parted);
+        assertThat(now.seams()).extracting(Seam::one).containsExactly(side("cushion", 3));
+        assertThat(SeamsKept.lost(old, now)).containsExactly("the cushion, right to the bolster, left");
+    }
+
     @Test
     void aNumberIsNeverGivenToTwoEdges() {
         var now = edited(EdgeEdit.split(cushion(), 0, 0.5)).findOne("cushion").orElseThrow();

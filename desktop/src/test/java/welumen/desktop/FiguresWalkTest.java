@@ -262,6 +262,30 @@ class FiguresWalkTest extends OwnCarWalk {
                 .matches(seam -> seam.one().edge() == 1 && seam.easeMm() == 2);
     }
 
+    /** What is sewn to an edge stays sewn to it when another is parted; of a parted edge itself it is said what is lost. */
+    @Test
+    void aSeamStaysWithItsEdgeAndIsNamedWhereItCannot() {
+        bench.go(WorkStage.PATTERN);
+        car.draw("left-front-seat", "panel 500 x 400");
+        car.draw("left-front-seat", "border 402 x 120");
+        bench.click("leaf-seams");
+        sew("panel", 2, "border", 0);
+        bench.click("leaf-pieces");
+        split("panel", 0);
+        assertThat(bench.text("trouble")).isEmpty();
+        assertThat(car.job().patterns().seams())
+                .singleElement()
+                .matches(seam -> seam.one().edge() == 3, "the back edge is the fourth now");
+        split("panel", 3);
+        assertThat(car.job().patterns().seams()).isEmpty();
+        assertThat(bench.text("trouble")).startsWith("Not sewn any more").contains("the panel", "the border");
+    }
+
+    private void split(String piece, int edge) {
+        bench.click("edge-%s-%d".formatted(car.piece(piece).id(), edge));
+        bench.typeAndEnter("change-edge", "split at 150");
+    }
+
     private void sew(String one, int edge, String other, int otherEdge) {
         bench.choose("seam-one", new Seam.Side(car.piece(one).id(), edge));
         bench.choose("seam-other", new Seam.Side(car.piece(other).id(), otherEdge));

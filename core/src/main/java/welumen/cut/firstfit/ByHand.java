@@ -58,7 +58,7 @@ public record ByHand(CutProblem problem, CutPlan plan, KnownTable known) {
                 }
         others.add(new Placement(from.piece(), from.copy(), stock, to));
         return new Refused<>("It does not go there: "
-                + known.judge().faults(others).getFirst().said());
+                + known.judge().faults(others).getFirst().said().replace('-', ' '));
     }
 
     /**

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.stream.IntStream;
+import welumen.shape.Point;
 
 /**
  * Which edge of a piece is which of the same piece as it was drawn before, so that what is sewn to an edge stays sewn to it. An
@@ -55,8 +56,9 @@ public final class EdgeIds {
 
         public Piece told() {
             if (taken.isEmpty()) {
-                goOn((now, then) -> now.line().equals(then.line()));
-                goOn((now, then) -> !now.name().isEmpty() && now.name().equals(then.name()));
+                goOn((now, then) -> run(edges, now).equals(run(before, then)));
+                goOn((now, then) -> !edges.get(now).name().isEmpty()
+                        && edges.get(now).name().equals(before.get(then).name()));
                 if (before.size() == edges.size()) for (var i = 0; i < edges.size(); i++) tell(i, numbers.get(i));
             }
             var next = IntStream.concat(
@@ -68,18 +70,25 @@ public final class EdgeIds {
             return drawn.withEdges(edges);
         }
 
-        /** Those that are alike and have no double, on either side. */
-        private void goOn(BiPredicate<Edge, Edge> alike) {
+        /** With the corner at which it ends: a straight edge that is parted begins where it began. */
+        private static List<Point> run(List<Edge> edges, int edge) {
+            var run = new ArrayList<>(edges.get(edge).line());
+            run.add(edges.get((edge + 1) % edges.size()).line().getFirst());
+            return run;
+        }
+
+        /** Those that are alike and have no double, on either side: by their places now and then. */
+        private void goOn(BiPredicate<Integer, Integer> alike) {
             for (var i = 0; i < edges.size(); i++) {
-                var now = edges.get(i);
+                var now = i;
                 var then = IntStream.range(0, before.size())
-                        .filter(j -> alike.test(now, before.get(j)))
+                        .filter(j -> alike.test(now, j))
                         .toArray();
                 if (then.length == 1
-                        && edges.stream()
-                                        .filter(edge -> alike.test(edge, before.get(then[0])))
+                        && IntStream.range(0, edges.size())
+                                        .filter(other -> alike.test(other, then[0]))
                                         .count()
-                                == 1) tell(i, numbers.get(then[0]));
+                                == 1) tell(now, numbers.get(then[0]));
             }
         }
 
