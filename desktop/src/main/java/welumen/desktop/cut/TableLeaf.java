@@ -11,7 +11,6 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import welumen.cut.CutChange.PieceSpoilt;
 import welumen.cut.CutChange.PlanAccepted;
-import welumen.cut.CutLog;
 import welumen.cut.CutPlan;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.Placement;
@@ -21,11 +20,9 @@ import welumen.cut.stock.Stock;
 import welumen.cut.table.CutCard;
 import welumen.cut.table.DrawnSince;
 import welumen.cut.table.EffectOfChange;
-import welumen.cut.table.Leftover;
 import welumen.cut.table.Offcuts;
 import welumen.cut.table.Relaid;
 import welumen.cut.table.RollRest;
-import welumen.cut.table.Yields;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
@@ -36,7 +33,6 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
 import welumen.files.full.Paper;
 import welumen.job.JobChange.AtCut;
-import welumen.measure.Lengths;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 
@@ -162,11 +158,7 @@ final class TableLeaf extends Leaf {
         }
         var laid = table.get();
         var stock = laid.problem().stock(shown.getValue());
-        answer.setText(model.job()
-                        .drawnSince()
-                        .map(since -> Words.capital(since.said()) + ". ")
-                        .orElse("")
-                + said(laid));
+        answer.setText(TableWords.answer(laid, model.job()));
         var card = CutCard.of(laid.problem(), laid.plan(), stock);
         for (var entry : card.entries()) list.getChildren().add(row(laid, stock, entry));
         felt.show(card, List.of());
@@ -184,63 +176,11 @@ final class TableLeaf extends Leaf {
         }
     }
 
-    private String said(Laid laid) {
-        var log = model.job().cutLog();
-        var open = laid.plan().sheets().stream()
-                .map(CutPlan.SheetUse::stock)
-                .filter(stock -> !isCut(stock))
-                .toList();
-        var yields = Yields.of(laid, log);
-        var cut = laid.plan().sheets().stream()
-                .map(CutPlan.SheetUse::stock)
-                .filter(this::isCut)
-                .map(laid.problem()::stock)
-                .toList();
-        return (log.cut().isEmpty()
-                        ? "Nothing is cut yet; begin with %s.".formatted(open.isEmpty() ? "the plan" : open.getFirst())
-                        : "%s cut%s; %s."
-                                .formatted(
-                                        Words.capital(PlanSaid.counted(cut)),
-                                        yields.cutMm2() == 0
-                                                ? ""
-                                                : ", %s of the leather became pieces where the plan had %s"
-                                                        .formatted(
-                                                                Words.percent(yields.share()),
-                                                                Words.percent(Yields.planned(laid)
-                                                                        .share())),
-                                        open.isEmpty() ? "nothing is left to cut" : open.getFirst() + " is next"))
-                + (open.isEmpty() ? nothingKept(laid, log) : "");
-    }
-
-    /** What of a material should be kept for the car's later repairs, and is not. */
-    private static String nothingKept(Laid laid, CutLog log) {
-        var cut = laid.plan().sheets().stream().map(use -> laid.problem().stock(use.stock()));
-        var missing = Leftover.nothingKept(cut, Leftover.of(List.of(new Leftover.Cuts("", log))));
-        return missing.isEmpty()
-                ? ""
-                : " Of the %s nothing is kept from which %s × %s could be cut to mend this car."
-                        .formatted(
-                                String.join(" and the ", missing),
-                                Lengths.near(Leftover.REPAIR_LONG_MM),
-                                Lengths.near(Leftover.REPAIR_WIDE_MM));
-    }
-
     private Node row(Laid laid, Stock stock, CutCard.Entry entry) {
         var told = Nodes.grown(Nodes.column(
                 1,
-                Nodes.label("%d  %s, grade %d%s"
-                        .formatted(
-                                entry.number(),
-                                entry.piece().replace('-', ' '),
-                                entry.grade(),
-                                RoughCut.isRough(
-                                                entry.piece(),
-                                                model.job().cutLog().worked())
-                                        ? ", rough: it rests, then to its line"
-                                        : "")),
-                Nodes.label(
-                        "%s to %s".formatted(CutCard.words(entry.near(), stock), CutCard.words(entry.far(), stock)),
-                        Styles.MEASURE)));
+                Nodes.label(TableWords.piece(entry, model.job().cutLog())),
+                Nodes.label(TableWords.place(entry, stock), Styles.MEASURE)));
         told.setMinWidth(0);
         var placement = laid.plan().on(stock.id()).stream()
                 .filter(one -> one.piece().equals(entry.piece()) && one.copy() == entry.copy())
@@ -260,25 +200,9 @@ final class TableLeaf extends Leaf {
 
     private void showLeft(Stock.Hide hide, List<Offcuts.Offcut> offcuts) {
         felt.getStyleClass().remove(Styles.WORKING);
-        left.getChildren().add(Nodes.whole(isCut(hide.id()) ? "Kept of it" : "Will be worth keeping", Styles.HEADING));
-        for (var offcut : offcuts)
-            left.getChildren()
-                    .add(Nodes.label(
-                            "%s: %s × %s can be cut from it%s"
-                                    .formatted(
-                                            Words.capital(offcut.stock().id()),
-                                            Lengths.near(offcut.rectangle().longMm()),
-                                            Lengths.near(offcut.rectangle().wideMm()),
-                                            hide.lot().dye().isEmpty()
-                                                    ? ""
-                                                    : ", lot " + hide.lot().dye()),
-                            Styles.MEASURE));
-        if (offcuts.isEmpty())
-            left.getChildren()
-                    .add(Nodes.label(
-                            "Nothing of %s × %s is left."
-                                    .formatted(Lengths.near(Offcuts.LONG_MM), Lengths.near(Offcuts.WIDE_MM)),
-                            Styles.NOTE));
+        left.getChildren().add(Nodes.whole(TableWords.left(isCut(hide.id())), Styles.HEADING));
+        for (var offcut : offcuts) left.getChildren().add(Nodes.label(TableWords.offcut(offcut, hide), Styles.MEASURE));
+        if (offcuts.isEmpty()) left.getChildren().add(Nodes.label(TableWords.nothingLeft(), Styles.NOTE));
     }
 
     /** What the pattern's changes since do to what was laid out; reckoned beside. */
@@ -317,11 +241,9 @@ final class TableLeaf extends Leaf {
 
     private void showLeft(Stock.Roll roll, Optional<Stock.Roll> rest) {
         felt.getStyleClass().remove(Styles.WORKING);
-        left.getChildren().add(Nodes.whole(isCut(roll.id()) ? "Kept of it" : "Will be worth keeping", Styles.HEADING));
+        left.getChildren().add(Nodes.whole(TableWords.left(isCut(roll.id())), Styles.HEADING));
         left.getChildren()
-                .add(rest.map(one -> Nodes.label(
-                                "%s: %.2f m at its whole width".formatted(Words.capital(one.id()), one.length() / 1000),
-                                Styles.MEASURE))
+                .add(rest.map(one -> Nodes.label(TableWords.rest(one), Styles.MEASURE))
                         .orElseGet(() -> Nodes.label("Nothing worth keeping is left of it.", Styles.NOTE)));
     }
 

@@ -12,6 +12,7 @@ import org.kordamp.ikonli.feather.Feather;
 import welumen.clock.BenchClock;
 import welumen.clock.ClockChange.ClockPutAway;
 import welumen.clock.WorkChange.WorkBegun;
+import welumen.desktop.look.Keys;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
@@ -48,15 +49,14 @@ final class BenchRail extends HBox {
         clocks.setAlignment(Pos.CENTER_LEFT);
         running = new RunningList(model.background());
         running.managedProperty().subscribe((_, _) -> refresh());
-        work = Nodes.button(
-                "Start work", "Start or stop your working time on the picked part (F6)", model.workTime()::startOrStop);
+        work = Nodes.button("Start work", Keys.WORK_TIME.told(), model.workTime()::startOrStop);
         work.setId("work");
-        takeBack = Nodes.button("Take back", "Take back the last action (Ctrl+Z)", model::takeBack);
+        takeBack = Nodes.button("Take back", Keys.TAKE_BACK.told(), model::takeBack);
         takeBack.setId("take-back");
-        putBack = Nodes.icon(Feather.ROTATE_CW, "Put back what was taken back (Ctrl+Y)", model::putBack);
+        putBack = Nodes.icon(Feather.ROTATE_CW, Keys.PUT_BACK.told(), model::putBack);
         putBack.setId("put-back-again");
         putBack.getStyleClass().add("bare");
-        var look = Nodes.icon(Feather.MOON, "Daylight or evening (F9)", evening);
+        var look = Nodes.icon(Feather.MOON, Keys.EVENING.told(), evening);
         look.getStyleClass().add("bare");
         said.setId("said");
         said.setMaxWidth(190);

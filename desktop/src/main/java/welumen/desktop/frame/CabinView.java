@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.Rectangle;
 import welumen.cabin.PartState;
 import welumen.cabin.Spot;
+import welumen.desktop.look.Keys;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Tips;
@@ -39,7 +40,7 @@ final class CabinView extends VBox {
         setPrefWidth(WIDTH);
         setMaxWidth(WIDTH);
         var open = new Button("C to open it large");
-        Tips.on(open, "Every part as a target of its own (C)");
+        Tips.on(open, Keys.LARGE_CABIN.told());
         open.getStyleClass().setAll("label", Styles.NOTE);
         open.setMinWidth(USE_PREF_SIZE);
         open.setOnAction(_ -> openLarge.run());

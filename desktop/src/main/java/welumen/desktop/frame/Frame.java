@@ -1,5 +1,10 @@
 package welumen.desktop.frame;
 
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
@@ -16,6 +21,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
+import welumen.desktop.look.Keys;
 import welumen.desktop.look.Look;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.model.JobModel;
@@ -25,7 +31,13 @@ import welumen.job.WorkStage;
 
 /** The whole window: tape, cabin, rail, and the stage that is open. Keys that work everywhere are taken here. */
 public final class Frame extends BorderPane {
+    /** Those that need no modifier while nothing is typed. */
+    private static final Set<Keys> BARE = EnumSet.of(Keys.YARD, Keys.LARGE_CABIN);
+
+    private static final int STEP_PERCENT = 10;
+
     private final JobModel model;
+    private final Map<Keys, BooleanSupplier> ways;
     private final Function<JobModel, StagePane> views;
     private final IdleQuestion idle;
     private final StackPane middle = new StackPane();
@@ -42,6 +54,7 @@ public final class Frame extends BorderPane {
         this.model = model;
         this.views = views;
         this.idle = new IdleQuestion(model);
+        this.ways = ways();
         this.open = views.apply(model);
         setTop(new Tape(model));
         var centre = new VBox(trouble(), paper(), idle, middle);
@@ -204,47 +217,52 @@ public final class Frame extends BorderPane {
             model.screenProperty().set(Screen.STAGE);
             return true;
         }
-        if (key.getCode() == KeyCode.DIGIT0 && (key.isAltDown() || !typing && !key.isShortcutDown())) {
-            turn(Screen.YARD);
-            return true;
-        }
-        if (key.getCode() == KeyCode.F3) {
-            turn(Screen.CARS);
-            return true;
-        }
-        if (key.isShortcutDown() && key.getCode() == KeyCode.Z && !key.isShiftDown() && !hasTyped(getScene())) {
-            model.takeBack();
-            return true;
-        }
-        if (key.isShortcutDown() && (key.getCode() == KeyCode.Y || key.getCode() == KeyCode.Z && key.isShiftDown())) {
-            model.putBack();
-            return true;
-        }
-        if (key.isShortcutDown() && scales(key.getCode())) return true;
-        if (key.isShortcutDown() && (key.getCode() == KeyCode.PAGE_DOWN || key.getCode() == KeyCode.PAGE_UP)) {
-            turnLeaf(key.getCode() == KeyCode.PAGE_DOWN ? 1 : -1);
-            return true;
-        }
-        if (key.getCode() == KeyCode.F6) {
-            model.workTime().startOrStop();
-            return true;
-        }
-        if (key.getCode() == KeyCode.F9) {
-            turnEvening();
-            return true;
-        }
-        if (key.getCode() == KeyCode.ESCAPE && model.screenProperty().get() != Screen.STAGE) {
-            model.screenProperty().set(Screen.STAGE);
-            return true;
-        }
-        if (key.getCode() == KeyCode.C
-                && model.screenProperty().get() == Screen.STAGE
-                && (key.isAltDown() || !typing && !key.isShortcutDown())) {
-            if (largeCabin != null) closeLarge();
-            else openLarge();
-            return true;
-        }
+        if (Keys.TAKE_BACK.is(key) && hasTyped(getScene())) return false;
+        for (var entry : ways.entrySet())
+            if (entry.getKey().is(key)
+                    || BARE.contains(entry.getKey())
+                            && !typing
+                            && entry.getKey().isBare(key))
+                return entry.getValue().getAsBoolean();
         return false;
+    }
+
+    /** What each key does here; false where it is for somebody else just now. */
+    private Map<Keys, BooleanSupplier> ways() {
+        var all = new EnumMap<Keys, BooleanSupplier>(Keys.class);
+        all.put(Keys.YARD, always(() -> turn(Screen.YARD)));
+        all.put(Keys.CARS, always(() -> turn(Screen.CARS)));
+        all.put(Keys.TAKE_BACK, always(model::takeBack));
+        all.put(Keys.PUT_BACK, always(model::putBack));
+        all.put(Keys.LARGER, always(() -> scale(STEP_PERCENT)));
+        all.put(Keys.SMALLER, always(() -> scale(-STEP_PERCENT)));
+        all.put(Keys.NEXT_LEAF, always(() -> turnLeaf(1)));
+        all.put(Keys.LEAF_BEFORE, always(() -> turnLeaf(-1)));
+        all.put(Keys.WORK_TIME, always(model.workTime()::startOrStop));
+        all.put(Keys.EVENING, always(this::turnEvening));
+        all.put(Keys.TO_THE_STAGE, this::toTheStage);
+        all.put(Keys.LARGE_CABIN, this::turnLarge);
+        return all;
+    }
+
+    private static BooleanSupplier always(Runnable act) {
+        return () -> {
+            act.run();
+            return true;
+        };
+    }
+
+    private boolean toTheStage() {
+        if (model.screenProperty().get() == Screen.STAGE) return false;
+        model.screenProperty().set(Screen.STAGE);
+        return true;
+    }
+
+    private boolean turnLarge() {
+        if (model.screenProperty().get() != Screen.STAGE) return false;
+        if (largeCabin != null) closeLarge();
+        else openLarge();
+        return true;
     }
 
     /** There, or back to the stage where one is there already. */
@@ -252,17 +270,10 @@ public final class Frame extends BorderPane {
         model.screenProperty().set(model.screenProperty().get() == screen ? Screen.STAGE : screen);
     }
 
-    /** Larger or smaller text, in steps of a tenth from 100 to 200 %. */
-    private boolean scales(KeyCode code) {
-        var step = switch (code) {
-            case PLUS, EQUALS, ADD -> 10;
-            case MINUS, SUBTRACT -> -10;
-            default -> 0;
-        };
-        if (step == 0) return false;
-        percent = Math.clamp(percent + step, 100, 200);
+    /** Larger or smaller text, from 100 to 200 %. */
+    private void scale(int by) {
+        percent = Math.clamp(percent + by, 100, 200);
         Look.scale(getScene(), percent);
-        return true;
     }
 
     private static int digit(KeyEvent key) {

@@ -2,13 +2,13 @@ package welumen.desktop.stage;
 
 import java.util.List;
 import javafx.geometry.Pos;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
 import welumen.care.CareChange.CautionSeen;
 import welumen.care.Caution;
+import welumen.desktop.look.Keys;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
@@ -40,7 +40,7 @@ public final class CautionCard extends HBox {
     /** Lets F4 say “Seen” from wherever the keyboard is within a stage. */
     public void listenIn(StagePane pane) {
         pane.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
-            if (key.getCode() != KeyCode.F4) return;
+            if (!Keys.SEEN.is(key)) return;
             seen();
             key.consume();
         });
@@ -55,8 +55,7 @@ public final class CautionCard extends HBox {
         var sentences = Nodes.column(2);
         sentences.setAlignment(Pos.CENTER_LEFT);
         for (var one : due) say(one.caution(), sentences);
-        var seen = Nodes.button(
-                "Seen", "Noted as seen; not shown again for this kind of work in this job (F4)", this::seen);
+        var seen = Nodes.button("Seen", Keys.SEEN.told(), this::seen);
         seen.setId("caution-seen");
         getChildren().addAll(Nodes.whole("Mind", Styles.STRONG), Nodes.grown(sentences), seen);
     }

@@ -12,6 +12,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import welumen.desktop.look.Keys;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
@@ -111,8 +112,7 @@ public final class Leaves extends VBox {
     }
 
     private Button made(Tab tab) {
-        var button =
-                Nodes.button("", "Turn to this leaf (Ctrl+PageDown and PageUp turn on and back)", () -> turnTo(tab));
+        var button = Nodes.button("", Keys.NEXT_LEAF.told("Turn to this leaf; the next one"), () -> turnTo(tab));
         button.getStyleClass().add("leaf");
         button.setId("leaf-" + tab.word().toLowerCase(Locale.ROOT).replace(' ', '-'));
         return button;

@@ -10,6 +10,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -19,6 +20,7 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
+import welumen.desktop.look.Keys;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
@@ -113,9 +115,9 @@ final class LogLine extends VBox {
         StackPane.setMargin(enter, new Insets(0, 18, 0, 0));
         var field = new StackPane(line, enter);
         HBox.setHgrow(field, Priority.ALWAYS);
-        var photo = Nodes.button("Photo", "Take a photo for this step (F8)", this::photograph);
+        var photo = Nodes.button("Photo", Keys.PHOTO.told(), this::photograph);
         photo.setId("take-photo");
-        var phone = Nodes.button("Phone", "Pick up the phone photos since the last step (F7)", this::pickUp);
+        var phone = Nodes.button("Phone", Keys.PHONE.told(), this::pickUp);
         phone.setId("phone-photos");
         var files = Nodes.button(
                 "Files",
@@ -126,25 +128,15 @@ final class LogLine extends VBox {
     }
 
     private void key(KeyEvent key) {
-        switch (key.getCode()) {
-            case F8 -> photograph();
-            case F7 -> pickUp();
-            case ENTER -> {
-                if (!key.isControlDown()) return;
-                photos.whenHere(this::enterWithNote);
-            }
-            case F2 -> {
-                var steps = model.job().strip().steps();
-                if (!steps.isEmpty()) correct(steps.getLast());
-            }
-            case ESCAPE -> {
-                if (correcting == null && line.getText().isEmpty()) return;
-                forget();
-            }
-            default -> {
-                return;
-            }
-        }
+        if (Keys.PHOTO.is(key)) photograph();
+        else if (Keys.PHONE.is(key)) pickUp();
+        else if (Keys.AS_IT_STANDS.is(key)) photos.whenHere(this::enterWithNote);
+        else if (Keys.LAST_STEP.is(key)) {
+            var steps = model.job().strip().steps();
+            if (!steps.isEmpty()) correct(steps.getLast());
+        } else if (key.getCode() == KeyCode.ESCAPE
+                && (correcting != null || !line.getText().isEmpty())) forget();
+        else return;
         key.consume();
     }
 

@@ -12,7 +12,6 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -20,6 +19,7 @@ import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
 import welumen.desktop.look.FileChoice;
+import welumen.desktop.look.Keys;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
@@ -71,7 +71,7 @@ final class FitLeaf extends Leaf {
         lines.setMaxHeight(LINES);
         lines.setAccessibleText("Measures, one a line; Ctrl and Enter log them");
         lines.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
-            if (key.getCode() == KeyCode.ENTER && key.isShortcutDown()) {
+            if (Keys.AS_IT_STANDS.is(key)) {
                 measure();
                 key.consume();
             }
@@ -81,7 +81,7 @@ final class FitLeaf extends Leaf {
         wrong.setId("fit-wrong");
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         routes.setId("routes");
-        var measured = Nodes.chief("Measured", "Log these measures (Ctrl+Enter)", this::measure);
+        var measured = Nodes.chief("Measured", Keys.AS_IT_STANDS.told("Log these measures"), this::measure);
         measured.setId("measured");
         var lay = Nodes.button(
                 "Lay outlines over each other", "Two outline files: the needed one, then the bought one", this::choose);
