@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -16,7 +14,6 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
-import welumen.cabin.PartNames;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
@@ -24,16 +21,10 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MarkedPhoto;
 import welumen.desktop.stage.MmField;
-import welumen.desktop.stage.NamedFirst;
-import welumen.desktop.stage.Thumbnail;
 import welumen.evidence.PhotoMark;
 import welumen.job.JobChange.AtSurvey;
 import welumen.measure.Lengths;
-import welumen.measure.Parsed.Refused;
-import welumen.measure.Parsed.Understood;
 import welumen.shape.Point;
-import welumen.survey.Beneath;
-import welumen.survey.EarlierWork;
 import welumen.survey.Finding;
 import welumen.survey.FindingKind;
 import welumen.survey.LikelyFinding;
@@ -41,9 +32,6 @@ import welumen.survey.Mark;
 import welumen.survey.Severity;
 import welumen.survey.SurveyChange.FindingCorrected;
 import welumen.survey.SurveyChange.FindingMade;
-import welumen.survey.SurveyChange.FindingStruck;
-import welumen.survey.SurveyChange.LookedAt;
-import welumen.survey.SurveyChange.PatinaGrouped;
 
 /** Marks what is found on the picked part at its place on the outline, and asks for what lies beneath. */
 final class LookLeaf extends Leaf {
@@ -54,8 +42,7 @@ final class LookLeaf extends Leaf {
     private final TextField note = new TextField();
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final HBox shapes = new HBox(8);
-    private final VBox beside = new VBox(10);
-    private final HoldBox hold;
+    private final FoundBeside beside;
     private final List<String> photos = new ArrayList<>();
     private PartFelt.Shape shape = PartFelt.Shape.DOT;
     private final MarkedPhoto photo;
@@ -75,7 +62,7 @@ final class LookLeaf extends Leaf {
         photo.setId("finding-on-photo");
         table.getChildren().setAll(felt);
         table.setMinHeight(0);
-        hold = new HoldBox(model);
+        beside = new FoundBeside(model, wrong, this::change, this::lookAt);
         kind.getItems().setAll(FindingKind.values());
         kind.setValue(FindingKind.SCUFF);
         WordCell.in(kind, FindingKind::word);
@@ -129,8 +116,7 @@ final class LookLeaf extends Leaf {
         }
         felt.show(model.picked());
         showShapes();
-        beside.getChildren().clear();
-        model.picked().ifPresent(this::show);
+        beside.show(model.picked());
     }
 
     private void showShapes() {
@@ -159,57 +145,6 @@ final class LookLeaf extends Leaf {
         shapes.getChildren().add(onIt);
     }
 
-    private void show(Part part) {
-        hold.showIn(beside, part);
-        hold.showCauseIn(beside, part);
-        for (var finding : model.job().survey().on(part.id())) {
-            beside.getChildren().add(row(finding));
-        }
-        var earlier = EarlierWork.of(part.kind());
-        if (!earlier.isEmpty())
-            beside.getChildren()
-                    .add(Nodes.label("Earlier hands: look for %s.".formatted(String.join(", ", earlier)), Styles.NOTE));
-        beside.getChildren().add(agedAlike(part));
-        var unseen = Beneath.unseen(model.job().cabin(), model.job().survey(), part.id());
-        if (!unseen.isEmpty()) beside.getChildren().add(Nodes.whole("What lies beneath", Styles.HEADING));
-        for (var layer : unseen) beside.getChildren().add(layer(layer));
-        if (!model.job().survey().looked().contains(part.id())) {
-            var looked = Nodes.button(
-                    "Nothing found on it",
-                    "It was looked at, and is sound",
-                    () -> model.make(new AtSurvey(new LookedAt(part.id()))));
-            looked.setId("looked");
-            beside.getChildren().add(looked);
-        } else if (model.job().survey().on(part.id()).isEmpty())
-            beside.getChildren().add(Nodes.label("Looked at, nothing found.", Styles.SECOND));
-    }
-
-    private Node row(Finding finding) {
-        var words = Nodes.column(
-                1,
-                Nodes.label("%d  %s, %s"
-                        .formatted(
-                                finding.number(),
-                                finding.kind().word(),
-                                finding.severity().word())),
-                Nodes.label(
-                        "%s%s"
-                                .formatted(
-                                        Lengths.said(Math.rint(finding.sizeMm())),
-                                        finding.note().isEmpty() ? "" : " · " + finding.note()),
-                        Styles.NOTE));
-        var change = Nodes.button("Change", "Put it right in the fields above, then “Mark it”", () -> change(finding));
-        change.setId("change-finding-" + finding.number());
-        var strike = Nodes.button("Strike out", "It was noted by mistake", () -> strike(finding));
-        strike.setId("strike-finding-" + finding.number());
-        var whole = Nodes.column(4, words, Nodes.row(8, change, strike));
-        if (finding.photos().isEmpty()) return whole;
-        var small = Thumbnail.of(model, finding.photos());
-        small.setOnMouseClicked(_ -> lookAt(finding));
-        small.setId("look-at-" + finding.number());
-        return Nodes.row(10, small, whole);
-    }
-
     private void change(Finding finding) {
         correcting = Optional.of(finding);
         kind.setValue(finding.kind());
@@ -219,54 +154,6 @@ final class LookLeaf extends Leaf {
         wrong.setText("Finding %d is put right by “Mark it”; it stays where it is unless another mark is drawn."
                 .formatted(finding.number()));
         kind.requestFocus();
-    }
-
-    private void strike(Finding finding) {
-        var hangs = new ArrayList<String>();
-        if (finding.stopsWork() && model.job().survey().isHeld(finding.part())) hangs.add("the hold it put");
-        if (model.job().survey().on(finding.part()).size() == 1
-                && model.job().choices().of(finding.part()).isPresent())
-            hangs.add("the reason for what was chosen: " + model.job().choices().words(finding.part()));
-        if (NamedFirst.said(wrong, hangs)) model.make(new AtSurvey(new FindingStruck(finding.number())));
-    }
-
-    /** Parts that aged with this one: all of them keep their patina, or none does. */
-    private Node agedAlike(Part part) {
-        var group = model.job().survey().patina().stream()
-                .filter(one -> one.contains(part.id()))
-                .findFirst()
-                .orElse(List.of());
-        var names = new TextField(group.stream()
-                .filter(one -> !one.equals(part.id()))
-                .map(one -> model.job().cabin().one(one).name())
-                .collect(Collectors.joining(", ")));
-        names.setId("aged-alike");
-        names.setPromptText("parts, with commas between; Enter");
-        names.setOnAction(_ -> group(part, names.getText()));
-        return Nodes.field("Aged alike with", names);
-    }
-
-    private void group(Part part, String typed) {
-        switch (PartNames.readAll(model.job().cabin(), typed)) {
-            case Refused<List<PartId>>(var why) -> wrong.setText(why);
-            case Understood<List<PartId>>(var others) -> {
-                wrong.setText("");
-                var parts = Stream.concat(Stream.of(part.id()), others.stream())
-                        .distinct()
-                        .toList();
-                model.make(new AtSurvey(new PatinaGrouped(parts)));
-            }
-        }
-    }
-
-    /** A layer under the part that nobody has looked at. */
-    private Node layer(Part layer) {
-        var go = Nodes.button(
-                "Look at the " + layer.name(),
-                "Pick it, and mark what is found on it",
-                () -> model.pickedProperty().set(layer.id()));
-        go.setId("beneath-" + layer.id());
-        return go;
     }
 
     private void photograph() {
