@@ -115,7 +115,7 @@ final class Frames {
         for (var stage : WorkStage.values())
             deeds.add(new Deed("a stage turned to", stage.name(), () -> {
                 window.model().stageProperty().set(stage);
-                for (var i = 1; i < window.leaves(); i++)
+                for (var i = 1; i < window.leafCount(); i++)
                     deeds.addFirst(new Deed("a leaf turned", stage.name(), window::turnLeaf));
             }));
     }

@@ -62,9 +62,10 @@ public record Known(
         parents = Map.copyOf(parents);
     }
 
+    /** @param of empty for a piece that is not there any more */
     Known madeOf(String piece, List<Parent> of) {
         var next = new Next(this);
-        next.parents = and(parents, piece, Optional.of(of));
+        next.parents = and(parents, piece, Optional.of(of).filter(some -> !some.isEmpty()));
         return next.known();
     }
 

@@ -160,7 +160,7 @@ public record Patterns(List<Piece> pieces, List<Seam> seams, Known known) {
         return new Patterns(
                 pieces.stream().filter(piece -> !piece.id().equals(id)).toList(),
                 seamsBut(seam -> seam.touches(id)),
-                known.awaiting(id, ""));
+                known.awaiting(id, "").madeOf(id, List.of()));
     }
 
     private Patterns knowing(Known other) {

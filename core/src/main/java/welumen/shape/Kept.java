@@ -6,8 +6,8 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.function.Function;
 
 /**
- * Answers that were asked for last, so many of them; those kept longest go first. Any thread may ask, and none waits for what
- * another works out, unless it asks the same.
+ * Answers that were asked for last, so many of them; those kept longest go first. Any thread may ask, and none waits for
+ * another: two that ask the same at once both work it out.
  *
  * @param <Q> what is asked, told apart by {@code equals}
  * @param <A> what is answered, always the same to the same
@@ -26,8 +26,8 @@ public final class Kept<Q, A> {
     public A of(Q question, Function<Q, A> worked) {
         var kept = answers.get(question);
         if (kept != null) return kept;
-        var answer = answers.computeIfAbsent(question, worked);
-        order.add(question);
+        var answer = worked.apply(question);
+        if (answers.putIfAbsent(question, answer) == null) order.add(question);
         while (answers.size() > most) {
             var oldest = order.poll();
             if (oldest == null) break;

@@ -15,6 +15,7 @@ import welumen.pattern.piece.Edge;
 import welumen.pattern.piece.EdgeEdit;
 import welumen.pattern.piece.EdgeFinish;
 import welumen.pattern.piece.Grain;
+import welumen.pattern.piece.Mirrored;
 import welumen.pattern.piece.Pairing;
 import welumen.pattern.piece.Piece;
 import welumen.pattern.piece.Under;
@@ -112,6 +113,27 @@ class SeamsKeptTest {
         var now = drawn(old, parted);
         assertThat(now.seams()).extracting(Seam::one).containsExactly(side("cushion", 3));
         assertThat(SeamsKept.lost(old, now)).containsExactly("the cushion, right to the bolster, left");
+    }
+
+    /** Both have two edges that came later, of the same numbers: they are no edges of each other's. */
+    @Test
+    void aMirroredPieceThatIsDrawnInPlaceOfOneIsComparedWithIt() {
+        var parted = edited(EdgeEdit.split(cushion(), 0, 0.5)); // the front of the left one
+        var both = drawn(parted, Mirrored.of(cushion(), new PartId("other-seat"), "cushion"));
+        var right = both.pieces().getLast();
+        var rear = right.edges().stream().map(Edge::name).toList().indexOf("rear");
+        both = drawn(both, ((Understood<Piece>) EdgeEdit.split(right, rear, 0.5)).value());
+        var sewn = both.after(new SeamJoined(new Seam(side(right.id(), rear), side("bolster", 1), 0, false)));
+        var anew = Mirrored.of(parted.findOne("cushion").orElseThrow(), new PartId("other-seat"), "cushion");
+        assertThat(drawn(sewn, anew).seams())
+                .filteredOn(seam -> seam.touches(right.id()))
+                .allMatch(seam -> anew.edgeWord(seam.one().edge()).equals("rear"));
+    }
+
+    @Test
+    void aPieceOfAnotherNameHasEdgesOfItsOwn() {
+        assertThat(cushion().edges()).extracting(Edge::id).containsExactly(1, 2, 3, 4);
+        assertThat(cushion().named("another").edges()).extracting(Edge::id).containsOnly(0);
     }
 
     @Test

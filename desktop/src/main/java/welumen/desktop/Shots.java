@@ -45,7 +45,7 @@ public final class Shots {
                 window.model().stageProperty().set(stage);
                 var name = "%d-%s".formatted(stage.number(), stage.word().toLowerCase(Locale.ROOT));
                 write(window.scene(), folder.resolve(name + ".png"));
-                for (var leaf = 1; leaf < window.leaves(); leaf++) {
+                for (var leaf = 1; leaf < window.leafCount(); leaf++) {
                     if (stage == WorkStage.PATTERN) planned(leaf, window);
                     window.turnLeaf();
                     write(window.scene(), folder.resolve("%s-%d.png".formatted(name, leaf + 1)));
@@ -55,7 +55,7 @@ public final class Shots {
             window.model().screenProperty().set(Screen.CARS);
             write(window.scene(), folder.resolve("cars.png"));
             window.model().screenProperty().set(Screen.YARD);
-            for (var leaf = 1; leaf <= window.leaves(); leaf++) {
+            for (var leaf = 1; leaf <= window.leafCount(); leaf++) {
                 write(window.scene(), folder.resolve(leaf == 1 ? "yard.png" : "yard-%d.png".formatted(leaf)));
                 window.turnLeaf();
             }

@@ -59,8 +59,8 @@ public final class WelumenWindow {
     }
 
     /** How many leaves the open stage has now. */
-    public int leaves() {
-        return frame.leaves();
+    public int leafCount() {
+        return frame.leafCount();
     }
 
     /** The workshop's jobs in their order; nothing happens where there are fewer. */

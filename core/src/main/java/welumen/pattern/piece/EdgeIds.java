@@ -11,7 +11,8 @@ import welumen.shape.Point;
 /**
  * Which edge of a piece is which of the same piece as it was drawn before, so that what is sewn to an edge stays sewn to it. An
  * edge keeps its number while it is bent, moved, named or finished otherwise. A piece that is drawn wholly anew is compared: an
- * edge on the same line is the same edge, and so is one of the same name, where there is one of that name.
+ * edge on the same line is the same edge, and so is one of the same name, where there is one of that name; else one at the same place
+ * in as many edges that is not called otherwise.
  */
 public final class EdgeIds {
     private EdgeIds() {}
@@ -59,7 +60,9 @@ public final class EdgeIds {
                 goOn((now, then) -> run(edges, now).equals(run(before, then)));
                 goOn((now, then) -> !edges.get(now).name().isEmpty()
                         && edges.get(now).name().equals(before.get(then).name()));
-                if (before.size() == edges.size()) for (var i = 0; i < edges.size(); i++) tell(i, numbers.get(i));
+                if (before.size() == edges.size())
+                    for (var i = 0; i < edges.size(); i++)
+                        if (edges.get(i).name().equals(before.get(i).name())) tell(i, numbers.get(i));
             }
             var next = IntStream.concat(
                             numbers.stream().mapToInt(Integer::intValue),

@@ -22,7 +22,7 @@ public final class Mirrored {
         for (var i = piece.edges().size() - 1; i >= 0; i--) {
             var run = piece.run(i).reversed();
             var edge = piece.edges().get(i).along(all(run.subList(0, run.size() - 1)));
-            edges.add(edge.named(otherSide(edge.name())));
+            edges.add(edge.named(otherSide(edge.name())).another()); // those of another piece
         }
         return new Piece(
                 Piece.idOf(part, name),

@@ -92,9 +92,11 @@ public record Piece(
         return new Piece(id, part, name, material, other, grade, grain, face, under, edges, inside);
     }
 
-    /** The same piece under another name and the name within the job that comes of it. */
+    /** The same piece under another name and the name within the job that comes of it: its edges are another piece's then. */
     public Piece named(String other) {
-        return new Piece(idOf(part, other), part, other, material, pairing, grade, grain, face, under, edges, inside);
+        var otherId = idOf(part, other);
+        var own = otherId.equals(id) ? edges : edges.stream().map(Edge::another).toList();
+        return new Piece(otherId, part, other, material, pairing, grade, grain, face, under, own, inside);
     }
 
     /** What it is cut from and how it lies. */

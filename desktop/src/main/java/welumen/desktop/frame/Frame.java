@@ -181,8 +181,8 @@ public final class Frame extends BorderPane {
     }
 
     /** How many leaves the open stage has now. */
-    public int leaves() {
-        return open.leaves();
+    public int leafCount() {
+        return open.leafCount();
     }
 
     /** Opens the cabin large over the stage. */

@@ -12,10 +12,6 @@ public enum Reads {
     PATTERNS(model -> model.job().patterns()),
     /** The part that is picked. */
     PICKED(model -> model.pickedProperty().get()),
-    /** The entries of the open car's log. */
-    LOG(model -> model.log().size()),
-    /** The workshop itself: its people, places, stock, goods and ways. */
-    YARD(model -> model.yard().state()),
     /** Anything at all, what is known of other cars too. */
     ALL(model -> model.versionProperty().get());
 

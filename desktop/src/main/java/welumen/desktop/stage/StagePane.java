@@ -47,7 +47,7 @@ public abstract class StagePane extends VBox {
     }
 
     /** How many leaves can be turned to now; one where a stage has none. */
-    public final int leaves() {
+    public final int leafCount() {
         return leaves == null ? 1 : leaves.count();
     }
 

@@ -40,7 +40,7 @@ final class TakenOff extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TakenOff(JobModel model, Consumer<Step> correct) {
-        super(model, Reads.CAR, Reads.LOG);
+        super(model, Reads.ALL);
         this.correct = correct;
         getChildren().add(Nodes.scroll(steps));
         steps.setId("taken-off");

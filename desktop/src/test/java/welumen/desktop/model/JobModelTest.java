@@ -22,6 +22,8 @@ import welumen.cabin.PartId;
 import welumen.clock.BenchClock;
 import welumen.clock.ClockChange.ClockPutAway;
 import welumen.clock.ClockChange.ClockStarted;
+import welumen.cut.CuttingTable.Laid;
+import welumen.cut.stock.Stock;
 import welumen.desktop.DemoCopy;
 import welumen.desktop.NoPaper;
 import welumen.evidence.Camera;
@@ -80,6 +82,27 @@ class JobModelTest {
         model.putBack();
         assertThat(model.job().survey().isHeld(DASH)).isTrue();
         assertThat(model.log().getLast().author()).isEqualTo("Ada");
+    }
+
+    /** In the car that is open and wherever a car is asked what lies on it; taken back, it is called as before. */
+    @Test
+    void whatLiesOnAHideLiesThereWhenItIsCalledOtherwise() {
+        assertThat(lyingOn("hide 1")).isPositive();
+        var before = lyingOn("hide 1");
+        model.screenProperty().set(Screen.YARD);
+        assertThat(model.stock().called("hide 1", "the brown one")).isTrue();
+        assertThat(lyingOn("the brown one")).isEqualTo(before);
+        assertThat(lyingOn("hide 1")).isZero();
+        assertThat(model.toCutFrom()).extracting(Stock::id).contains("the brown one");
+        assertThat(model.stock().hangs("the brown one")).contains("are laid on it");
+        model.takeBack();
+        assertThat(lyingOn("hide 1")).isEqualTo(before);
+    }
+
+    private int lyingOn(String stock) {
+        return model.job().table() instanceof Laid(var _, var plan)
+                ? plan.on(stock).size()
+                : 0;
     }
 
     @Test
