@@ -37,10 +37,10 @@ public record CabinPlan(Map<Spot, Box> spots, Map<PartId, Box> parts) {
             List.of(Spot.SHELF, Spot.LOAD_SPACE),
             List.of(Spot.HEADLINING));
 
-    /** Even a spot with one part is as large as this many, or its word would not be read. */
+    /** Parts that a spot is drawn as large as at the least, so that its word can be read. */
     private static final double LEAST = 1.6;
 
-    /** A row or column holds a target of forty pixels, with a rim. */
+    /** Width of a row or column, in pixels of the sheet: a target of forty with a rim. */
     private static final double NARROWEST = 58;
 
     public CabinPlan {

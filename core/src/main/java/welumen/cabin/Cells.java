@@ -8,13 +8,13 @@ import welumen.shape.Box;
 
 /** Parts a box into rows of cells by weight: as near to a fitting shape as may be, and none smaller than a target. */
 final class Cells {
-    /** A hand finds a target of this many pixels. */
+    /** Pixels to a side of a target that a hand finds. */
     static final double TARGET = 40;
 
-    /** Narrower than this, a name is broken within its words. */
+    /** Width in pixels below which a name is broken within its words. */
     private static final double WORD = 56;
 
-    /** A cell is best a little wider than high, for its words. */
+    /** Width of a cell by its height that is best for its words: a little wider than high. */
     private static final double BEST_SHAPE = 1.5;
 
     private Cells() {}

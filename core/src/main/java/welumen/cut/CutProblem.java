@@ -11,7 +11,7 @@ import welumen.cut.stock.Stock;
  * @param pinned pieces that stay where they are
  */
 public record CutProblem(double gap, List<CutPiece> pieces, List<Stock> stock, List<Placement> pinned) {
-    /** Room for a blade between two pieces. */
+    /** Gap between two pieces, in mm: room for a blade. */
     public static final double USUAL_GAP_MM = 3;
 
     /** @throws IllegalArgumentException if two pieces or two stocks share a name, or the gap is not from 0 to 1000 mm */

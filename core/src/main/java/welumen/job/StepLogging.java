@@ -32,7 +32,7 @@ import welumen.strip.reach.Versions;
 
 /** What logging one line of the strip brings about: the step, what it says of other parts, and what ends or begins with it. */
 public final class StepLogging {
-    /** Until the maker's own figure is known. */
+    /** Wait after the battery is off, until the maker's own figure is known. */
     private static final Duration BATTERY_WAIT = Duration.ofMinutes(10);
 
     private StepLogging() {}

@@ -17,7 +17,7 @@ import welumen.measure.Because;
  * back as one. Where another bench came first in a log, what it wrote is folded and the action tried again on that.
  */
 public final class Action {
-    /** Beyond this two benches would be writing as fast as they can, and something is wrong with one of them. */
+    /** Appends that are tried; beyond this two benches would be writing as fast as they can, and something is wrong. */
     private static final int TRIES = 50;
 
     private final String author;

@@ -31,10 +31,10 @@ import welumen.journal.Note.TakenBack;
  * @param <S> the state, a value
  */
 public final class Journal<C, S> {
-    /** So many of the newest states are kept, for what is taken back is mostly new. */
+    /** Newest states that are kept, for what is taken back is mostly new. */
     private static final int RECENT = 64;
 
-    /** Of the older ones every so many, so that a long log needs little memory and takes back quickly all the same. */
+    /** Entries between older states that are kept, so that a long log needs little memory and takes back quickly all the same. */
     private static final int CHECKPOINT = 256;
 
     private final EntryStore store;

@@ -15,7 +15,7 @@ public record Money(BigDecimal amount, Currency currency) {
     private static final Pattern TEXT =
             Pattern.compile("(-?)\\s*([£€$]|[A-Za-z]{3})?\\s*([\\d.,]+)\\s*([£€$]|[A-Za-z]{3})?");
 
-    /** No money has three decimals, so three figures behind a comma can only be thousands; behind a point they may be a slip. */
+    /** Figures behind a comma that can only be thousands, for no money has three decimals; behind a point they may be a slip. */
     private static final Pattern THOUSANDS = Pattern.compile("\\d{1,3}(?:,\\d{3})+(?:[.]\\d{1,2})?");
 
     private static final int MOST_DECIMALS = 2;

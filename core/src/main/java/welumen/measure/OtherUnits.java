@@ -12,7 +12,7 @@ import welumen.measure.Parsed.Understood;
  */
 public record OtherUnits(String words) {
     private static final Pattern GAUGE = Pattern.compile("(?<number>\\d{1,2})\\s*(?:ga|gauge)");
-    /** Thicker than that neither leather nor sheet comes. */
+    /** Thickness in mm above which neither leather nor sheet comes. */
     private static final double THICKEST_MM = 6;
 
     /** Reads a length, an area, {@code 4 oz} of leather or {@code 16 gauge} of steel sheet. */

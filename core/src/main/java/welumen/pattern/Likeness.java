@@ -82,7 +82,7 @@ public sealed interface Likeness {
             double otherDegrees,
             List<String> photos)
             implements Likeness {
-        /** More is seen. */
+        /** Difference in mm from which it is seen. */
         public static final double SEEN_MM = 1.5;
 
         public static final double SEEN_DEGREES = 1;

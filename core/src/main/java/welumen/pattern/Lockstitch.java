@@ -18,7 +18,7 @@ public record Lockstitch(double stitchMm, double throughMm) {
     private static final double VINYL_MM = 1.2;
     private static final double CLOTH_MM = 1;
     private static final double CARPET_MM = 5;
-    /** Of its height, what is left of padding under the foot. */
+    /** Share of its height that is left of padding under the foot. */
     private static final double PRESSED = 0.4;
 
     /** @throws IllegalArgumentException if the stitch is not above nought, or the thickness below it */

@@ -26,7 +26,7 @@ public record Padding(double density, double thicknessMm, double pressed, boolea
     private static final String EXAMPLE = "Type it as 20 mm, 35 kg/m3, pressed 15 %, glued, feathered 40.";
     private static final double GRAMS = 1e-6;
 
-    /** How much higher a seat may stand before where its belt lies is looked at. */
+    /** Height in mm by which a seat may stand higher before where its belt lies is looked at. */
     private static final double BELT_LIES_OTHERWISE_MM = 10;
 
     /** @throws IllegalArgumentException if it is not from 0.5 to 300 mm thick, or weighs less than nothing */

@@ -15,10 +15,10 @@ import welumen.treatment.Matter;
  * a carpet is carpet, glued to a floor, its pile to the rear; a seat's face is good leather over foam that stretches across.
  */
 public final class PartMakeup {
-    /** Pieces are drawn with the front of the car up, so that a pile which points to the rear runs down. */
+    /** Direction in degrees of a pile that points to the rear: pieces are drawn with the front of the car up. */
     private static final double TO_THE_REAR = 270;
 
-    /** A seat's cover stretches across the seat, never along it. */
+    /** Direction in degrees in which a seat's cover stretches: across the seat, never along it. */
     private static final double ACROSS = 0;
 
     /** A material that can be had here, by the name that stock and pieces give it. */

@@ -11,7 +11,7 @@ import welumen.pattern.piece.Piece;
 
 /** Whether a piece can be cut from dear stock yet, and an edge that was left long be cut as it will stay. */
 public final class ReadyToCut {
-    /** Carpet, underlay and hide creep for so long once they are laid in. */
+    /** Hours for which carpet, underlay and hide creep once they are laid in. */
     public static final double SETTLES_HOURS = 12;
 
     private ReadyToCut() {}

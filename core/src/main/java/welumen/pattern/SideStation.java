@@ -13,7 +13,7 @@ import welumen.measure.Parsed.Refused;
  * @param because why the sides may differ here; empty where they should not
  */
 public record SideStation(String name, double leftMm, double rightMm, String because) {
-    /** As much may be between two sides. */
+    /** Difference in mm that two sides may have. */
     public static final double SAME_MM = 3;
 
     private static final Pattern TYPED = Pattern.compile(

@@ -30,7 +30,7 @@ public record Stitching(
         double apartMm,
         boolean isSunk,
         String tested) {
-    /** What most trim is sewn with. */
+    /** Stitching of most trim. */
     public static final Stitching USUAL = new Stitching(false, 4, "", "", 1, 5, false, "");
 
     private static final double LONGEST_MM = 20;

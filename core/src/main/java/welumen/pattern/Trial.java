@@ -28,7 +28,7 @@ public record Trial(
         LocalDate day,
         List<String> photos,
         List<Point> outline) {
-    /** The line may have moved so far since, rounded in a file and back, and be the one that was tried. */
+    /** Distance in mm by which a line may have moved since, rounded in a file and back, and be the one that was tried. */
     private static final double SAME_MM = 0.5;
 
     /** What is tried. */

@@ -13,7 +13,7 @@ public record Bezier(Point a, Point b, Point c, Point d) {
     private static final int LM_ROUNDS = 60;
     private static final int MOST_HALVINGS = 14;
 
-    /** Gauss and Legendre's five places on a stretch from −1 to 1, and their weights. */
+    /** Places of Gauss and Legendre's rule of five on a stretch from −1 to 1, and their weights. */
     private static final double[] PLACES = {
         -0.9061798459386640, -0.5384693101056831, 0, 0.5384693101056831, 0.9061798459386640
     };

@@ -27,7 +27,7 @@ public final class Adhesive {
         }
     }
 
-    /** What one aerosol covers of a face on board, leather or a floor, and of foam or a carpet's back, in m². */
+    /** Area in m² that one aerosol covers of a face on board, leather or a floor; below, of foam or a carpet's back. */
     public static final double ON_BOARD = 4;
 
     public static final double ON_FOAM = 3;

@@ -18,7 +18,7 @@ import welumen.clock.WorkLog;
 public final class LearntTimes {
     private static final int PRIOR = 5;
 
-    /** Going back usually takes longer: it has to fit. */
+    /** Time of putting back as a multiple of taking off: it has to fit. */
     private static final double BACK = 1.2;
 
     private record Seen(int count, Duration sum) {

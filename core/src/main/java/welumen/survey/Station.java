@@ -11,10 +11,10 @@ import welumen.strip.reach.CoverMap;
  * @param coveredMm by how much another part laps this place, in mm; 0 where it shows
  */
 public record Station(String where, double overMm, double coveredMm) {
-    /** So little over needs no knife; nor does half of a lap, under which it lies flat. */
+    /** Excess in mm that needs no knife; nor does half of a lap, under which it lies flat. */
     private static final double LIES_MM = 2;
 
-    /** So little nobody sees, nor measures with a steel rule. */
+    /** Difference in mm that nobody sees, nor measures with a steel rule. */
     private static final double SEEN_MM = 0.5;
 
     /** What a measure means for the edge. */

@@ -8,7 +8,7 @@ import welumen.shape.Point;
 
 /** Walks round a field of cells along their sides, the field to the left. */
 final class CellRings {
-    /** East, north, west, south. */
+    /** Steps east, north, west, south. */
     private static final int[] DX = {1, 0, -1, 0};
 
     private static final int[] DY = {0, 1, 0, -1};

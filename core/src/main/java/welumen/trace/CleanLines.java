@@ -20,14 +20,14 @@ final class CleanLines {
     private static final double LEAST_NOISE_MM = 0.05;
     private static final double MOST_NOISE_MM = 0.25;
     private static final double FAR_MM = 5;
-    /** A line leaves an arc slowly, so that the measured points say little of where. */
+    /** Distance in mm within which a line leaves an arc so slowly that the measured points say little of where. */
     private static final double TOUCH_MM = 25;
 
-    /** So that a short arc keeps its two ends apart. */
+    /** Share of its radius that an arc keeps at the least, so that a short one keeps its two ends apart. */
     private static final double TOUCH_OF_RADIUS = 0.4;
 
     private static final double TOUCHES_WITHIN_MM = 0.5;
-    /** A smooth arc is shorter than the noisy points along it; much longer it is none. */
+    /** Ratio up to which a smooth arc may be longer than the noisy points along it. */
     private static final double LONGER = 1.5;
 
     private final List<Point> ring;

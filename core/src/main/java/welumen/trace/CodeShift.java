@@ -11,7 +11,7 @@ package welumen.trace;
 record CodeShift(double sigmaMm) {
     private static final double REACH = 3.5;
     private static final int STEPS = 48;
-    /** How many standard deviations lie between a tenth and nine tenths of the way. */
+    /** Standard deviations between a tenth and nine tenths of the way. */
     private static final double TENTH_TO_NINE = 2.563;
 
     static CodeShift ofWidth(double widthMm) {

@@ -9,7 +9,7 @@ import java.util.stream.IntStream;
 final class Dips {
     private static final float LESS_THAN_HALF = 0.42f;
     private static final float ALL_PIECE = 0.8f;
-    /** Farther out than the edge of a hole that can be seen so. */
+    /** Radius in mm that lies farther out than the edge of a hole that can be seen so. */
     private static final double ROUND_MM = 11;
 
     private static final int ROUND = 24;

@@ -15,9 +15,9 @@ import welumen.shape.Point;
 record FloorRaster(double left, double low, double cell, int columns, int rows, float[][] light, boolean[] isSeen) {
     private static final double FINEST_MM = 1;
     private static final double MOST_CELLS = 2.5e6;
-    /** How far beyond the targets it reaches, as a share of their box. */
+    /** Reach beyond the targets, as a share of their box. */
     private static final double BEYOND = 0.15;
-    /** In cells; over so few the lens bends nothing. */
+    /** Cells over which the lens bends nothing. */
     private static final int STRETCH = 8;
 
     static FloorRaster of(Picture picture, PlaneFit fit) {

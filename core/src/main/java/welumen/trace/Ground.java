@@ -21,7 +21,7 @@ final class Ground {
     private static final double[] ALIKE = {0.14, 0.06, 0.06};
     private static final int ROUNDS = 6;
     private static final int FEWEST = 30;
-    /** How far the rim reaches in, as a share of what is seen. */
+    /** Reach of the rim, as a share of what is seen. */
     private static final double RIM = 0.08;
 
     private static final int ENOUGH = 3000;

@@ -13,27 +13,27 @@ final class HoleGauge {
     private static final double LEAST_RIM_MM = 0.9;
     private static final double MOST_RIM_MM = 4;
     private static final double PLATEAU_MM = 4;
-    /** Shares of a hole's radius over which its edge is spread. */
+    /** Shares of a hole's radius over which its edge is spread, in a sharp photo and in a soft one. */
     private static final double SHARP = 0.12;
 
     private static final double SOFT = 0.35;
     private static final double SMALL_MM = 6;
     private static final double LARGE_MM = 10;
-    /** Of what an edge is wide. */
+    /** Ratio of a hole's width to its edge's up to which it is barely seen. */
     private static final double BARELY_SEEN = 2;
 
-    /** From which share of what differs on it is colour enough. */
+    /** Share of what differs on it from which colour is enough. */
     private static final double COLOURED = 0.1;
 
-    /** How a JPEG weighs red, green and blue in a brightness (ITU-R BT.601). */
+    /** Weights of red, green and blue in a JPEG's brightness (ITU-R BT.601). */
     private static final double[] LUMA = {0.299, 0.587, 0.114};
 
-    /** Of the whole range of code values; where less differs, grain would decide. */
+    /** Share of the range of code values below which grain would decide. */
     private static final double DIFFERS = 0.03;
 
     private static final int TRIES = 8;
     private static final double SETTLED_MM = 0.1;
-    /** Farther from its edge than by this factor no hole is. */
+    /** Ratio by which a hole's width may be off what its edge says. */
     private static final double MOST_OFF = 2.2;
 
     private final Picture picture;

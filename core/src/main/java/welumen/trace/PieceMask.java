@@ -18,15 +18,15 @@ record PieceMask(boolean[] isPiece, boolean isCut) {
     private static final double PAPER = 1.42;
     private static final double FAR_OFF = 6;
     private static final double LEAST_MM2 = 60 * 60;
-    /** Cells; what is thinner is a thread. */
+    /** Cells below which what is seen is a thread. */
     private static final int THREAD = 3;
 
     private static final double ALL_ROUND = 0.7;
-    /** In squares of a target; a piece that a sheet touches is larger. */
+    /** Area, in squares of a target, above which what a sheet touches is a piece. */
     private static final double LARGEST_SHEET = 12;
 
     private static final float SURELY_PIECE = 0.68f;
-    /** Paper on a piece is farther off the ground than the piece itself. */
+    /** Share of a piece's distance off the ground from which what lies on it is paper. */
     private static final float BEYOND_PIECE = 1.6f;
 
     private static final float SURELY_GROUND = 0.22f;

@@ -19,7 +19,7 @@ import welumen.trace.Target.Pixel;
  * @param residual the root mean square misfit of their corners, in mm
  */
 record PlaneFit(Plane plane, List<TargetSides> used, List<List<Point>> squares, List<Integer> left, double residual) {
-    /** With fewer, the plane is not sure. */
+    /** Targets below which the plane is not sure. */
     static final int FEWEST = 4;
 
     private static final int PERSPECTIVE = 8;
@@ -27,9 +27,9 @@ record PlaneFit(Plane plane, List<TargetSides> used, List<List<Point>> squares, 
     private static final int POSE = 3;
     private static final double STRAY_TIMES = 3;
     private static final double STRAY_MM = 0.35;
-    /** By how much a lens term must better the fit, as an F value, to be carried by the data. */
+    /** F value by which a lens term must better the fit to be carried by the data. */
     private static final double CARRIED = 12;
-    /** Neighbouring places on a side err alike. */
+    /** Neighbouring places on a side that err alike, and count as one. */
     private static final double ALIKE = 6;
 
     /** @param sides as many as there are, {@value #FEWEST} at least */

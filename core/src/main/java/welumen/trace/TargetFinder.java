@@ -13,7 +13,7 @@ import welumen.trace.Target.Pixel;
 
 /** Finds targets in a photo, coarsely: their corners are right to a pixel or two, and are sought anew on their edges. */
 final class TargetFinder {
-    /** How large the photo is looked at, by its longer side in pixels; the finder wants targets of 30 to 150 pixels. */
+    /** Sizes at which the photo is looked at, by its longer side in pixels; the finder wants targets of 30 to 150. */
     private static final int[] LOOKS = {1000, 2000};
 
     private TargetFinder() {}

@@ -19,7 +19,7 @@ record TargetSides(Target target, List<List<Pixel>> sides, double width) {
     private static final int LINES = 5;
     private static final double STEP = 0.25;
     private static final double END = 0.12;
-    /** How far across a side is looked, as a share of it: less than a cell. */
+    /** Reach across a side that is looked at, as a share of it: less than a cell. */
     private static final double REACH = 0.085;
 
     private static final double LEAST_REACH = 3;

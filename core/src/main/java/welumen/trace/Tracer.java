@@ -23,17 +23,17 @@ public final class Tracer {
     private static final double HOPELESS_PIXELS = 4.5;
     private static final double POOR_FIT_MM = 0.5;
     private static final double SAG_MM = 0.02;
-    /** So that even a small hole's chords keep its width. */
+    /** Sag in mm of a hole's chords, so that even a small one keeps its width. */
     private static final double HOLE_SAG_MM = 0.005;
 
     private static final double ROUND_MM = 0.3;
-    /** Of what an edge is wide in a soft photo. */
+    /** Tolerance of a round hole in a soft photo, as a share of an edge's width. */
     private static final double ROUND_IN_BLUR = 0.15;
 
-    /** Of a small hole few points are seen, and the odd one is missing. */
+    /** Share of a small hole's points that must be seen: they are few, and the odd one is missing. */
     private static final double FILLED = 0.65;
 
-    /** Shares of the whole, as they were on photos of twelve megapixels. */
+    /** Shares of the whole work, as they were on photos of twelve megapixels. */
     private static final double TARGETS_FOUND = 0.3;
 
     private static final double PLANE_FITTED = 0.4;
@@ -42,7 +42,7 @@ public final class Tracer {
     private static final Parsed<Traced> STOPPED = new Refused<>("The trace was stopped.");
 
     private static final int FEWEST_POINTS = 8;
-    /** Of how wide a hole is. */
+    /** Share of a hole's width that may be hidden. */
     private static final double MOST_HIDDEN = 0.25;
 
     private final Picture picture;

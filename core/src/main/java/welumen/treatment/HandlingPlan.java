@@ -13,7 +13,7 @@ import welumen.strip.fixing.FixingPlaces;
  * plan and said so.
  */
 public final class HandlingPlan {
-    /** From here on, in mm, one person alone bends a part when lifting it. */
+    /** Length in mm from which one person alone bends a part when lifting it. */
     private static final double TWO_PEOPLE_MM = 800;
 
     private HandlingPlan() {}

@@ -15,10 +15,10 @@ import java.util.Objects;
 public record PriceList(double hour, double level, Map<Matter, Double> perSquareMetre) {
     public static final PriceList USUAL = new PriceList(45, 1, usual());
 
-    /** What is cut away beside the pieces themselves. */
+    /** Material that is cut away, as a multiple of the pieces. */
     private static final double WASTE = 1.3;
 
-    /** The share of a part that a panel usually is. */
+    /** Share of a part that a panel usually is. */
     private static final double LET_IN = 0.35;
 
     public PriceList {

@@ -12,7 +12,7 @@ import welumen.treatment.PriceList;
 
 /** What holds for every car that does not say otherwise: prices, precautions, and answers to where good trimmers differ. */
 public record House(PriceList prices, Set<HouseWay> ways, Map<Question, School> schools) {
-    /** Of a yard that has said nothing: its prices are a first guess. */
+    /** Ways of a yard that has said nothing: its prices are a first guess. */
     public static final House UNSAID = new House(PriceList.USUAL, Set.of(), Map.of());
 
     public House {

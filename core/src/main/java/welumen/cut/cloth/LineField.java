@@ -9,7 +9,7 @@ import welumen.shape.Box;
 final class LineField {
     private static final int SWEEPS = 60;
     private static final double OVER = 1.7;
-    /** Where lines meet that cross, less than this is left of a direction, and none is given. */
+    /** Length of the mean of unit directions below which lines cross, and no direction is given. */
     private static final double LEAST = 0.5;
 
     private static final double ROUNDING = 1e-9;

@@ -24,7 +24,7 @@ public final class Repeat {
         return List.copyOf(lines);
     }
 
-    /** As near as a pattern can be seen to be off. */
+    /** Tolerance of a pattern's line, in mm: what can be seen to be off. */
     static final double WITHIN_MM = 0.6;
 
     private Repeat() {}

@@ -21,12 +21,12 @@ import welumen.shape.Pose;
  */
 public final class StretchCourse {
     private static final int CELLS = 26;
-    /** A rim's direction is taken over so many cells, so that a notch does not turn it. */
+    /** Cells over which a rim's direction is taken, so that a notch does not turn it. */
     private static final double RIM = 2.5;
-    /** So near to the backbone, in parts of half the width, the rim is the butt's or the neck's. */
+    /** Distance from the backbone, in parts of half the width, within which the rim is the butt's or the neck's. */
     private static final double END = 0.45;
 
-    /** So many places of the rim to a cell. */
+    /** Places of the rim to a cell. */
     private static final int STEPS = 4;
 
     private final Stretch stretch;

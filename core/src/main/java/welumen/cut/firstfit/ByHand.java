@@ -21,7 +21,7 @@ import welumen.shape.Pose;
  * @param problem with what is pinned
  */
 public record ByHand(CutProblem problem, CutPlan plan, KnownTable known) {
-    /** A piece that lies a little over another one slides off it, so far at the most. */
+    /** Distance in mm that a piece slides at the most, off another that it lies a little over. */
     private static final double SLIDES_MM = 30;
 
     private static final int ANY_GRADE = 4;

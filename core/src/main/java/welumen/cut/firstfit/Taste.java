@@ -8,13 +8,13 @@ package welumen.cut.firstfit;
  * @param leather what better leather than is needed counts, for each mm² of a piece
  */
 record Taste(double across, double box, double leather) {
-    /** Fills row by row from the corner, and spares good leather. */
+    /** Taste that fills row by row from the corner, and spares good leather. */
     static final Taste ROWS = new Taste(0.25, 0, 0.4);
 
-    /** Keeps the box round all pieces small. */
+    /** Taste that keeps the box round all pieces small. */
     static final Taste BOX = new Taste(1, 1, 0.4);
 
-    /** What a mm away from the corner counts, in mm². */
+    /** Area in mm² that a mm away from the corner counts as. */
     private static final double AWAY = 1000;
 
     /** How far the box of a piece reaches away from the corner, in mm as this taste counts them. */

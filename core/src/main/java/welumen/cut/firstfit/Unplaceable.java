@@ -14,7 +14,7 @@ import welumen.cut.stock.Stock;
 
 /** Finds the real reason why a piece has no place, by trying it alone on each empty stock. */
 public final class Unplaceable {
-    /** Looking for reasons takes no longer than this; then it is only said that no room was found. */
+    /** Time spent on finding reasons, in ns; after it, it is only said that no room was found. */
     private static final long LONGEST_NANOS = 2_000_000_000L;
 
     private final CutProblem problem;

@@ -12,7 +12,7 @@ import welumen.cut.stock.Stock;
  * @param opensLate of each piece that lies on the last hide, how many
  */
 record Delivery(int number, int needed, Map<String, Integer> opensLate) {
-    /** One of so many is checked by the judge of plans; none of them is ever shown or cut. */
+    /** Deliveries of which one is checked by the judge of plans; none of them is ever shown or cut. */
     private static final int CHECKED = 10;
 
     static Delivery laid(ForecastQuestion question, int number) {

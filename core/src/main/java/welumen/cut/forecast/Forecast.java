@@ -24,7 +24,7 @@ public record Forecast(ForecastQuestion question, List<Integer> needed, List<Ful
      */
     public record Full(int needed, boolean isOneFewer) {}
 
-    /** Enough for most people: in nineteen deliveries of twenty. */
+    /** Share of deliveries that is enough for most people: nineteen of twenty. */
     public static final double SURE = 0.95;
 
     /** Of the normal distribution, for an interval of 95 %. */

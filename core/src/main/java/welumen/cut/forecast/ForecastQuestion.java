@@ -18,9 +18,9 @@ import welumen.cut.stock.Stock;
  */
 public record ForecastQuestion(
         List<CutPiece> pieces, double gapMm, Population population, double price, double secondLot, long seed) {
-    /** Never are more than so many hides looked at. */
+    /** Hides that are looked at, at the most. */
     private static final int MOST = 24;
-    /** A plan of a moment uses at the least so much of a hide. */
+    /** Share of a hide that a plan of a moment uses at the least. */
     private static final double LEAST_USED = 0.38;
 
     private static final long BETWEEN = 1_000_003;

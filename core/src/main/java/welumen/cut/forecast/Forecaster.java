@@ -16,7 +16,7 @@ import welumen.cut.nest.Workers;
  */
 public final class Forecaster {
     private static final int TOGETHER = 10;
-    /** Laid out in full, to see by how much a plan of a moment is too dear. */
+    /** Deliveries that are laid out in full, to see by how much a plan of a moment is too dear. */
     static final int FULL = 20;
 
     private static final NestOptions FULLY = NestOptions.USUAL.withRounds(14);

@@ -23,7 +23,7 @@ public record WhatIf(String words, int hides, double before, double after) {
     private static final int MOST = 3;
     private static final double LARGE_MM2 = 0.12e6;
     private static final double SEAM_MM = 10;
-    /** So small a piece may come from scrap. */
+    /** Area in mm² of the largest piece that may come from scrap. */
     private static final double SCRAP_MM2 = 0.02e6;
 
     /** The best buy first. */

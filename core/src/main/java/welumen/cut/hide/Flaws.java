@@ -19,7 +19,7 @@ public final class Flaws {
     private static final int CORNERS = 16;
     private static final double SMALLEST_MM = 1;
     private static final double LARGEST_MM = 2000;
-    /** A flaw ends so far inside the rim. */
+    /** Distance in mm inside the rim at which a flaw ends. */
     private static final double RIM_MM = 1;
 
     private Flaws() {}

@@ -23,7 +23,7 @@ public record Upright(Shape shape, double asymmetry) {
     private static final double COARSE = 6;
     private static final double FINE = 0.5;
     private static final double ROUGH_MM = 8;
-    /** The ends are compared so far in. */
+    /** Share of the length from an end at which the ends are compared. */
     private static final double END = 0.12;
 
     public static Upright of(Shape found) {

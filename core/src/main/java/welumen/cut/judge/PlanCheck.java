@@ -39,7 +39,7 @@ import welumen.shape.Shape;
  * of the nester's own code. Distances are judged to {@link #TOLERANCE}; an overlap counts once it is wider than that.
  */
 public final class PlanCheck {
-    /** In mm. */
+    /** Distance in mm to which a plan is judged. */
     public static final double TOLERANCE = 0.01;
 
     private static final long MANY = 100_000;

@@ -22,7 +22,7 @@ public record LeatherTerms(
     private static final double USUAL_PRICE = 310;
     private static final double USUAL_SECOND = 180;
     private static final int USUAL_DAYS = 7;
-    /** Of what is to be cut. */
+    /** Reserve that is usual, as a share of what is to be cut. */
     private static final double USUAL_RESERVE = 0.1;
 
     private static final double STEP_MM2 = 0.1e6;

@@ -24,7 +24,7 @@ public record LeatherTest(
         double restHours,
         Shade tools,
         Shade finished) {
-    /** What leather may shrink or stretch by; beyond it somebody has misread a rule. */
+    /** Share by which leather may shrink or stretch; beyond it somebody has misread a rule. */
     public static final double MOST = 0.25;
 
     private static final double SHORTEST_MM = 50;

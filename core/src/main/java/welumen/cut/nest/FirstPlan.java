@@ -17,7 +17,7 @@ import welumen.cut.stock.Stock;
 
 /** A valid plan within a moment, for a first answer and for reckoning with many hides. */
 public final class FirstPlan {
-    /** A first plan opens so much stock for what it lays. */
+    /** Stock that a first plan opens, as a multiple of the area it lays. */
     private static final double OPENED = 1.6;
 
     private FirstPlan() {}
@@ -25,7 +25,7 @@ public final class FirstPlan {
     /** What of one material is to be laid on what. */
     record Kind(String material, List<Container> fields, List<Item> items) {}
 
-    /** What each pair of pieces weighs takes memory by their square; of more than so many none is searched for. */
+    /** Pieces above which none is searched for: what each pair weighs takes memory by their square. */
     private static final int MANY = 1500;
 
     /** Whether there is too much of one material for anything but rows. */

@@ -18,7 +18,7 @@ import welumen.cut.nest.separation.Layout;
  * <p>A round is as much work for either worker, so that none waits for the other; a trial that is not done goes on in the next.
  */
 final class HideSearch extends Search {
-    /** How long a round is, in items moved. */
+    /** Length of a round, in items moved. */
     private static final int ROUND = 250;
 
     private final List<HideStrategy> hands;

@@ -16,16 +16,16 @@ public final class HideStrategy {
     private static final double FIRST_BITE = 0.06;
     private static final double LARGEST_BITE = 0.12;
     private static final double SMALLEST_BITE = 0.002;
-    /** The second worker's bite against the first's. */
+    /** Bite of the second worker, as a share of the first's. */
     private static final double SMALLER = 0.4;
 
-    /** How much of its work goes into one hide fewer where that is not to be expected. */
+    /** Share of a worker's moves that goes into one hide fewer where that is not to be expected. */
     private static final double SELDOM = 0.25;
 
     private static final double HALF = 0.5;
-    /** At first, for so many moves of each item, nothing is done but moving pieces over to other hides. */
+    /** Moves of each item at first, during which pieces are only moved over to other hides. */
     private static final int START = 50;
-    /** In items moved: so long, times the Luby sequence, it keeps at a trial that may succeed at once or not at all. */
+    /** Moves, times the Luby sequence, for which it keeps at a trial that may succeed at once or not at all. */
     private static final long PATIENCE = 80;
 
     private static final long PATIENCE_SIDEWAYS = 100;
@@ -40,7 +40,7 @@ public final class HideStrategy {
         BITE
     }
 
-    /** How the work is shared where no hide can be saved. */
+    /** Shares of the moves by kind of trial, where no hide can be saved. */
     private static final Map<Kind, Double> SHARES =
             new EnumMap<>(Map.of(Kind.BITE, 0.4, Kind.SIDEWAYS, 0.3, Kind.MOVE_OVER, 0.3));
 

@@ -13,17 +13,17 @@ import welumen.cut.nest.separation.Sideways;
 /** What can be tried to make a layout on hides better: more of it laid, other hides, less of the emptiest one. */
 public final class HideTrials {
     private static final int LEAST_IDLE = 8;
-    /** For what is moved over. */
+    /** Moves without progress after which moving over ends, at the least. */
     private static final int LEAST_IDLE_OVER = 12;
 
     private static final int MOST_IDLE = 30;
     private static final int RETURNS = 1;
-    /** A hide that is nearly empty goes at once or not at all; a fuller one wants patience. */
+    /** Moves without progress for a hide that is nearly empty: it goes at once or not at all; a fuller one wants patience. */
     private static final int LIGHT_IDLE = 25;
 
     private static final int TRIAL_IDLE = 60;
     private static final int PATIENCE = 11;
-    /** So many ways to begin a trial are looked at. */
+    /** Ways to begin a trial that are looked at. */
     private static final int LOOKED_AT = 8;
 
     private final List<Container> fields;

@@ -10,7 +10,7 @@ import welumen.cut.nest.separation.Layout;
  */
 final class MoveOver {
     private static final double EXCHANGED = 0.7;
-    /** How large what comes back may be, of the area of what went. */
+    /** Area of what comes back, as a share of what went, at the least. */
     private static final double SMALLEST = 0.6;
 
     private static final double LARGEST = 0.98;

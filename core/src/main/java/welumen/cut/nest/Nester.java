@@ -33,13 +33,13 @@ import welumen.cut.stock.Stock;
  * <p>No plan leaves here that {@link PlanCheck} has not found valid.
  */
 public final class Nester {
-    /** Up to so many pieces times stocks are spread corner to corner too. */
+    /** Pieces times stocks up to which they are spread corner to corner too. */
     private static final int FEW = 60;
 
-    /** Who gives no time at all wants a plan all the same. */
+    /** Time in ns for a first plan: who gives none at all wants a plan all the same. */
     private static final long FIRST_NANOS = 1_500_000_000L;
 
-    /** Who has enough at once wants a whole plan all the same; after so long he wants any. */
+    /** Time in ns for a whole plan once somebody has enough; after it, any plan will do. */
     private static final long PATIENCE_NANOS = 8_000_000_000L;
 
     private final CutProblem problem;

@@ -18,7 +18,7 @@ import welumen.measure.Parsed.Understood;
  * the other has its mirror image about the backbone, where that is free and makes the plan no worse.
  */
 public final class Pairs {
-    /** A pair is of one shape and its mirror image. */
+    /** Tolerance of areas, as a share, within which two pieces are of one shape and its mirror image. */
     private static final double SAME_AREA = 0.005;
 
     private Pairs() {}

@@ -18,10 +18,10 @@ import welumen.cut.nest.separation.Layout;
  * <p>A round is as much work for either, so that none waits for the other; a trial that is not done goes on in the next.
  */
 final class RollSearch extends Search {
-    /** How long a round is, in items moved. */
+    /** Length of a round, in items moved. */
     private static final int ROUND = 500;
 
-    /** So much of its work the first worker gives to what finds no place. */
+    /** Share of its moves that the first worker gives to what finds no place. */
     private static final int SELDOM = 5;
 
     private final List<StripShrinking> hands;

@@ -25,7 +25,7 @@ import welumen.shape.Shape;
  */
 public record SheetList(List<Map<String, Integer>> sheets, List<String> unplaced) {
     private static final double GAP_MM = 5;
-    /** A blade is no laser, and foam is cheap: a plan of a moment is as good as any. */
+    /** Options of a plan of a moment: a blade is no laser, and foam is cheap. */
     private static final NestOptions QUICK = NestOptions.USUAL.withRounds(6);
 
     private static final int MOST = 60;

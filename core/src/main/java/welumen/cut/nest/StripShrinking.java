@@ -21,22 +21,22 @@ final class StripShrinking {
     static final double FIRST_BITE = 0.02;
     private static final double LARGEST_BITE = 0.04;
     private static final double SMALLEST_BITE = 0.0006;
-    /** How much farther than the first worker's bite the second goes. */
+    /** Shrink of the second worker, as a multiple of the first's. */
     private static final double FAR = 1.6;
 
     private static final int IDLE = 25;
     private static final int RETURNS = 2;
-    /** So often pieces change places in one trial of a length that is farther off. */
+    /** Swaps of pieces in one trial of a length that is farther off. */
     private static final int SWAPS = 8;
 
-    /** Of fewer, two large ones in each other's places are the same layout mirrored. */
+    /** Items from which they are swapped: of fewer, two large ones in each other's places are the same layout mirrored. */
     private static final int FEWEST_TO_SWAP = 4;
 
-    /** So many ways to begin a trial are looked at. */
+    /** Ways to begin a trial that are looked at. */
     private static final int LOOKED_AT = 8;
 
     private static final double SHARE_SIDEWAYS = 0.3;
-    /** In items moved: a sideways move succeeds soon or not at all. */
+    /** Moves given to a sideways move: it succeeds soon or not at all. */
     private static final long PATIENCE_SIDEWAYS = 150;
 
     private final RandomGenerator random;

@@ -9,13 +9,13 @@ import welumen.shape.Planar;
 
 /** Which stocks a layout uses, and which of them could go, by area alone. Stocks are numbered as their fields are. */
 final class UsedStock {
-    /** No plan covers more than that of what is open. */
+    /** Share of what is open that no plan exceeds. */
     private static final double FULL = 0.97;
 
-    /** Where all would cover no more than this of what stays open, one fewer is to be expected. */
+    /** Share of what would stay open up to which one hide fewer is to be expected. */
     private static final double LIKELY = 0.76;
 
-    /** Of its room. */
+    /** Share of its room below which a hide is nearly empty. */
     private static final double LIGHT = 0.08;
 
     private final List<Container> fields;

@@ -8,7 +8,7 @@ import welumen.measure.Because;
 
 /** Threads that lay out, below the window's own. */
 public final class Workers {
-    /** As many as a plain computer has cores. */
+    /** Threads that lay out: as many as a plain computer has cores. */
     public static final int COUNT = 2;
 
     private Workers() {}

@@ -20,10 +20,10 @@ import welumen.shape.Shape;
 
 /** Turns the pieces of a pattern, with their allowances, into pieces to be cut. */
 public final class FromPattern {
-    /** How far leather may lie from its wanted stretch, in degrees. */
+    /** Angle in degrees by which leather may lie from its wanted stretch. */
     static final double WITHIN = 20;
 
-    /** What asks for no grade lies anywhere. */
+    /** Grade of what may lie anywhere. */
     private static final int WORST = 4;
 
     private static final String LEFT = "-left";

@@ -20,10 +20,10 @@ import welumen.shape.Shape;
  * and is cut to its line afterwards. Its holes are cut then too.
  */
 public final class RoughCut {
-    /** What is trimmed off all round in the end, in mm. */
+    /** Rim in mm that is trimmed off all round in the end. */
     public static final double RIM_MM = 6;
 
-    /** What is reckoned with until a strip has been tested. */
+    /** Shrinkage that is reckoned with until a strip has been tested. */
     public static final double UNTESTED = 0.03;
 
     private static final double MITRE = 2;

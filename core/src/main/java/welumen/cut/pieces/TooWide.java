@@ -22,7 +22,7 @@ import welumen.shape.Run;
  * gives, and join twice, the same on either side.
  */
 public final class TooWide {
-    /** Narrower strips are hard to sew straight. */
+    /** Width in mm below which a strip is hard to sew straight. */
     private static final double NARROWEST_MM = 80;
 
     private final Patterns patterns;

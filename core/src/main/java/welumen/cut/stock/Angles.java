@@ -2,7 +2,7 @@ package welumen.cut.stock;
 
 /** How far two directions lie apart. */
 public final class Angles {
-    /** Angles closer than this are the same, in degrees. */
+    /** Difference in degrees below which two angles are the same. */
     public static final double SAME = 1e-3;
 
     private Angles() {}

@@ -10,7 +10,7 @@ import welumen.shape.Planar;
 
 /** Where a stock is of what grade: a place has that of the last zone over it, else the stock's own. */
 public final class Grades {
-    /** In mm²; what is smaller comes of rounding. */
+    /** Area in mm² below which a remainder comes of rounding. */
     private static final double SLIVER = 1e-3;
 
     /** What is seen of the stock and of its zones, none over another. */

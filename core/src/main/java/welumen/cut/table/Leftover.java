@@ -14,10 +14,10 @@ import welumen.cut.stock.Stock;
  * @param since when it was cut; {@link LocalDate#EPOCH} where nobody has said
  */
 public record Leftover(Stock stock, String job, LocalDate since) {
-    /** After so many years leather has aged otherwise than what is in the car, and a shelf is full. */
+    /** Years after which leather has aged otherwise than what is in the car, and a shelf is full. */
     public static final int YEARS = 3;
 
-    /** What is kept of each material for a later repair of its car can be cut to this, in mm. */
+    /** Length in mm to which what is kept for a later repair can be cut, of each material. */
     public static final double REPAIR_LONG_MM = 400;
 
     public static final double REPAIR_WIDE_MM = 300;

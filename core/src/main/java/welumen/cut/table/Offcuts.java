@@ -21,12 +21,12 @@ import welumen.shape.Shape;
  * can be cut. It keeps the hide's material, lot, grades and stretch.
  */
 public final class Offcuts {
-    /** What is smaller inside goes to the bin. */
+    /** Length in mm below which what is left inside goes to the bin. */
     public static final double LONG_MM = 300;
 
     public static final double WIDE_MM = 200;
 
-    /** What is narrower is no offcut but a sliver. */
+    /** Width in mm below which a rest is no offcut but a sliver. */
     private static final double SLIVER_MM = 60;
 
     private static final double SMOOTH_MM = 1;

@@ -11,7 +11,7 @@ import welumen.cut.stock.Stock;
 
 /** Small pieces are tried on offcuts before a hide is opened for them: they are paid for already. */
 public final class OffcutsFirst {
-    /** A larger one is worth a place on a hide. */
+    /** Area in mm² above which a piece is worth a place on a hide. */
     public static final double SMALL_MM2 = 0.08e6;
 
     private static final NestOptions SHORT = NestOptions.USUAL.withRounds(4);

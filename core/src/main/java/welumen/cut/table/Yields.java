@@ -16,10 +16,10 @@ import welumen.shape.Planar;
  * @param keptMm2 of offcuts that went back to the stores
  */
 public record Yields(double piecesMm2, double cutMm2, double keptMm2) {
-    /** By hand so much becomes pieces, before a workshop has its own figure. */
+    /** Share of leather that becomes pieces by hand, before a workshop has its own figure. */
     public static final double USUAL = 0.65;
 
-    /** The usual figure weighs as much as so much leather that was cut here. */
+    /** Area in mm² that the usual figure weighs as, beside leather that was cut here. */
     private static final double USUAL_COUNTS_MM2 = 10e6;
 
     /** What a plan makes of its hides, if nothing is spoilt. */

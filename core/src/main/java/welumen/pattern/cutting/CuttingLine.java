@@ -19,7 +19,7 @@ import welumen.shape.Planar;
  * than the longest mitre. Exact but for rounding, below 1e-6 mm on pieces up to 10 m; O(n log n) in the points.
  */
 public final class CuttingLine {
-    /** How far a mitre may stand out, in allowances. */
+    /** Length of a mitre, in allowances, at the most. */
     public static final double MITRE_LIMIT = 3;
 
     private static final int KEPT = 200;
@@ -27,7 +27,7 @@ public final class CuttingLine {
 
     private CuttingLine() {}
 
-    /** The lines of the pieces that were asked for last: one redraw asks for each several times. */
+    /** Lines of the pieces that were asked for last: one redraw asks for each several times. */
     private static final Kept<Piece, Outline> LAST = new Kept<>(KEPT);
 
     /** @throws IllegalStateException if the check finds the line wrong, which is a fault of the program */

@@ -7,7 +7,7 @@ import welumen.shape.Point;
 
 /** A straight stretch of an edge, from a to b, with the unit normal that points out of the piece, and its allowance in mm. */
 record OffsetSegment(Point a, Point b, double allowance, Point out) {
-    /** Two that turn by no more than this, as a sine, lie on one line. */
+    /** Sine of the turn up to which two segments lie on one line. */
     static final double STRAIGHT = 1e-9;
 
     private static final double FLOWS = Math.cos(Math.toRadians(25));

@@ -20,7 +20,7 @@ import welumen.shape.Point;
  * @param suspect the one without which all others agree; empty where they do, or where it cannot be told
  */
 public record Card(List<Point> corners, List<Measure> measures, Optional<Measure> suspect) {
-    /** What a tape may be out without anybody being wrong. */
+    /** Misfit in mm that a tape may have without anybody being wrong. */
     public static final double TAPE_MM = 2;
 
     private static final double CLEARS_UP = 3;

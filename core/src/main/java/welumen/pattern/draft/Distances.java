@@ -21,7 +21,7 @@ import welumen.shape.Point;
  */
 final class Distances {
     private static final int TRIES = 8;
-    /** Of the largest: a smaller singular value means that something can still move. */
+    /** Singular value, as a share of the largest, below which something can still move. */
     private static final double LOOSE = 1e-6;
 
     private static final double APART = 1e-6;

@@ -25,7 +25,7 @@ import welumen.shape.Run;
 
 /** One piece of two that were sewn to each other: the second is laid against the first, and the seam is gone. */
 public final class Merged {
-    /** How far the two edges may lie apart and still be one line. */
+    /** Distance in mm that the two edges may lie apart and still be one line. */
     private static final double APART_MM = 3;
 
     private static final int PLACES = 41;

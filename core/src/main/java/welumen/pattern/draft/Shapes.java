@@ -11,7 +11,7 @@ import welumen.trace.Segment;
 
 /** The edges of simple shapes, sewn all round, the front edge along x from the origin. */
 final class Shapes {
-    /** How far a handle of a quarter of an ellipse reaches, which keeps it within 0.03 % (Dokken and others, 1990). */
+    /** Reach of a handle of a quarter of an ellipse, which keeps it within 0.03 % (Dokken and others, 1990). */
     private static final double QUARTER = 0.5522847498;
 
     private static final List<String> SIDES = List.of("front", "right", "back", "left");

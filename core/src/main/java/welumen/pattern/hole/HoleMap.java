@@ -16,7 +16,7 @@ import welumen.shape.Point;
  * @param datum a corner of the piece, from 0; x runs along the edge that begins there
  */
 public record HoleMap(int datum, List<Hole> holes) {
-    /** An outline is round if its area is a circle's but for so much. */
+    /** Share by which an outline's area may be off a circle's and be round. */
     private static final double ROUND = 0.03;
 
     /**

@@ -17,10 +17,10 @@ import welumen.shape.Point;
  * @param onlyOther the other way round
  */
 public record HolesCompared(List<Pair> pairs, List<Hole> onlyOne, List<Hole> onlyOther) {
-    /** Farther apart two holes are not the same. */
+    /** Distance in mm beyond which two holes are not the same. */
     private static final double SAME_MM = 15;
 
-    /** A screw finds a hole that lies so far off, if it is as much larger. */
+    /** Distance in mm at which a screw still finds a hole that is as much larger. */
     public static final double FINDS_MM = 1.5;
 
     private static final int ROUNDS = 8;

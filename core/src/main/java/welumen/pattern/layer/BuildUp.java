@@ -16,7 +16,7 @@ import welumen.measure.Parsed.Understood;
  * @param layers from below
  */
 public record BuildUp(List<Layer> layers) {
-    /** So much is cut to fit in any case. */
+    /** Difference in mm that is cut to fit in any case. */
     private static final double SAME_MM = 5;
 
     private static final Pattern LAYER =

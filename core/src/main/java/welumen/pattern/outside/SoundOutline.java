@@ -10,7 +10,7 @@ import welumen.shape.Planar;
 
 /** Whether a piece can be cut at all: its outline does not cross itself, and none of its sides is longer than a car's. */
 public final class SoundOutline {
-    /** No panel of a car is longer; whoever types more has mistaken the unit. */
+    /** Length in mm that no panel of a car exceeds; whoever types more has mistaken the unit. */
     public static final double LONGEST_MM = 6000;
 
     private SoundOutline() {}

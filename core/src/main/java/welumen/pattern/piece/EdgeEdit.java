@@ -13,7 +13,7 @@ import welumen.shape.Run;
 
 /** Corrections by hand to one edge of a piece; refused where the piece would cross itself. */
 public final class EdgeEdit {
-    /** A neighbour that runs along an edge, to this sine, leads nowhere. */
+    /** Sine of the angle below which a neighbour runs along an edge and leads nowhere. */
     private static final double LEAST_RISE = 0.1;
 
     private EdgeEdit() {}

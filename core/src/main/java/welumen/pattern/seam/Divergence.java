@@ -18,7 +18,7 @@ import welumen.shape.Run;
  */
 public record Divergence(List<Place> places) {
     private static final double CORNER = Math.toRadians(15);
-    /** A corner is what turns so much within so little. */
+    /** Length in mm within which a line turns at a corner. */
     private static final double WITHIN_MM = 6;
 
     private static final double LEAST_MM = 2;

@@ -21,7 +21,7 @@ import welumen.treatment.Matter;
 
 /** What can be done about a seam that does not walk: the notches shifted, the rest eased in, or an edge redrawn. */
 public final class Mends {
-    /** As much can be eased into leather, and a little more into cloth. */
+    /** Share of its length that can be eased into leather; a little more into cloth. */
     private static final double EASE_LEATHER = 0.03;
 
     private static final double EASE_CLOTH = 0.05;

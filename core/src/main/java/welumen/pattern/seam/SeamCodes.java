@@ -15,7 +15,7 @@ import welumen.shape.Run;
  */
 public final class SeamCodes {
     private static final int LETTERS = 26;
-    /** From the corner along the edge, and in from the edge. */
+    /** Place of a code: a share of the edge from its corner, and in from the edge. */
     private static final double ALONG = 0.22;
 
     private static final double MOST_ALONG_MM = 60;

@@ -18,7 +18,7 @@ final class SeamGraph {
     private static final double CLOSES_RING = 4;
     private static final double CURVED_FIRST = 0.5;
     private static final double TRAPPED = 6;
-    /** By what share an edge is longer than its chord. */
+    /** Share by which a curved edge is longer than its chord. */
     private static final double CURVED = 0.04;
 
     private final List<Node> nodes;

@@ -18,7 +18,7 @@ import welumen.pattern.piece.Piece;
  * @param cost the sum of theirs
  */
 public record SewingOrder(List<Step> steps, double cost) {
-    /** As many seams are ordered exactly. */
+    /** Seams up to which the order is exact. */
     public static final int EXACT = 13;
 
     /**

@@ -19,7 +19,7 @@ import welumen.shape.Outline;
  * @param there on the other alone
  */
 public record OneSideOnly(List<String> here, List<String> there) {
-    /** Farther apart two are not the same. */
+    /** Distance in mm beyond which two are not the same. */
     private static final double SAME_MM = 15;
 
     public OneSideOnly {

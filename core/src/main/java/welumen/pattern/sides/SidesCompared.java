@@ -27,13 +27,13 @@ import welumen.shape.Run;
  * @param places the largest first
  */
 public record SidesCompared(Piece mirrored, int datum, List<Place> places) {
-    /** What a best fit has in place of a datum. */
+    /** Number that stands for a best fit in place of a datum. */
     public static final int BEST_FIT = -1;
 
-    /** What is nearer is the same. */
+    /** Difference in mm below which two sides are the same. */
     public static final double SAME_MM = 3;
 
-    /** Nearer than this nobody measures. */
+    /** Difference in mm below which nobody measures. */
     private static final double LISTED_MM = 0.5;
 
     private static final double LEAST_AREA = 20;

@@ -10,10 +10,10 @@ public enum Binding {
     /** Sewn face down and turned over. */
     TURNED("sewn and turned", 3);
 
-    /** What goes round the edge and is trimmed behind, 6 to 10. */
+    /** Width in mm that goes round the edge and is trimmed behind: 6 to 10. */
     private static final double BEHIND_MM = 8;
 
-    /** A bend this many strip widths in radius is the tightest that a straight strip goes round. */
+    /** Radius, in strip widths, of the tightest bend that a straight strip goes round. */
     private static final double TIGHTEST = 1.5;
 
     private final String word;

@@ -6,7 +6,7 @@ import welumen.shape.Run;
 
 /** How tightly a line bends. */
 final class Curvature {
-    /** A bend is measured by its height over a chord of so much: what is shorter is a corner, and is nicked or mitred. */
+    /** Chord in mm over which the height of a bend is measured: what is shorter is a corner, and is nicked or mitred. */
     private static final double OVER_MM = 40;
 
     private static final double STEP_MM = 5;

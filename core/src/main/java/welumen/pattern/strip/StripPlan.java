@@ -12,7 +12,7 @@ import java.util.List;
  * @param leftMm of the last strip
  */
 public record StripPlan(int strips, List<Run> runs, double leftMm) {
-    /** What is shorter is thrown away rather than joined. */
+    /** Length in mm below which a rest is thrown away rather than joined. */
     private static final double USABLE_MM = 120;
 
     /** @param joins from which place of the run, in mm, each join lies */

@@ -2,7 +2,7 @@ package welumen.pattern.surface;
 
 /** How much longer a cover is over a round than across it. */
 public final class Crown {
-    /** To what share of its thickness a stitch presses padding. */
+    /** Share of its thickness to which a stitch presses padding. */
     private static final double PRESSED = 0.45;
 
     private Crown() {}

@@ -23,7 +23,7 @@ import welumen.shape.Shape;
  */
 public record Perforation(List<Point> holes, double holeMm, double endMm, double acrossMm) {
     private static final double STAGGER = Math.sqrt(3) / 2;
-    /** A pattern that would take longer than a trimmer waits for. */
+    /** Holes above which a pattern would take longer than a trimmer waits for. */
     private static final int MOST = 200_000;
 
     public Perforation {

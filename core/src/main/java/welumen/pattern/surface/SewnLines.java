@@ -25,7 +25,7 @@ import welumen.shape.Shape;
 public record SewnLines(List<Row> rows, double widthMm, int count) {
     private static final SewnLines NONE = new SewnLines(List.of(), 0, 0);
 
-    /** A row that lies nearer than this to an edge is the edge's own. */
+    /** Distance in mm from an edge below which a row is the edge's own. */
     private static final double ON_EDGE_MM = 0.5;
 
     private static final double SHORTEST_MM = 2;
@@ -41,7 +41,7 @@ public record SewnLines(List<Row> rows, double widthMm, int count) {
         rows = List.copyOf(rows);
     }
 
-    /** Of the pieces that were asked for last: each drawing asks for all again. */
+    /** Rows of the pieces that were asked for last: each drawing asks for all again. */
     private static final Kept<Piece, SewnLines> LAST = new Kept<>(200);
 
     public static SewnLines of(Piece piece) {

@@ -12,10 +12,10 @@ import welumen.shape.Shape;
  * turned in.
  */
 public final class BackLining {
-    /** So that nobody sees it from the front. */
+    /** Distance in mm that a lining stays short of the edge, so that nobody sees it from the front. */
     public static final double SHORT_MM = 4;
 
-    /** So much of the turn-in it must hold. */
+    /** Width in mm of the turn-in that a lining must hold. */
     private static final double LEAST_OVER_MM = 8;
 
     private static final Pose TURNED = new Pose(0, 0, 0, true);

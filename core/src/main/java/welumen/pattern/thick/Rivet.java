@@ -6,7 +6,7 @@ import welumen.measure.InchFraction;
 
 /** How long a rivet or screw must be to go through a stack. */
 public final class Rivet {
-    /** What is usually in stock, in mm. */
+    /** Lengths in mm that are usually in stock. */
     private static final double[] USUAL_MM = {
         6, 8, 10, 12, 14, 16, 18, 20, 22, 25, 28, 30, 32, 35, 40, 45, 50, 60, 70, 80
     };

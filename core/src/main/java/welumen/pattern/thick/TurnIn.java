@@ -10,7 +10,7 @@ package welumen.pattern.thick;
 public record TurnIn(double boardMm, double paddingMm, double turnMm, double coverMm, double roundedMm) {
     public static final double USUAL_TURN_MM = 20;
 
-    /** What one slit or notch may take. */
+    /** Length in mm that one slit or notch may take. */
     private static final double MOST_EACH_MM = 6;
 
     public TurnIn {

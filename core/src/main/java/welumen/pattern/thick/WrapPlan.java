@@ -19,7 +19,7 @@ import welumen.shape.Run;
 public record WrapPlan(TurnIn turnIn, List<Relief> reliefs) {
     private static final double SHARP = Math.toRadians(50);
     private static final double FLAT = Math.toRadians(0.2);
-    /** Bends that lie nearer together are one curve. */
+    /** Distance in mm below which two bends are one curve. */
     private static final double SAME_CURVE_MM = 40;
 
     /** What is done there. */

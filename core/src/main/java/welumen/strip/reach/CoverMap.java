@@ -7,7 +7,7 @@ import welumen.strip.StripLog;
 
 /** Which part laps which, by how much: how far the edge beneath may be off before it shows or bunches. */
 public final class CoverMap {
-    /** So much of a lap must stay, or the edge beneath shows when somebody leans on it. */
+    /** Width in mm of a lap that must stay, or the edge beneath shows when somebody leans on it. */
     public static final double KEPT_MM = 6;
 
     /**

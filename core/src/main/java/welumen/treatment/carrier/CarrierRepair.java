@@ -10,7 +10,7 @@ import welumen.treatment.Matter;
 
 /** Which recipe mends a finding on a carrier, and how much goes into this one. */
 public final class CarrierRepair {
-    /** What is spilt, squeezed out and left in the pot. */
+    /** Material as a multiple of what goes in: some is spilt, squeezed out and left in the pot. */
     private static final double LOSS = 1.25;
 
     private static final double PLATE_TO_BOSS = 3;

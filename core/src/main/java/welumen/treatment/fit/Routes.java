@@ -18,7 +18,7 @@ public final class Routes {
     private static final double LET_IN_HOURS = 0.75;
     private static final double LET_IN_MATERIAL = 6;
 
-    /** Beyond this a strip that is let in is a seam in the open. */
+    /** Width in mm beyond which a strip that is let in is a seam in the open. */
     private static final double MOST_LET_IN_MM = 60;
 
     /**

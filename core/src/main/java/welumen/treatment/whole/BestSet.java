@@ -12,13 +12,13 @@ import welumen.treatment.whole.Relaxation.Selection;
  * cannot be met whole is met as far as can be.
  */
 public final class BestSet {
-    /** For the whole job, in the solver's own time, which is the same on every machine; here about a second and a half. */
+    /** Time for the whole job in the solver's own units, which are the same on every machine; here about a second and a half. */
     private static final double PATIENCE = 0.45;
 
-    /** A look first at what lies near the bound finds a good set, against which more can be taken away. */
+    /** Shares of the room to the bound that are searched in turn: a look near the bound finds a good set, against which more can be taken away. */
     private static final List<Double> SHARES_OF_ROOM = List.of(0.03, 0.1, 0.3, 1.0);
 
-    /** Amounts are whole numbers; what is lost in adding prices to them must not throw out a better set. */
+    /** Amount that is lost in adding prices to whole numbers; it must not throw out a better set. */
     private static final double ROUNDING = 1e-4;
 
     private final WholeJob job;

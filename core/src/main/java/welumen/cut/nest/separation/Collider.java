@@ -2,7 +2,7 @@ package welumen.cut.nest.separation;
 
 /** Tells whether two bodies share more than a rim. Used by one thread: it keeps its scratch paper. */
 public final class Collider {
-    /** Circles that are farther off than so many fading lengths are not felt. */
+    /** Distance, in fading lengths, beyond which two circles are not felt. */
     private static final double FAR = 12;
 
     private static final double SQRT_2 = Math.sqrt(2);

@@ -17,7 +17,7 @@ import welumen.shape.Pose;
  * @param ways how it may lie on each stock
  */
 public record Item(CutPiece piece, int copy, Form plain, Form flipped, Point centre, List<Ways> ways) {
-    /** Grown by so much less, so that pieces may touch; far below what the judge takes for an overlap. */
+    /** Slack in mm by which an item is grown less, so that pieces may touch; far below what the judge takes for an overlap. */
     static final double SLACK_MM = 0.003;
 
     private static final double MITRE = 1.3;

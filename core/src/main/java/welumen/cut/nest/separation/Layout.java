@@ -12,12 +12,12 @@ import welumen.cut.Placement;
  * than the field: that is how room is taken away.
  */
 public final class Layout {
-    /** Room for so many on each field, until more are met. */
+    /** Obstacles on a field for which there is room until more are met. */
     private static final int OBSTACLES = 32;
-    /** No field at all. */
+    /** Number that stands for no field. */
     public static final int NONE = -1;
 
-    /** As large a share of the items, the largest first, may change places. */
+    /** Share of the items, the largest first, that may change places. */
     private static final double LARGE = 0.4;
 
     public final List<Item> items;

@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 
 /** What does not move on a field: looked at for every place that is tried, so that most is told from boxes alone. */
 public final class Obstacles {
-    /** A body larger than this share of the field has clearings: its box says too little. */
+    /** Share of the field above which a body has clearings: its box says too little. */
     private static final double LARGE = 0.25;
 
     private final PlacedForm[] bodies;

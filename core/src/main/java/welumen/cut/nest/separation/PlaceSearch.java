@@ -10,16 +10,16 @@ import welumen.shape.Box;
  */
 final class PlaceSearch {
     private static final int ALL_OVER = 36;
-    /** Of these, one in so many is beside something. */
+    /** Samples of which one lies beside something. */
     private static final int BESIDE = 3;
-    /** This share of those is beside a side of the field's box. */
+    /** Share of those that lies beside a side of the field's box. */
     private static final double BESIDE_BOX = 0.1;
-    /** At least, where several fields are open. */
+    /** Samples on each field at the least, where several are open. */
     private static final int ON_EACH = 20;
 
     private static final int ABOUT = 18;
     private static final int KEPT = 3;
-    /** Places of good leather lie so many to a hide's width apart. */
+    /** Places of good leather to a hide's width. */
     private static final double NEIGHBOURS = 20;
 
     private static final double FIRST_STEP = 0.2;

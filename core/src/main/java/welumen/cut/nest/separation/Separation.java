@@ -13,7 +13,7 @@ public final class Separation {
     private static final double MOST_GROWTH = 2;
     private static final double LEAST_GROWTH = 1.2;
     private static final double FADES = 0.95;
-    /** A total must be better by so much to count as progress. */
+    /** Share by which a total must be better to count as progress. */
     private static final double PROGRESS = 0.98;
 
     private final Layout layout;

@@ -9,7 +9,7 @@ import java.util.random.RandomGenerator;
  */
 public final class Sideways {
     private static final double MOST_TIMES = 1.67;
-    /** So many pairs are drawn; where none may change places, everything stays. */
+    /** Pairs that are drawn; where none may change places, everything stays. */
     private static final int TRIED = 300;
 
     private final Layout layout;
