@@ -16,7 +16,14 @@ import welumen.shape.Planar;
 import welumen.shape.Point;
 import welumen.shape.Shape;
 
-/** Traces the outline of one flat piece from one photo; refuses what it cannot see, and says what makes it less sure. */
+/**
+ * Traces the outline of one flat piece from one photo; refuses what it cannot see, and says what makes it less sure.
+ *
+ * <p>In order: targets found (Olson, 2011), the plane with its lens (Zhang, 2000; Brown, 1971), the floor laid flat,
+ * the piece told from the ground (Meyer's watershed, 1991), its edge sought to a share of a pixel, cleaned into lines
+ * and arcs. Linear in the pixels, about two seconds for twelve million. Where nothing is warned of, the outline kept
+ * within 0.15 mm on the mean and 0.45 mm over 95 % of its length on photos drawn for it; see {@code docs/figures.md}.
+ */
 public final class Tracer {
     private static final double BLURRED_MM = 2;
     private static final double HOPELESS_MM = 6;

@@ -17,6 +17,9 @@ import welumen.survey.Severity;
 /**
  * Every way to go with a part that its material, its findings and its supply allow. Where one treatment leaves something
  * open, the least work that answers the most of the rest goes with it.
+ *
+ * <p>Every treatment is looked at against every finding; of additions the one that answers the most of what is left,
+ * and no more: a guide for the trimmer, who may choose otherwise.
  */
 public final class Candidates {
     private static final double MOST_FAILS = 0.9;

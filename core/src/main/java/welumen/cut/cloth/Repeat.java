@@ -11,6 +11,8 @@ import welumen.shape.Pose;
  * Stripes and checks: on a roll whose pattern repeats, every piece lies with its {@link CutPiece#onLine() middle} on a line of the pattern,
  * which is k × repeat from the cut end and from the lower selvedge. So a panel has the pattern centred on it, and two pieces
  * alike show the same of it.
+ *
+ * <p>Exact to {@value #WITHIN_MM} mm.
  */
 public final class Repeat {
     /** The lines of a roll's pattern that run over it, each from end to end; none where nothing repeats. */

@@ -18,6 +18,9 @@ import welumen.shape.Pose;
  * Which way a stock stretches most, place by place. Of a hide as it grew, the lines of tightness run along the backbone, and along
  * the rim wherever that is not the butt's or the neck's end, so that they go down the legs; it stretches most across them. Hides
  * differ: it is where to begin, and the hand that pulls at the leather has the last word.
+ *
+ * <p>Directions are a field of least bending between those that are known (Knöppel, Crane, Pinkall and Schröder,
+ * 2013), on a grid; linear in its cells for each round. What a hand has drawn is kept exactly.
  */
 public final class StretchCourse {
     private static final int CELLS = 26;

@@ -3,6 +3,9 @@ package welumen.cut.forecast;
 /**
  * Hides as they are usually counted, by area alone.
  *
+ * <p>Exact arithmetic on a yield that is a mean: it knows nothing of large pieces, grades or flaws, and so errs on
+ * the side of too few where those matter.
+ *
  * @param netMm2 of the pieces, with their allowances
  * @param yield the share of a hide that becomes pieces
  * @param hideMm2 of a hide, on the mean

@@ -13,6 +13,10 @@ import welumen.cut.nest.Workers;
 /**
  * Samples deliveries and lays the job's pieces out on each; after every ten there is a forecast, and again after each delivery
  * that was laid out in full. Deliveries come from the seed alone, so that the same question has the same answer.
+ *
+ * <p>A share of n deliveries is known to within ±1/√n in nineteen of twenty such forecasts (the binomial's normal
+ * approximation at one half); its cost is one plan of a moment a delivery, and {@value #FULL} in full. Monte Carlo
+ * after Metropolis and Ulam (1949).
  */
 public final class Forecaster {
     private static final int TOGETHER = 10;

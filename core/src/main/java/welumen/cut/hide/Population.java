@@ -9,6 +9,8 @@ import welumen.cut.stock.Stock;
  * The hides that may come: their size, normally distributed, and their flaws, as many as a Poisson law gives. What the
  * workshop has seen weighs against what is usual as {@link #USUAL_COUNTS} hides do (the posterior mean of conjugate priors).
  *
+ * <p>Conjugate priors, so in closed form; the mean's own uncertainty is not carried into the forecast.
+ *
  * @param meanMm2 of a hide
  * @param spreadMm2 the standard deviation
  * @param flaws on the mean

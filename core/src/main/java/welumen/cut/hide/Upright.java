@@ -17,6 +17,8 @@ import welumen.shape.Shape;
  * A hide as it was found, turned so that its backbone stands upright in x = 0, its butt below. The backbone is the line about
  * which the hide is most nearly its own mirror image; the neck is the narrower end.
  *
+ * <p>All turns are tried, to 6° and then to 0.5°, each by one overlay: the backbone stands within half a degree.
+ *
  * @param asymmetry what of it has no counterpart on the other side, as a share of its area
  */
 public record Upright(Shape shape, double asymmetry) {

@@ -37,6 +37,9 @@ import welumen.shape.Shape;
 /**
  * The independent judge of a plan: polygon overlay and distances of the geometry library on the pieces as they lie, none
  * of the nester's own code. Distances are judged to {@link #TOLERANCE}; an overlap counts once it is wider than that.
+ *
+ * <p>Every pair whose boxes meet is overlaid, O(n²) at the worst; overlay and distance are Davis and others' (JTS,
+ * OverlayNG), on coordinates of double precision.
  */
 public final class PlanCheck {
     /** Distance in mm to which a plan is judged. */

@@ -31,6 +31,10 @@ import welumen.cut.stock.Stock;
  * round, so the plan depends on seed and rounds alone. Each material is a search of its own, and they take turns.
  *
  * <p>No plan leaves here that {@link PlanCheck} has not found valid.
+ *
+ * <p>A round takes moves in proportion to the pieces, each of them work by the pieces about its place; to a time
+ * limit it runs until that is over. The layouts are after the papers named at {@link welumen.cut.nest}. Nothing
+ * bounds how far a plan is from the best: what was measured is in {@code docs/figures.md}.
  */
 public final class Nester {
     /** Pieces times stocks up to which they are spread corner to corner too. */

@@ -16,6 +16,8 @@ import welumen.measure.Parsed.Understood;
 /**
  * Left and right from mirrored places of one hide, so that they match: once a plan stands, one of each pair is moved to where
  * the other has its mirror image about the backbone, where that is free and makes the plan no worse.
+ *
+ * <p>Each pair is tried once, against all that lies on its hide; nothing is lost where it fails.
  */
 public final class Pairs {
     /** Tolerance of areas, as a share, within which two pieces are of one shape and its mirror image. */

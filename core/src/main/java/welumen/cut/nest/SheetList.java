@@ -20,6 +20,8 @@ import welumen.shape.Shape;
 /**
  * How many sheets of board or foam some pieces take, and what is cut from each.
  *
+ * <p>First sheet by sheet as the nester has it in six rounds, so a sheet too many now and then; never one too few.
+ *
  * @param sheets sheet by sheet what is cut from it and how many, by name; of a handed pair each hand by itself
  * @param unplaced pieces that no sheet is large enough for
  */

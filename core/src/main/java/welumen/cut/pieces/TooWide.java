@@ -20,6 +20,8 @@ import welumen.shape.Run;
  * A piece that is wider across its nap than the roll it is cut from is made of strips that are sewn together along the nap.
  * Some trimmers join once, in the middle, where a seat or a hump hides it; others keep the middle whole, as wide as the roll
  * gives, and join twice, the same on either side.
+ *
+ * <p>Closed form; strips are as wide as the roll gives, none narrower than {@value #NARROWEST_MM} mm.
  */
 public final class TooWide {
     /** Width in mm below which a strip is hard to sew straight. */

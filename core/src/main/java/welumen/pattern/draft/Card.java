@@ -15,6 +15,9 @@ import welumen.shape.Point;
  * A card template drawn from the distances between its corners: sides and diagonals, as many as were taken. More than are
  * needed check each other; the corners lie where the squares of all misfits together are least.
  *
+ * <p>Least squares (Levenberg and Marquardt) from a start by classical scaling (Torgerson, 1952), O(n³) for n
+ * corners; what no measure holds is refused, and the misfit of every measure can be asked.
+ *
  * @param corners counter-clockwise, in mm
  * @param measures as they were given
  * @param suspect the one without which all others agree; empty where they do, or where it cannot be told

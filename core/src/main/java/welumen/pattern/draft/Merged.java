@@ -23,7 +23,12 @@ import welumen.pattern.piece.Inside;
 import welumen.pattern.piece.Piece;
 import welumen.shape.Run;
 
-/** One piece of two that were sewn to each other: the second is laid against the first, and the seam is gone. */
+/**
+ * One piece of two that were sewn to each other: the second is laid against the first, and the seam is gone.
+ *
+ * <p>Exact where the two edges are congruent; else the second is laid by {@value #PLACES} places of the seam, and is
+ * refused where they part by more than {@value #APART_MM} mm.
+ */
 public final class Merged {
     /** Distance in mm that the two edges may lie apart and still be one line. */
     private static final double APART_MM = 3;

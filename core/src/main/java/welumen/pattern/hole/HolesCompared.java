@@ -13,6 +13,9 @@ import welumen.shape.Point;
  * them are least (Umeyama, 1991, without a change of size); how they lie by that best fit is a second reading, since it
  * shares one hole's error out over its neighbours.
  *
+ * <p>Pairs are found in {@value #ROUNDS} rounds of nearest fellow and best fit (iterated closest points: Besl and
+ * McKay, 1992), O(n²) for n holes.
+ *
  * @param onlyOne holes of the first that the other does not have
  * @param onlyOther the other way round
  */

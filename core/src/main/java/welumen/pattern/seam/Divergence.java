@@ -14,6 +14,9 @@ import welumen.shape.Run;
  * How two edges part while one is walked along the other, from place to place that meet: where a seam says which, there;
  * else at their corners, where both edges have as many; else at the ends alone.
  *
+ * <p>Linear in the points of both edges; exact for edges of straight sides, and to the sag of a drawn curve, {@value
+ * welumen.pattern.piece.EdgeCurve#SAG_MM} mm, else.
+ *
  * @param places from the beginning of the first edge to its end
  */
 public record Divergence(List<Place> places) {

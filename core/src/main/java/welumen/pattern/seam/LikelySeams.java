@@ -14,7 +14,11 @@ import welumen.pattern.piece.EdgeFinish;
 import welumen.pattern.piece.Pairing;
 import welumen.pattern.piece.Piece;
 
-/** Which edges are likely sewn to each other: finished alike, about as long, and named after each other. */
+/**
+ * Which edges are likely sewn to each other: finished alike, about as long, and named after each other.
+ *
+ * <p>All pairs of edges are looked at, O(n²), and the likeliest taken first; a guess that somebody confirms.
+ */
 public final class LikelySeams {
     private static final double EASE = 0.05;
 

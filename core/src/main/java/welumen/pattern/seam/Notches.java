@@ -13,6 +13,9 @@ import welumen.shape.Point;
  * cannot be sewn back to front. Of a seam both edges get as many, at the same shares of their lengths, the one from its
  * beginning and the other from its end, since they lie face to face; where the seam says which places meet, there. They are snipped from the cutting line, well short of
  * the stitches.
+ *
+ * <p>Linear in the edge; places are kept to the share of the length, so that both edges' notches meet when the seam
+ * is walked without ease.
  */
 public final class Notches {
     private static final double FARTHEST_MM = 180;

@@ -3,7 +3,11 @@ package welumen.pattern.strip;
 import java.util.List;
 import welumen.pattern.strip.StripRuns.Run;
 
-/** How wide the strip is cut that binds an edge. */
+/**
+ * How wide the strip is cut that binds an edge.
+ *
+ * <p>Exact for flat cloth; a bend tighter than {@value #TIGHTEST} widths wants bias.
+ */
 public enum Binding {
     /** Laid round the edge, its back left open. */
     LAPPED("lapped", 2),

@@ -7,6 +7,8 @@ import java.util.List;
  * Runs cut from strips of one length, one after the other: what is left of a strip goes on into the next run. Strips are
  * joined at 45°, so that a join is not bulky, and each join costs one strip width of length.
  *
+ * <p>In the order given, linear; another order may save a strip, and that is not looked for.
+ *
  * @param strips how many are cut
  * @param runs in the order in which they were given
  * @param leftMm of the last strip

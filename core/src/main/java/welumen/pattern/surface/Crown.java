@@ -1,6 +1,11 @@
 package welumen.pattern.surface;
 
-/** How much longer a cover is over a round than across it. */
+/**
+ * How much longer a cover is over a round than across it.
+ *
+ * <p>By the arc of a circle, exact for it; a real crown between two rows is flatter at its stitches, which a trial
+ * strip shows.
+ */
 public final class Crown {
     /** Share of its thickness to which a stitch presses padding. */
     private static final double PRESSED = 0.45;

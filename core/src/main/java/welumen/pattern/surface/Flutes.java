@@ -10,6 +10,8 @@ import welumen.measure.Parsed.Understood;
 /**
  * Straight channels across a panel, all of one width, so that the first and the last are whole.
  *
+ * <p>Exact where all flutes stand alike; what padding takes up is {@link Crown}'s.
+ *
  * @param widthMm of a flute
  * @param blankMm how wide the cover is cut between its edges' finished lines, so that it fits once it is sewn
  */

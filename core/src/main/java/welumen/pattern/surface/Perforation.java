@@ -17,6 +17,8 @@ import welumen.shape.Shape;
  * The holes of a perforated piece: a whole number of pitches between equal clear ends, and none nearer to a row of stitches
  * than its own diameter, since a hole that is sewn through tears.
  *
+ * <p>Linear in the holes, up to {@value #MOST} of them; exact.
+ *
  * @param holes their middles, in the piece's own mm
  * @param holeMm across each
  * @param endMm from the outermost holes' rims to the edges, along a row and across, as the piece's box has it

@@ -14,6 +14,8 @@ import welumen.shape.Run;
  * Where the turn-in of a wrapped piece is slit, notched or folded: on its outside curves there is too much of it, and it is
  * notched in V; on its inside curves too little, and it is slit; in a sharp corner it is folded, or cut to within 3 mm.
  *
+ * <p>Linear in the points of the edge; surplus is turn-in length times the angle it turns, exact for round curves.
+ *
  * @param reliefs in the order of the way round
  */
 public record WrapPlan(TurnIn turnIn, List<Relief> reliefs) {

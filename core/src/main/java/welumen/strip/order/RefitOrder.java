@@ -16,6 +16,9 @@ import welumen.strip.order.Precedence.Before;
  * The order in which parts go back, by {@link RefitLinks}. Among parts that may go next, those of the side that comes
  * first lead, then those of the place just worked at, so that one does not climb in and out. Parts that go in loose are
  * tightened together once the last of them is in.
+ *
+ * <p>Kahn's order (1962) with a choice among what is free, O(n²) for n parts; every link is checked again on the
+ * result.
  */
 public final class RefitOrder {
     /** What became of the order. */

@@ -10,6 +10,11 @@ import welumen.treatment.whole.Relaxation.Selection;
  * Finds the best set of treatments exactly. Goals are met one after the other: not over the budget, not over the hours, not
  * late, nothing that stands out among its neighbours, nothing below the standard, and then the most worth; a goal that
  * cannot be met whole is met as far as can be.
+ *
+ * <p>A tree of small sets (dynamic programming after Dechter and Mateescu, 2007) under prices of the limits (Held and
+ * Karp, 1971), and what that leaves open by mixed-integer programming (OR-Tools). The problem is as hard as a
+ * knapsack; where the patience ends first, {@link WholePlan#isProvenBest} says so, and {@link WholeJob#judge} reckons
+ * every plan anew.
  */
 public final class BestSet {
     /** Time for the whole job in the solver's own units, which are the same on every machine; here about a second and a half. */

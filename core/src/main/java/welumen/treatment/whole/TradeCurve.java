@@ -6,7 +6,11 @@ import java.util.function.BooleanSupplier;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.DoubleStream;
 
-/** What each budget buys: the best plan for a row of budgets, from the cheapest set that there is to where more buys nothing. */
+/**
+ * What each budget buys: the best plan for a row of budgets, from the cheapest set that there is to where more buys nothing.
+ *
+ * <p>One {@link BestSet} for each budget of the row; between two budgets nothing is claimed.
+ */
 public final class TradeCurve {
     /** A budget and the best plan within it. */
     public record Point(double budget, WholePlan plan) {}

@@ -12,7 +12,11 @@ import welumen.cut.nest.separation.Item;
 import welumen.cut.nest.separation.Layout;
 import welumen.cut.nest.separation.PlacedForm;
 
-/** A plan in which each piece is laid once, beside those before it, on the first stock that has a place for it. */
+/**
+ * A plan in which each piece is laid once, beside those before it, on the first stock that has a place for it.
+ *
+ * <p>Greedy, and no bound on how far it is from the best.
+ */
 public abstract sealed class OneByOne permits QuickPlan, RepeatPlan {
     final Layout layout;
     final PlacedForm tried;

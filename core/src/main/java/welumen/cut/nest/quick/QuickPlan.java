@@ -12,6 +12,9 @@ import welumen.cut.nest.separation.Item;
 /**
  * A plan within the first second: the largest piece first, each at the best of some free places on the first stock that has
  * one; a further stock is opened only where those that are open have none.
+ *
+ * <p>A greedy plan, O(n · m) for n pieces beside m that lie, with no bound on how far it is from the best; use {@link
+ * welumen.cut.nest.Nester} for that.
  */
 public final class QuickPlan extends OneByOne {
     private static final int LOOKS = 200;
