@@ -41,12 +41,12 @@ public final class Standpoints {
         if (key.equals(PERSON)) person = Optional.of(value);
         else if (key.equals(LAST)) last = Optional.of(UUID.fromString(value));
         else {
-            var words = key.split(" ", 3);
+            var words = (key + "  ").split(" ", 3); // so that what is missing is empty, and refused like anything else
             var car = at(UUID.fromString(words[0]));
-            switch (words.length < 2 ? "" : words[1]) {
+            switch (words[1]) {
                 case "stage" -> car.stage = Optional.of(WorkStage.valueOf(value));
                 case "part" -> car.part = Optional.of(new PartId(value));
-                case "leaf" -> car.leaves.put(WorkStage.valueOf(words[2]), value);
+                case "leaf" -> car.leaves.put(WorkStage.valueOf(words[2].strip()), value);
                 default -> throw new IllegalArgumentException(key);
             }
         }
