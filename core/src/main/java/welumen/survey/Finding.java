@@ -48,4 +48,9 @@ public record Finding(
     public Finding(int number, PartId part, FindingKind kind, Point at, double sizeMm, Severity severity, String note) {
         this(number, part, kind, new Mark.Dot(at), sizeMm, severity, note, List.of());
     }
+
+    /** The same found elsewhere on its part. */
+    public Finding at(Mark other) {
+        return new Finding(number, part, kind, other, sizeMm, severity, note, photos, stopsWork);
+    }
 }

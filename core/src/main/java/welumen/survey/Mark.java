@@ -4,6 +4,7 @@ import java.util.List;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
+import welumen.shape.Pose;
 
 /** Where on a part something was found: on its outline, in mm from the lower left, or on a photo of it. */
 public sealed interface Mark {
@@ -70,4 +71,21 @@ public sealed interface Mark {
 
     /** What it measures by itself; 0 for a dot, whose size is said. */
     double sizeMm();
+
+    /** The same mark with its number at another place of the outline. */
+    default Mark movedTo(Point to) {
+        var by = to.minus(at());
+        return switch (this) {
+            case Dot _ -> new Dot(to);
+            case Run(var points) ->
+                new Run(points.stream().map(point -> point.plus(by)).toList());
+            case Patch(var around) -> new Patch(new Pose(by.x(), by.y(), 0, false).apply(around));
+            case OnPhoto(var photo, var share, var _) -> new OnPhoto(photo, share, to);
+        };
+    }
+
+    /** The same elsewhere on its photo; what is on none is not moved by it. */
+    default Mark movedOnPhoto(Point share) {
+        return this instanceof OnPhoto(var photo, var _, var there) ? new OnPhoto(photo, share, there) : this;
+    }
 }

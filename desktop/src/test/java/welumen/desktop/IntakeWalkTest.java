@@ -41,8 +41,8 @@ class IntakeWalkTest {
     /** A question holds its part, on every stage, until the customer has answered. */
     @Test
     void aQuestionHoldsItsPartUntilItIsAnswered() {
-        bench.click("leaf-questions");
-        bench.keys("plate behind the broken boss?", KeyCode.ENTER);
+        bench.click("leaf-asked");
+        bench.typeAndEnter("question", "plate behind the broken boss?");
         bench.type("question-holds", "console, roof");
         bench.keys("", KeyCode.ENTER);
         assertThat(bench.ask(() -> bench.robot.lookup(".danger").queryAllAs(Label.class).stream()
@@ -54,7 +54,7 @@ class IntakeWalkTest {
         bench.go(WorkStage.REFIT);
         assertThat(bench.answer()).startsWith("Hold: console, the customer has not answered");
         bench.go(WorkStage.INTAKE);
-        bench.click("leaf-questions");
+        bench.click("leaf-asked");
         bench.type("said-3", "yes, if it does not show");
         bench.click("agreed-3");
         assertThat(state("console")).isEqualTo(PartState.ON_BENCH);
@@ -62,7 +62,7 @@ class IntakeWalkTest {
 
     @Test
     void wishesWaysFeaturesAndFindsAreNoted() {
-        bench.click("leaf-wishes");
+        bench.click("leaf-asked");
         bench.typeAndEnter("wish", "a hook for the hat");
         bench.click("airbags-not-there");
         bench.click("leaf-house-ways");
@@ -71,8 +71,10 @@ class IntakeWalkTest {
         assertThat(brief.wishes()).contains("a hook for the hat");
         assertThat(brief.ways()).contains(HouseWay.DRY_FIT_FIRST);
         assertThat(brief.has(FeatureLook.AIRBAGS)).contains(false);
-        bench.click("leaf-found-in-it");
-        bench.typeAndEnter("found-what", "a glove, behind the left kick panel");
+        bench.click("leaf-found");
+        bench.click("strength-theirs");
+        bench.type("found-where", "behind the left kick panel");
+        bench.typeAndEnter("shows", "a glove");
         bench.click("handed-back-2");
         assertThat(bench.ask(
                         () -> bench.model().job().brief().things().getLast().handedBack()))
@@ -144,7 +146,7 @@ class IntakeWalkTest {
     @Test
     void evidenceSpeaksForThePickedPart() {
         bench.pick("padded-roll");
-        bench.click("leaf-evidence");
+        bench.click("leaf-found");
         bench.click("strength-proof");
         bench.typeAndEnter("shows", "darker green under the roll");
         var logged = bench.ask(() -> bench.model().job().album().about(new PartId("padded-roll")));

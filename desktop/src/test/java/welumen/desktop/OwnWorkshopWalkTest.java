@@ -279,6 +279,8 @@ class OwnWorkshopWalkTest {
         assertThat(bench.text("pattern-wrong")).contains("the seam to the cushion");
         assertThat(job().patterns().pieces()).hasSize(6);
         bench.click("drop-piece");
+        assertThat(job().patterns().pieces()).as("one press too many").hasSize(6);
+        bench.click("all-the-same");
         assertThat(job().patterns().pieces()).hasSize(5);
         assertThat(job().patterns().seams()).hasSize(1);
         takeBack();

@@ -95,7 +95,7 @@ class PlanningWalkTest {
         bench.typeAndEnter("change-edge", "make it nicer");
         assertThat(bench.text("pattern-wrong")).contains("nothing that can be done");
         var before = piece("side panel").run(0).getFirst();
-        var handle = bench.robot.lookup("#corner-" + drawn.id() + "-0").query();
+        var handle = bench.reveal("corner-" + drawn.id() + "-0");
         bench.robot.drag(handle).dropBy(-14, 10);
         bench.settle();
         var after = piece("side panel").run(0).getFirst();
@@ -104,7 +104,7 @@ class PlanningWalkTest {
         takeBack();
         assertThat(piece("side panel").run(0).getFirst()).isEqualTo(before);
         var length = piece("side panel").lengthMm(0);
-        var knob = bench.robot.lookup("#handle-" + drawn.id() + "-0-first").query();
+        var knob = bench.reveal("handle-" + drawn.id() + "-0-first");
         bench.robot.drag(knob).dropBy(6, 26);
         bench.settle();
         assertThat(piece("side panel").lengthMm(0)).isNotCloseTo(length, within(0.5));
@@ -114,7 +114,7 @@ class PlanningWalkTest {
     @Test
     void aPieceIsCutInTwoAndMadeOneAgain() {
         bench.pick("bench-cushion");
-        bench.click("tool-cut-in-two");
+        bench.click("change-edge-cut-in-two");
         bench.robot.type(KeyCode.ENTER);
         bench.settle();
         assertThat(patterns().pieces())
@@ -246,6 +246,8 @@ class PlanningWalkTest {
         assertThat(bench.text("lid"))
                 .startsWith("5.1 mm between the bare edges")
                 .contains("13.2 mm");
+        bench.robot.type(KeyCode.F5);
+        bench.settle();
         bench.typeAndEnter("any-size", "16 gauge");
         assertThat(bench.text("other-units")).startsWith("1.52 mm").contains("leather 4 oz");
         bench.typeAndEnter("clearance", "door to seal 6 free, 4 needed, 3 taken");
@@ -306,8 +308,9 @@ class PlanningWalkTest {
 
     @Test
     void aDesignIsHeldAgainstItsReference() {
+        bench.go(WorkStage.INTAKE);
         bench.pick(CONSOLE.value());
-        bench.click("leaf-by-reference");
+        bench.click("leaf-asked");
         assertThat(bench.text("likeness-answer")).isEqualTo("2 measures, 2 of them off.");
         bench.typeAndEnter("likeness", "console height to width 310 : 620, ours 320 : 640, within 3 %");
         assertThat(bench.text("likeness-answer")).isEqualTo("2 measures, 1 of them off.");
@@ -321,7 +324,7 @@ class PlanningWalkTest {
     @Test
     void aSeamSaysHowItIsSewn() {
         bench.pick("bench-cushion");
-        bench.click("tool-cut-in-two");
+        bench.click("change-edge-cut-in-two");
         bench.robot.type(KeyCode.ENTER);
         bench.settle();
         bench.click("leaf-seams");

@@ -20,6 +20,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import welumen.desktop.look.Headline;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaves;
 import welumen.intake.IntakeChange.WishNoted;
@@ -134,7 +135,7 @@ class ReadsTest {
     }
 
     private static Parent anew(Leaves leaves, JobModel model) {
-        var other = new Leaves(model, leaves.tab());
+        var other = new Leaves(model, new Headline(), leaves.tab());
         other.refresh();
         return other.open();
     }

@@ -161,7 +161,9 @@ class SurveyWalkTest {
         var finding = job().survey().on(new PartId("right-front-seat")).getLast();
         assertThat(finding.mark()).isInstanceOf(Mark.OnPhoto.class);
         assertThat(finding.photos()).hasSize(1);
-        assertThat(bench.ask(() -> bench.robot.lookup("#part-felt").tryQuery().isPresent()))
+        assertThat(bench.ask(
+                        () -> bench.robot.lookup("#finding-on-photo").tryQuery().isPresent()))
+                .as("the photo stays, with what is marked on it")
                 .isTrue();
         bench.click("look-at-" + finding.number());
         bench.until(() -> bench.robot.lookup(".photo-mark").tryQuery().isPresent());

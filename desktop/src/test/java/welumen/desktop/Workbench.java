@@ -23,8 +23,10 @@ import javafx.event.Event;
 import javafx.event.EventHandler;
 import javafx.event.EventTarget;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -37,6 +39,7 @@ import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 import welumen.cabin.PartId;
 import welumen.desktop.door.Door;
+import welumen.desktop.frame.Frame;
 import welumen.desktop.model.Devices;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.model.OpenedWorkshop;
@@ -201,6 +204,7 @@ final class Workbench implements AutoCloseable {
     }
 
     void type(String id, String text) {
+        reveal(id);
         robot.clickOn("#" + id);
         ask(() -> {
             robot.lookup("#" + id).queryAs(TextField.class).selectAll();
@@ -227,7 +231,8 @@ final class Workbench implements AutoCloseable {
 
     /** Clicks it; where the screen moved under the hand, on a slow machine, the hand clicks again, as anybody's would. */
     void click(String id) {
-        Node node = robot.lookup("#" + id).query();
+        if (id.startsWith("leaf-")) openGroupOf(id);
+        Node node = reveal(id);
         var isHit = new AtomicBoolean();
         EventHandler<MouseEvent> hit = _ -> isHit.set(true);
         ask(() -> {
@@ -244,6 +249,42 @@ final class Workbench implements AutoCloseable {
             return null;
         });
         if (!isHit.get()) throw new AssertionError("“%s” cannot be clicked.".formatted(id));
+    }
+
+    /** A leaf's tab stands there once the group is open that it belongs to. */
+    private void openGroupOf(String leaf) {
+        if (robot.lookup("#" + leaf).tryQuery().isPresent()) return;
+        for (var group : ask(() -> robot.lookup(".leaf-group").queryAllAs(Button.class))) {
+            if (group.getScene() == null) continue;
+            robot.clickOn(group);
+            settle();
+            if (robot.lookup("#" + leaf).tryQuery().isPresent()) return;
+        }
+        throw new AssertionError("There is no leaf “%s” here.".formatted(leaf));
+    }
+
+    /** Brings it into view, where it lies in what scrolls, as a hand at the wheel does. */
+    Node reveal(String id) {
+        Node node = robot.lookup("#" + id).query();
+        ask(() -> {
+            for (Node up = node.getParent(); up != null; up = up.getParent())
+                if (up instanceof ScrollPane pane) scroll(pane, node);
+            return null;
+        });
+        settle();
+        return node;
+    }
+
+    private static void scroll(ScrollPane pane, Node to) {
+        var content = pane.getContent();
+        var spare =
+                content.getLayoutBounds().getHeight() - pane.getViewportBounds().getHeight();
+        var box = content.sceneToLocal(to.localToScene(to.getLayoutBounds()));
+        var view = pane.localToScene(pane.getLayoutBounds());
+        var now = to.localToScene(to.getLayoutBounds());
+        if (spare > 0 && (now.getMinY() < view.getMinY() || now.getMaxY() > view.getMaxY()))
+            pane.setVvalue(
+                    Math.clamp((box.getCenterY() - pane.getViewportBounds().getHeight() / 2) / spare, 0, 1));
     }
 
     /**
@@ -267,6 +308,11 @@ final class Workbench implements AutoCloseable {
             return null;
         });
         settle();
+    }
+
+    /** How many leaves the open stage has now, of all groups. */
+    int leafCount() {
+        return ask(() -> ((Frame) window.scene().getRoot()).leafCount());
     }
 
     /** Turns to the next leaf of the stage. */

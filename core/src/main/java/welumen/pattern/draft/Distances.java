@@ -110,8 +110,14 @@ final class Distances {
                 },
                 null);
         optimizer.initialize(from, 1e-14, 1e-14);
-        UtilOptimize.process(optimizer, ROUNDS);
-        return optimizer.getParameters().clone();
+        try {
+            UtilOptimize.process(optimizer, ROUNDS);
+            return optimizer.getParameters().clone();
+        } catch (
+                RuntimeException
+                        stuck) { // the library's word for measures that no step brings nearer, as half a typed line has
+            return from.clone();
+        }
     }
 
     private static double misfit(double[] corners, Measure measure) {

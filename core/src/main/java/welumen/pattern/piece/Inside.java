@@ -3,6 +3,7 @@ package welumen.pattern.piece;
 import java.util.ArrayList;
 import java.util.List;
 import welumen.shape.Outline;
+import welumen.shape.Point;
 
 /**
  * What lies within a piece's edges.
@@ -37,6 +38,13 @@ public record Inside(List<Outline> holes, List<Piercing> piercings, List<KeepOut
         var more = new ArrayList<>(piercings);
         more.add(piercing);
         return withPiercings(more);
+    }
+
+    /** With one hole or slit elsewhere, in its place in the row. */
+    public Inside moved(Piercing piercing, Point to) {
+        return withPiercings(piercings.stream()
+                .map(one -> one.equals(piercing) ? one.movedTo(to) : one)
+                .toList());
     }
 
     /** In place of one of the same name. */

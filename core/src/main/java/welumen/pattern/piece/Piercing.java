@@ -63,6 +63,11 @@ public record Piercing(String what, Kind kind, Point at, double sizeMm, double d
         if (!Double.isFinite(degrees)) throw new IllegalArgumentException("A slit wants a direction.");
     }
 
+    /** The same one elsewhere. */
+    public Piercing movedTo(Point to) {
+        return new Piercing(what, kind, to, sizeMm, degrees, made);
+    }
+
     /** Half of a slit, from its middle to one end; of the other half it is the opposite. */
     public Point halfSlit() {
         var turn = Math.toRadians(degrees);

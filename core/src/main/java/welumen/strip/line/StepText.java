@@ -27,8 +27,8 @@ public final class StepText {
         return String.join(", ", phrases);
     }
 
-    /** The condition before the place, since a place ends the phrase. */
-    private static String lot(FixingLot lot) {
+    /** Fixings alike as they would be typed: the condition before the place, since a place ends the phrase. */
+    public static String lot(FixingLot lot) {
         var words = new ArrayList<>(
                 List.of(Integer.toString(lot.count()), lot.kind().word(lot.count())));
         if (!lot.size().isEmpty()) words.add(lot.size());

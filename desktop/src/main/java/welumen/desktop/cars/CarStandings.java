@@ -5,6 +5,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.NamedFirst;
 import welumen.yard.CarFile;
 import welumen.yard.CarsChange;
 import welumen.yard.CarsChange.CarClosed;
@@ -39,11 +40,12 @@ final class CarStandings {
                     .filter(other -> other.file().job().equals(car.job()))
                     .mapToInt(other -> other.state().stops().size())
                     .sum();
-            var words = "%s at Handover still %s the %s from going home. Press again, and it is closed all the same."
+            var words = "%s at Handover still %s the %s from going home."
                     .formatted(
                             stops == 1 ? "One thing" : stops + " things", stops == 1 ? "keeps" : "keep", car.title());
-            if (stops > 0 && !said.getText().equals(words)) said.setText(words);
-            else model.yard().make(new OfCars(new CarClosed(car.job(), model.today())));
+            Runnable closes = () -> model.yard().make(new OfCars(new CarClosed(car.job(), model.today())));
+            if (stops > 0) NamedFirst.ask(said, words, "Close it all the same", closes);
+            else closes.run();
         });
         close.setId("close-" + car.job());
         return close;

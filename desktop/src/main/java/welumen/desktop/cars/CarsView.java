@@ -44,7 +44,6 @@ public final class CarsView extends StagePane {
         scroll.managedProperty().bind(scroll.visibleProperty());
         var both = new HBox(24, scroll, form);
         VBox.setVgrow(both, Priority.ALWAYS);
-        both.setMinHeight(0);
         said.setId("cars-said");
         said.managedProperty().bind(said.textProperty().isNotEmpty());
         getChildren().addAll(said, both);

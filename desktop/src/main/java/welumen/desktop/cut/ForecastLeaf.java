@@ -35,7 +35,6 @@ final class ForecastLeaf extends Leaf {
     private final TermsFields terms = new TermsFields(this::typed);
     private final Button begin = Nodes.chief("Forecast", "Lay the pieces out on three hundred deliveries", this::begin);
     private final Button stop = Nodes.button("Enough", "End it, and keep what is known", this::enough);
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final Label reserve = Nodes.label("", Styles.DANGER);
     private final Label sure = Nodes.label("", Styles.NOTE);
     private final ForecastFacts facts = new ForecastFacts();
@@ -58,12 +57,12 @@ final class ForecastLeaf extends Leaf {
         reserve.managedProperty().bind(reserve.textProperty().isNotEmpty());
         sure.setId("forecast-sure");
         sure.managedProperty().bind(sure.textProperty().isNotEmpty());
-        for (var line : List.of(answer, reserve, sure)) line.setMinHeight(USE_PREF_SIZE);
+        for (var line : List.of(reserve, sure)) line.setMinHeight(USE_PREF_SIZE);
         var row = new FlowPane(14, 10, Nodes.field("Material", material));
         row.getChildren()
                 .addAll(Stream.concat(terms.nodes(), Stream.of(Nodes.level(begin), Nodes.level(stop)))
                         .toList());
-        getChildren().addAll(row, answer, reserve, sure, Nodes.beside(felt, Nodes.scroll(facts), 330));
+        getChildren().addAll(row, reserve, sure, Nodes.beside(felt, Nodes.scroll(facts), 330));
     }
 
     @Override

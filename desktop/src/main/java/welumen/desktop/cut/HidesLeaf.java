@@ -1,14 +1,14 @@
 package welumen.desktop.cut;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import welumen.cut.hide.Flaws;
 import welumen.cut.hide.MarkText;
@@ -25,6 +25,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
 import welumen.desktop.stage.StockWords;
+import welumen.desktop.stage.WordLine;
 import welumen.files.json.BadFile;
 import welumen.files.pattern.DrawingFormat;
 import welumen.files.pattern.HideDrawing;
@@ -42,12 +43,11 @@ import welumen.trace.Traced;
 final class HidesLeaf extends Leaf {
     private static final TraceOptions TARGETS = new TraceOptions(80, 0);
 
-    private final TextField typed = new TextField();
+    private final WordLine<Stock> typed;
     private final ComboBox<String> material = new ComboBox<>();
     private final ComboBox<String> shown = new ComboBox<>();
-    private final TextField mark = new TextField();
+    private final WordLine<Stock> mark;
     private final MmField size;
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox facts = new VBox(6);
     private final HideFelt felt = new HideFelt(this::flawAt);
     private final Button scan =
@@ -60,12 +60,25 @@ final class HidesLeaf extends Leaf {
     HidesLeaf(JobModel model) {
         super(model);
         size = new MmField("flaw-size", "25 mm", () -> {});
-        typed.setId("stock-typed");
-        typed.setPromptText(Lengths.example(
-                "Came in: hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310 · roll 1, 1400 wide, 12 m long, repeat 75",
-                "Came in: hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310 · roll 1, 54 wide, 12 m long, repeat 3"));
-        typed.setAccessibleText("What came in to cut from");
-        typed.setOnAction(_ -> bring());
+        typed = new WordLine<Stock>(
+                        "stock-typed",
+                        "What came in to cut from",
+                        text -> StockText.read(text, String.valueOf(material.getValue())),
+                        stock -> List.of(StockWords.said(stock)))
+                .example("What came in: a hide, a roll or a sheet")
+                .knows("A hide", Lengths.example("hide 3, 52 sq ft", "hide 3, 52 sq ft"), "Its name, and its area")
+                .knows(
+                        "A roll",
+                        Lengths.example("roll 1, 1400 wide, 12 m long", "roll 1, 54 wide, 12 yd long"),
+                        "Its name, width and length")
+                .knows("A sheet", Lengths.example("sheet 1, 2000 x 1000", "sheet 1, 80 x 40"), "Its name and size")
+                .knows("Lot", "lot 27B", "Its dye lot")
+                .knows("Thick", "1.2 mm thick", "How thick it is")
+                .knows("Cost", "cost 310", "What it cost: of a roll by the metre")
+                .knows("Repeat", Lengths.example("repeat 75", "repeat 3"), "How often its pattern comes again")
+                .knows("Selvedge", Lengths.example("selvedge 15", "selvedge 1/2"), "How wide the selvedge is")
+                .knows("From", "from Fell and Daughter", "Who sold it")
+                .onEnter(this::bring, answer::setText);
         material.setId("stock-material");
         material.setEditable(true);
         material.setPrefWidth(170);
@@ -73,34 +86,50 @@ final class HidesLeaf extends Leaf {
         shown.setPrefWidth(130);
         WordCell.in(shown, Words::capital, "nothing yet");
         shown.valueProperty().subscribe(this::show);
-        mark.setId("hide-mark");
-        mark.setAccessibleText("A flaw of what is shown; of a hide a grade too, or how it stretches");
-        mark.setOnAction(_ -> mark());
+        mark = new WordLine<Stock>(
+                        "hide-mark",
+                        "A flaw of what is shown; of a hide a grade too, or how it stretches",
+                        this::marked,
+                        stock -> List.of(StockWords.said(stock)))
+                .example("Click where a flaw is, or mark it by numbers")
+                .knows(
+                        "Flaw",
+                        Lengths.example("flaw 40 at -120, 300", "flaw 1 1/2 at -5, 12"),
+                        "How large; from the backbone, up from the butt")
+                .knows(
+                        "Long flaw",
+                        Lengths.example("flaw 60 x 1300 at 1200, 700", "flaw 2 x 50 at 48, 28"),
+                        "A rectangle of that size")
+                .knows(
+                        "Grade",
+                        Lengths.example("grade 3, 400 x 250 at 600, 900", "grade 3, 16 x 10 at 24, 36"),
+                        "A field of that grade")
+                .knows("Grades as usual", "grades as usual", "All grades as such a hide usually has them")
+                .knows("Stretches", "stretches 20", "In degrees from straight across")
+                .onEnter(model.stock()::found, answer::setText);
         answer.setId("hides-answer");
-        answer.setMinHeight(USE_PREF_SIZE);
         facts.setId("hide-facts");
         scan.setId("scan-hide");
         open.setId("open-hide");
         sendBack.setId("send-back");
         getChildren()
                 .addAll(
-                        Nodes.row(
-                                12, Nodes.grown(Nodes.field("What came in", typed)), Nodes.field("Material", material)),
-                        Nodes.row(
+                        Nodes.row(12, Nodes.field("Material", material), Nodes.grown(Nodes.level(typed))),
+                        new FlowPane(
                                 12,
+                                8,
                                 Nodes.field("Shown", shown),
                                 Nodes.level(scan),
                                 Nodes.level(open),
                                 Nodes.level(sendBack),
-                                Nodes.field("A flaw is", size),
-                                Nodes.grown(Nodes.field("Or mark by numbers", mark))),
-                        answer,
+                                Nodes.field("A clicked flaw is", size)),
+                        mark,
                         Nodes.beside(felt, Nodes.scroll(facts), 260));
     }
 
     @Override
     protected Node first() {
-        return typed;
+        return typed.field();
     }
 
     @Override
@@ -134,35 +163,24 @@ final class HidesLeaf extends Leaf {
         scan.setDisable(!isHide);
         open.setDisable(!isHide);
         sendBack.setDisable(one.isEmpty());
-        mark.setPromptText(
-                one.orElse(null) instanceof Stock.Roll
-                        ? "flaw 60 x 1300 at 1200, 700"
-                        : "flaw 40 at -120, 300 · stretches 20");
         answer.setText(one.map(StockWords::said).orElse("Type what came in, and it lies here."));
         for (var each : model.toCutFrom())
             facts.getChildren().add(Nodes.label("%s · %s".formatted(each.id(), StockWords.line(each)), Styles.NOTE));
     }
 
-    private void bring() {
-        switch (StockText.read(typed.getText(), String.valueOf(material.getValue()))) {
-            case Refused<Stock>(var why) -> answer.setText(why);
-            case Understood<Stock>(var stock) -> {
-                var taken = model.stock().boughtForCar(stock);
-                if (taken.isEmpty()) return;
-                typed.clear();
-                shown.setValue(taken.get().id());
-            }
-        }
+    private boolean bring(Stock stock) {
+        var taken = model.stock().boughtForCar(stock);
+        taken.ifPresent(one -> shown.setValue(one.id()));
+        return taken.isPresent();
     }
 
     private void sendBack() {
         if (shown.getValue() != null) model.stock().gone(shown.getValue(), "sent back");
     }
 
-    private void mark() {
-        stock().ifPresent(one -> {
-            if (changed(MarkText.read(mark.getText(), one, CutCard.from(one)))) mark.clear();
-        });
+    private Parsed<Stock> marked(String text) {
+        return stock().<Parsed<Stock>>map(one -> MarkText.read(text, one, CutCard.from(one)))
+                .orElseGet(() -> new Refused<>("Nothing came in yet that could be marked."));
     }
 
     private void flawAt(Point at) {

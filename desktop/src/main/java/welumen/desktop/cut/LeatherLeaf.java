@@ -10,7 +10,6 @@ import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import welumen.cut.CutChange;
 import welumen.cut.CutChange.PieceLeftDry;
@@ -33,10 +32,10 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.PieceChoice;
 import welumen.desktop.stage.Reads;
+import welumen.desktop.stage.WordLine;
 import welumen.job.JobChange.AtCut;
 import welumen.measure.Lengths;
-import welumen.measure.Parsed.Refused;
-import welumen.measure.Parsed.Understood;
+import welumen.measure.Parsed;
 import welumen.pattern.piece.Grain;
 import welumen.pattern.piece.Piece;
 
@@ -44,12 +43,11 @@ import welumen.pattern.piece.Piece;
 final class LeatherLeaf extends Leaf {
     private static final String DRY = "dry, to its line";
 
-    private final TextField typed = new TextField();
+    private final WordLine<LeatherTest> typed;
     private final ComboBox<String> material = new ComboBox<>();
     private final ComboBox<String> lot = new ComboBox<>();
     private final PieceChoice piece;
     private final ComboBox<String> how = new ComboBox<>();
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final VBox list = new VBox(8);
     private final RoughFelt felt = new RoughFelt();
@@ -58,10 +56,22 @@ final class LeatherLeaf extends Leaf {
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     LeatherLeaf(JobModel model) {
         super(model, Reads.ALL);
-        typed.setId("strip-test");
-        typed.setPromptText("damp, marks 200, along 196.5, across 197, rested 12 h, tools darker");
-        typed.setAccessibleText("What a strip of this leather did, by numbers");
-        typed.setOnAction(_ -> test());
+        typed = new WordLine<LeatherTest>(
+                        "strip-test",
+                        "What a strip of this leather did, by numbers",
+                        this::read,
+                        test -> List.of(
+                                test.working().word(),
+                                "shrinks %.1f %% along".formatted(100 * test.shrinksAlong()),
+                                "%.1f %% across".formatted(100 * test.shrinksAcross())))
+                .example("A strip was worked, rested and measured")
+                .knows("Damp", "damp", "Or steamed, or warm: how it was worked")
+                .knows("Marks", "marks 200", "How far apart the two marks were")
+                .knows("Along", "along 196.5", "How far apart they are now, along")
+                .knows("Across", "across 197", "And across")
+                .knows("Rested", "rested 12 h", "How long it rested before it was measured")
+                .knows("Tools darker", "tools darker", "What a warm tool does to it")
+                .onEnter(test -> model.make(new AtCut(new StripTested(test))), wrong::setText);
         material.setId("strip-material");
         WordCell.in(material, Words::capital, "no hide yet");
         material.valueProperty().subscribe(this::fillLots);
@@ -74,7 +84,6 @@ final class LeatherLeaf extends Leaf {
         for (var working : Working.values()) how.getItems().add(working.word());
         how.valueProperty().subscribe(this::worked);
         answer.setId("leather-answer");
-        answer.setMinHeight(USE_PREF_SIZE);
         wrong.setId("leather-wrong");
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         list.setId("strip-tests");
@@ -82,18 +91,17 @@ final class LeatherLeaf extends Leaf {
                 .addAll(
                         Nodes.row(
                                 12,
-                                Nodes.grown(Nodes.field("A strip was worked, rested and measured", typed)),
-                                Nodes.field("Of", material),
-                                Nodes.field("Lot", lot)),
+                                Nodes.field("A strip of", material),
+                                Nodes.field("Lot", lot),
+                                Nodes.grown(Nodes.level(typed))),
                         Nodes.row(12, Nodes.field("Piece", piece), Nodes.field("It is worked", how)),
                         wrong,
-                        answer,
                         Nodes.beside(felt, Nodes.scroll(list), 330));
     }
 
     @Override
     protected Node first() {
-        return typed;
+        return typed.field();
     }
 
     private Worked known() {
@@ -250,14 +258,9 @@ final class LeatherLeaf extends Leaf {
                         one.stretch())));
     }
 
-    private void test() {
-        switch (StripTestText.read(
-                typed.getText(), Objects.toString(material.getValue(), ""), Objects.toString(lot.getValue(), ""))) {
-            case Refused<LeatherTest>(var why) -> wrong.setText(why);
-            case Understood<LeatherTest>(var test) -> {
-                if (model.make(new AtCut(new StripTested(test)))) typed.clear();
-            }
-        }
+    private Parsed<LeatherTest> read(String text) {
+        return StripTestText.read(
+                text, Objects.toString(material.getValue(), ""), Objects.toString(lot.getValue(), ""));
     }
 
     private void worked() {

@@ -40,7 +40,6 @@ import welumen.measure.Parsed.Understood;
 final class TableLeaf extends Leaf {
     private final ComboBox<String> shown = new ComboBox<>();
     private final ComboBox<Paper> paper = new ComboBox<>();
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox list = new VBox(8);
     private final VBox left = new VBox(6);
     private final CardFelt felt = new CardFelt();
@@ -80,7 +79,6 @@ final class TableLeaf extends Leaf {
         paper.setId("table-paper");
         WordCell.in(paper, Paper::word);
         answer.setId("table-answer");
-        answer.setMinHeight(USE_PREF_SIZE);
         list.setId("table-pieces");
         left.setId("table-left");
         var cards = Nodes.button("Cut cards", "A PDF with a card for each hide: picture and chalk list", this::cards);
@@ -106,7 +104,6 @@ final class TableLeaf extends Leaf {
         getChildren()
                 .addAll(
                         buttons,
-                        answer,
                         reserve,
                         change,
                         Nodes.beside(Nodes.scroll(list), Nodes.column(10, felt, Nodes.scroll(left)), 400));

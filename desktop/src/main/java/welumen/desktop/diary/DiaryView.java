@@ -28,7 +28,6 @@ public final class DiaryView extends StagePane {
         waiting.setId("waiting");
         var both = Nodes.row(28, column("Can be begun now", now), column("Waits, and for what", waiting));
         VBox.setVgrow(both, Priority.ALWAYS);
-        both.setMinHeight(0);
         getChildren().add(both);
     }
 

@@ -7,7 +7,9 @@ import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Group;
 import javafx.scene.Node;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -29,12 +31,16 @@ final class CabinRegion extends Group {
     private static final List<PartState> TELLING = List.of(
             PartState.HELD, PartState.OUT, PartState.ON_BENCH, PartState.READY, PartState.FITTED, PartState.IN_CAR);
 
+    /** Pixels beside the click at which the list stands, so that the place can be clicked again. */
+    private static final double LIST_OFF = 28;
+
     private final JobModel model;
     private final Spot spot;
     private final double scale;
     private final Polygon shape = new Polygon();
     private final Group pattern = new Group();
     private final Label word = new Label();
+    private final ContextMenu here = new ContextMenu();
 
     CabinRegion(JobModel model, Spot spot, double scale) {
         this.model = model;
@@ -43,7 +49,12 @@ final class CabinRegion extends Group {
         for (var corner : spot.corners()) shape.getPoints().addAll(corner.x() * scale, corner.y() * scale);
         shape.setFocusTraversable(true);
         shape.setAccessibleRole(AccessibleRole.BUTTON);
-        shape.setOnMouseClicked(_ -> pick());
+        here.setConsumeAutoHidingEvents(false); // a second click on the place picks on
+        here.setId("parts-here");
+        shape.setOnMouseClicked(mouse -> {
+            pick();
+            list(mouse.getScreenX(), mouse.getScreenY());
+        });
         shape.setOnKeyPressed(key -> {
             if (key.getCode() != KeyCode.ENTER && key.getCode() != KeyCode.SPACE) return;
             pick();
@@ -90,6 +101,26 @@ final class CabinRegion extends Group {
         if (here.isEmpty()) return;
         var at = model.picked().map(here::indexOf).orElse(-1);
         model.pickedProperty().set(here.get((at + 1) % here.size()).id());
+    }
+
+    /** Where several parts lie, they are listed beside the click, each to be picked. */
+    private void list(double x, double y) {
+        var parts = model.job().cabin().at(spot);
+        if (parts.size() < 2) return;
+        here.getItems().setAll(parts.stream().map(this::item).toList());
+        here.show(shape, x + LIST_OFF, y);
+    }
+
+    private MenuItem item(Part part) {
+        var isPicked = model.picked().map(part::equals).orElse(false);
+        var item = new MenuItem("%s%s: %s"
+                .formatted(
+                        isPicked ? "• " : "",
+                        part.title(),
+                        model.stateOf(part.id()).word()));
+        item.setMnemonicParsing(false);
+        item.setOnAction(_ -> model.pickedProperty().set(part.id()));
+        return item;
     }
 
     private PartState telling(List<Part> parts) {

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
-import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -17,8 +17,8 @@ import welumen.cabin.Spot;
 import welumen.desktop.look.Keys;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
-import welumen.desktop.look.Tips;
 import welumen.desktop.model.JobModel;
+import welumen.job.WorkStage;
 
 /** The unfolded cabin at the left of every stage: an overview by places, and the way to pick a part. */
 final class CabinView extends VBox {
@@ -27,6 +27,7 @@ final class CabinView extends VBox {
 
     private final JobModel model;
     private final Group drawing = new Group();
+    private final Label numbers = Nodes.label("A number: parts there with finds that are not done yet.", Styles.NOTE);
     private double drawnAt;
     private double height;
     private List<Spot> drawn = List.of();
@@ -39,17 +40,16 @@ final class CabinView extends VBox {
         setMinWidth(WIDTH);
         setPrefWidth(WIDTH);
         setMaxWidth(WIDTH);
-        var open = new Button("C to open it large");
-        Tips.on(open, Keys.LARGE_CABIN.told());
-        open.getStyleClass().setAll("label", Styles.NOTE);
-        open.setMinWidth(USE_PREF_SIZE);
-        open.setOnAction(_ -> openLarge.run());
+        var open = Nodes.button("Open large", Keys.LARGE_CABIN.told(), openLarge);
+        open.getStyleClass().add("tool");
         open.setId("open-large");
-        var head = new FlowPane(40, 2, Nodes.whole("The cabin, unfolded", Styles.HEADING), open);
+        var head = Nodes.row(10, Nodes.whole("The cabin, unfolded", Styles.HEADING), Nodes.spring(), open);
+        head.setAlignment(Pos.CENTER_LEFT);
+        numbers.managedProperty().bind(numbers.visibleProperty());
         var sheet = new StackPane(drawing);
-        sheet.setMinHeight(0);
+        sheet.setMinHeight(SMALLEST * Spot.HEIGHT);
         VBox.setVgrow(sheet, Priority.ALWAYS);
-        getChildren().addAll(head, sheet, legend());
+        getChildren().addAll(head, sheet, numbers, legend());
         sheet.heightProperty().subscribe(now -> {
             height = now.doubleValue();
             draw(height);
@@ -81,6 +81,7 @@ final class CabinView extends VBox {
 
     private void refresh() {
         if (!spots().equals(drawn)) draw(height);
+        numbers.setVisible(model.stageProperty().get() == WorkStage.SURVEY);
         regions.forEach(CabinRegion::refresh);
     }
 

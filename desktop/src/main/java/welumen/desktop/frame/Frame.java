@@ -21,9 +21,12 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
+import welumen.desktop.help.HelpOver;
+import welumen.desktop.help.HelpText;
 import welumen.desktop.look.Keys;
 import welumen.desktop.look.Look;
 import welumen.desktop.look.Nodes;
+import welumen.desktop.look.ScrolledPage;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.model.Screen;
 import welumen.desktop.stage.StagePane;
@@ -31,10 +34,14 @@ import welumen.job.WorkStage;
 
 /** The whole window: tape, cabin, rail, and the stage that is open. Keys that work everywhere are taken here. */
 public final class Frame extends BorderPane {
-    /** Those that need no modifier while nothing is typed. */
+    /** Those that need no modifier while no hand is on a leaf. */
     private static final Set<Keys> BARE = EnumSet.of(Keys.YARD, Keys.LARGE_CABIN);
 
     private static final int STEP_PERCENT = 10;
+    /** Width of the cabin in pixels. */
+    private static final double CABIN_WIDE = 316;
+    /** Width in pixels that a stage wants beside the cabin, with text of the usual size. */
+    private static final double STAGE_WIDE = 640;
 
     private final JobModel model;
     private final Map<Keys, BooleanSupplier> ways;
@@ -42,7 +49,10 @@ public final class Frame extends BorderPane {
     private final IdleQuestion idle;
     private final StackPane middle = new StackPane();
     private @Nullable LargeCabin largeCabin;
+    private @Nullable HelpOver help;
+    private final UnitsBox units = new UnitsBox(this::focusFirst);
     private StagePane open;
+    private ScrolledPage page;
     private @Nullable CabinView cabin;
     private @Nullable BenchRail rail;
     private boolean filled;
@@ -56,8 +66,9 @@ public final class Frame extends BorderPane {
         this.idle = new IdleQuestion(model);
         this.ways = ways();
         this.open = views.apply(model);
+        this.page = new ScrolledPage(open);
         setTop(new Tape(model));
-        var centre = new VBox(trouble(), paper(), idle, middle);
+        var centre = new VBox(trouble(), paper(), idle, units, middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
         middle.setMinWidth(0);
         centre.setMinWidth(0);
@@ -79,6 +90,9 @@ public final class Frame extends BorderPane {
     /** Where a view draws itself anew under the keyboard, what had it gets it again, not whatever comes first in the window. */
     private void keepFocus(Scene in) {
         if (in == null) return;
+        in.widthProperty().subscribe((_, _) -> {
+            if (filled && largeCabin == null) showCabin();
+        });
         in.focusOwnerProperty().subscribe((before, now) -> {
             if (before == null || before.getScene() != null || isInStage(now)) return;
             Platform.runLater(() -> {
@@ -114,13 +128,19 @@ public final class Frame extends BorderPane {
 
     /** What scrolls has its content only once it is styled. */
     private void focusFirst() {
-        if (open.first().getScene() == null) open.applyCss();
+        if (open.first().getScene() == null) page.applyCss();
         open.first().requestFocus();
     }
 
     /** The cabin is a car's: the yard has the room to itself. */
     private void showCabin() {
-        setLeft(model.screenProperty().get() == Screen.STAGE ? cabin : null);
+        setLeft(model.screenProperty().get() == Screen.STAGE && hasRoomBeside() ? cabin : null);
+    }
+
+    /** Beside large text in a small window the cabin would leave the stage no room; it opens large by its key. */
+    private boolean hasRoomBeside() {
+        var scene = getScene();
+        return scene == null || scene.getWidth() - CABIN_WIDE >= STAGE_WIDE * percent / 100.0;
     }
 
     private HBox trouble() {
@@ -166,9 +186,10 @@ public final class Frame extends BorderPane {
     }
 
     private void showMiddle() {
-        open.setMinHeight(0);
-        middle.getChildren().setAll(open);
+        page = new ScrolledPage(open);
+        middle.getChildren().setAll(page);
         largeCabin = null;
+        help = null;
         showCabin();
         if (filled) open.open();
         else open.openWithAnswer();
@@ -189,14 +210,14 @@ public final class Frame extends BorderPane {
     public void openLarge() {
         largeCabin = new LargeCabin(model, this::closeLarge);
         setLeft(null); // it shows the same, smaller
-        middle.getChildren().setAll(open, largeCabin);
+        middle.getChildren().setAll(page, largeCabin);
         largeCabin.open();
     }
 
     private void closeLarge() {
         largeCabin = null;
-        setLeft(cabin);
-        middle.getChildren().setAll(open);
+        showCabin();
+        middle.getChildren().setAll(page);
         open.first().requestFocus();
     }
 
@@ -211,8 +232,8 @@ public final class Frame extends BorderPane {
 
     private boolean acts(KeyEvent key) {
         var digit = digit(key);
-        var typing = isTyping(getScene());
-        if (digit > 0 && (key.isAltDown() || !typing && !key.isShortcutDown())) {
+        var free = !isInStage(getScene().getFocusOwner());
+        if (digit > 0 && (key.isAltDown() || free && !key.isShortcutDown())) {
             model.stageProperty().set(WorkStage.values()[digit - 1]);
             model.screenProperty().set(Screen.STAGE);
             return true;
@@ -220,9 +241,7 @@ public final class Frame extends BorderPane {
         if (Keys.TAKE_BACK.is(key) && hasTyped(getScene())) return false;
         for (var entry : ways.entrySet())
             if (entry.getKey().is(key)
-                    || BARE.contains(entry.getKey())
-                            && !typing
-                            && entry.getKey().isBare(key))
+                    || BARE.contains(entry.getKey()) && free && entry.getKey().isBare(key))
                 return entry.getValue().getAsBoolean();
         return false;
     }
@@ -240,6 +259,8 @@ public final class Frame extends BorderPane {
         all.put(Keys.LEAF_BEFORE, always(() -> turnLeaf(-1)));
         all.put(Keys.WORK_TIME, always(model.workTime()::startOrStop));
         all.put(Keys.EVENING, always(this::turnEvening));
+        all.put(Keys.HELP, always(this::turnHelp));
+        all.put(Keys.OTHER_UNITS, always(units::turn));
         all.put(Keys.TO_THE_STAGE, this::toTheStage);
         all.put(Keys.LARGE_CABIN, this::turnLarge);
         return all;
@@ -252,7 +273,40 @@ public final class Frame extends BorderPane {
         };
     }
 
+    /** Explains the open leaf on the leaf itself, or no more. */
+    public void turnHelp() {
+        if (help != null) {
+            closeHelp();
+            return;
+        }
+        var stage = switch (model.screenProperty().get()) {
+            case STAGE -> model.stageProperty().get().word();
+            case YARD -> "Yard";
+            case CARS -> "Cars";
+        };
+        var sentences = HelpText.of(stage, open.leafWord());
+        if (sentences.isEmpty() || largeCabin != null) return;
+        help = new HelpOver(
+                open.leafWord().isEmpty() ? stage : stage + ", " + open.leafWord(), sentences, page, this::closeHelp);
+        middle.getChildren().add(help);
+        help.first().requestFocus();
+    }
+
+    private void closeHelp() {
+        middle.getChildren().remove(help);
+        help = null;
+        focusFirst();
+    }
+
     private boolean toTheStage() {
+        if (help != null) {
+            closeHelp();
+            return true;
+        }
+        if (units.isVisible()) {
+            units.turn();
+            return true;
+        }
         if (model.screenProperty().get() == Screen.STAGE) return false;
         model.screenProperty().set(Screen.STAGE);
         return true;
@@ -274,15 +328,12 @@ public final class Frame extends BorderPane {
     private void scale(int by) {
         percent = Math.clamp(percent + by, 100, 200);
         Look.scale(getScene(), percent);
+        showCabin();
     }
 
     private static int digit(KeyEvent key) {
         var number = key.getCode().ordinal() - KeyCode.DIGIT0.ordinal();
         return number >= 1 && number <= 9 ? number : 0;
-    }
-
-    private static boolean isTyping(Scene scene) {
-        return scene != null && scene.getFocusOwner() instanceof TextInputControl;
     }
 
     /** Whether the focus is in a field with text of its own to take back. */

@@ -10,6 +10,7 @@ import javafx.scene.text.TextAlignment;
 import welumen.cabin.Part;
 import welumen.cabin.PartState;
 import welumen.desktop.look.Nodes;
+import welumen.desktop.look.PartShape;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Tips;
 import welumen.shape.Box;

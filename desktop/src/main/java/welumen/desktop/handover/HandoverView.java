@@ -61,7 +61,6 @@ public final class HandoverView extends StagePane {
         names.setAlignment(Pos.BOTTOM_LEFT);
         var both = new HBox(28, column("What stops it", Nodes.scroll(stops)), column("The log, latest first", log));
         VBox.setVgrow(both, Priority.ALWAYS);
-        both.setMinHeight(0);
         getChildren().addAll(papers(), printed, names, both);
     }
 

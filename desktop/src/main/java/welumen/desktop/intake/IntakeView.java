@@ -3,6 +3,9 @@ package welumen.desktop.intake;
 import java.time.temporal.ChronoUnit;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.FoundLeaf;
+import welumen.desktop.stage.LeafStack;
+import welumen.desktop.stage.LeafStack.Layer;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
 import welumen.desktop.stage.Tab;
@@ -17,16 +20,28 @@ public final class IntakeView extends StagePane {
         leaves = leaves(
                 new Tab("The car", CarSection::new),
                 new Tab("Its parts", PartsSection::new),
-                new Tab("Wishes", WishesSection::new).wants(WishesSection::wanting),
+                new Tab("Asked", IntakeView::asked).wants(IntakeView::wanting),
+                new Tab("Found", FoundLeaf::new),
                 new Tab("House ways", WaysSection::new),
-                new Tab("Evidence", EvidenceSection::new),
-                new Tab("Found in it", FoundSection::new),
-                new Tab("Questions", QuestionsSection::new)
-                        .wants(of -> of.job().brief().openApprovals().size()),
                 new Tab("From before", GuessesSection::new)
                         .suitsWhere(of -> !of.job().doubts().open().isEmpty())
                         .wants(of -> of.job().doubts().open().size()));
         getChildren().add(leaves);
+    }
+
+    private static LeafStack asked(JobModel model) {
+        return new LeafStack(
+                model,
+                new Layer("Wishes, and what is to be looked for", new WishesSection(model)),
+                new Layer("What the customer is to agree to", new QuestionsSection(model)),
+                new Layer("Held against a reference", new LikenessSection(model)));
+    }
+
+    /** How many things that were asked want an answer. */
+    private static int wanting(JobModel model) {
+        return WishesSection.wanting(model)
+                + model.job().brief().openApprovals().size()
+                + LikenessSection.wanting(model);
     }
 
     @Override

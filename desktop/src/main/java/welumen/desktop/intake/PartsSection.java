@@ -42,6 +42,7 @@ final class PartsSection extends Leaf {
     private final Label told = Nodes.label("", Styles.SECOND);
     private final FlowPane bodies = new FlowPane(10, 10);
     private final VBox form = new VBox(12);
+    private final PartsList list;
     private final TextField name = new TextField();
     private final TextField material = new TextField();
     private final TextField onlyWhere = new TextField();
@@ -56,6 +57,8 @@ final class PartsSection extends Leaf {
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PartsSection(JobModel model) {
         super(model);
+        list = new PartsList(model);
+        list.managedProperty().bind(list.visibleProperty());
         name.setId("part-name");
         material.setId("part-material");
         onlyWhere.setPromptText("a feature to look for, if not every car has it");
@@ -89,7 +92,7 @@ final class PartsSection extends Leaf {
         form.getChildren().addAll(fields, Nodes.row(12, keep, missing, strike, wrong));
         name.setOnAction(_ -> keep());
         material.setOnAction(_ -> keep());
-        getChildren().addAll(told, bodies, form);
+        getChildren().addAll(told, bodies, list, form);
     }
 
     @Override
@@ -108,15 +111,19 @@ final class PartsSection extends Leaf {
                                 + (earlierCars("").stream().noneMatch(TakingIn.Earlier::isOfName)
                                         ? "."
                                         : ", and with what earlier cars taught.")
-                        : "%s are listed. Pick one in the cabin (C) to describe it, or type a new name."
+                        : "%s are listed. Pick one here or in the cabin, and put it right; a new name lists another."
                                         .formatted(Words.many(parts.size(), "part"))
                                 + shortage());
         bodies.setVisible(empty);
         bodies.setManaged(empty);
+        list.setVisible(!empty);
         form.setVisible(!empty);
         form.setManaged(!empty);
         if (empty) showBodies();
-        else model.picked().ifPresent(this::show);
+        else {
+            list.refresh();
+            model.picked().ifPresent(this::show);
+        }
     }
 
     private void showBodies() {
@@ -208,10 +215,19 @@ final class PartsSection extends Leaf {
         }
     }
 
+    /** All that are marked, where the picked one is among them. */
+    private List<Part> meant() {
+        var marked = list.marked();
+        return model.picked()
+                .map(part -> marked.contains(part) ? marked : List.of(part))
+                .orElse(List.of());
+    }
+
     private void cameWithout() {
-        model.picked()
-                .ifPresent(part -> model.make(new AtIntake(new PartMissing(
-                        part.id(), !model.job().brief().missing().contains(part.id())))));
+        var missing = model.job().brief().missing();
+        model.makeTogether(meant().stream()
+                .map(part -> new AtIntake(new PartMissing(part.id(), !missing.contains(part.id()))))
+                .toList());
     }
 
     /** What was missing when the car came in, what can no longer be had first. */
@@ -238,8 +254,11 @@ final class PartsSection extends Leaf {
         var id = part.get().id();
         var objection = StrikingOff.objection(model.own(), id);
         if (!objection.isEmpty()) wrong.setText(objection);
-        else if (NamedFirst.said(wrong, StrikingOff.hangs(model.own(), id)))
-            model.makeTogether(StrikingOff.changes(model.own(), id));
+        else
+            NamedFirst.unless(
+                    wrong,
+                    StrikingOff.hangs(model.own(), id),
+                    () -> model.makeTogether(StrikingOff.changes(model.own(), id)));
     }
 
     private String word(Within place) {

@@ -159,7 +159,7 @@ final class QuestionsSection extends Leaf {
                     .map(part -> "the hold on the "
                             + model.job().cabin().findOne(part).map(Part::name).orElse(part.value()))
                     .toList();
-            if (NamedFirst.said(wrong, held)) model.make(new AtIntake(new ApprovalWithdrawn(approval.number())));
+            NamedFirst.unless(wrong, held, () -> model.make(new AtIntake(new ApprovalWithdrawn(approval.number()))));
         });
         withdraw.setId("withdraw-question-" + approval.number());
         return withdraw;

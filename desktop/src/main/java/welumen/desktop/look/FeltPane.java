@@ -5,6 +5,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A table covered in felt: draws itself anew in every size, and nothing over its edge. However often it is asked to, it draws
@@ -12,11 +13,12 @@ import javafx.scene.shape.Rectangle;
  */
 public abstract class FeltPane extends Pane {
     private boolean isStale = true;
+    private @Nullable Zoom zoom;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; drawing waits until there is a size
     protected FeltPane(String id, String accessibleText) {
         setId(id);
-        getStyleClass().add(Styles.FELT);
+        getStyleClass().addAll(Styles.FELT, "felt-drawing");
         setMinSize(220, 180);
         setAccessibleRole(AccessibleRole.NODE);
         setAccessibleText(accessibleText);
@@ -26,6 +28,12 @@ public abstract class FeltPane extends Pane {
         setClip(clip);
         widthProperty().subscribe(this::redraw);
         heightProperty().subscribe(this::redraw);
+    }
+
+    /** From now on it can be looked at nearer. */
+    protected final Zoom zoomed() {
+        if (zoom == null) zoom = new Zoom(this);
+        return zoom;
     }
 
     /** Draws what lies on the table, in place of what lay there. */
@@ -40,6 +48,7 @@ public abstract class FeltPane extends Pane {
             isStale = false;
             getChildren().clear();
             draw();
+            if (zoom != null) zoom.showOn(getChildren());
             applyCss(); // the window has been styled already when it is laid out
         }
         super.layoutChildren();

@@ -14,6 +14,8 @@ public enum Keys {
             "Put back what was taken back",
             on(KeyCode.Y, KeyCombination.SHORTCUT_DOWN),
             on(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN)),
+    HELP("What this leaf is for", on(KeyCode.F1)),
+    OTHER_UNITS("A size in other units", on(KeyCode.F5)),
     CARS("The cars, and another one coming in", on(KeyCode.F3)),
     YARD("People, places, stock, prices and ways of the yard", on(KeyCode.DIGIT0, KeyCombination.ALT_DOWN)),
     LARGE_CABIN("Every part as a target of its own", on(KeyCode.C, KeyCombination.ALT_DOWN)),
@@ -35,6 +37,7 @@ public enum Keys {
     PHOTO("Take a photo for this step", on(KeyCode.F8)),
     PHONE("Pick up the phone photos since the last step", on(KeyCode.F7)),
     LAST_STEP("Put the last step right", on(KeyCode.F2)),
+    LIKELY("Write what is likely, to be confirmed with Enter", on(KeyCode.SPACE, KeyCombination.SHORTCUT_DOWN)),
     AS_IT_STANDS("Keep it as it stands here", on(KeyCode.ENTER, KeyCombination.SHORTCUT_DOWN));
 
     private final String words;

@@ -19,13 +19,19 @@ import org.kordamp.ikonli.javafx.FontIcon;
 public final class Nodes {
     /** As high as a text field. */
     private static final double FIELD_HIGH = 40;
+    /** Height in pixels below which a picture tells nothing. */
+    private static final double PICTURE_HIGH = 260;
+    /** Height in pixels of what scrolls, at the least. */
+    private static final double SCROLL_HIGH = 130;
 
     private Nodes() {}
 
+    /** A text of as many lines as it needs, none of which is ever cut off. */
     public static Label label(String text, String... classes) {
         var label = new Label(text);
         label.getStyleClass().addAll(classes);
         label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
         return label;
     }
 
@@ -93,7 +99,7 @@ public final class Nodes {
         column.setMaxWidth(width);
         var both = row(24, grown(picture), column);
         VBox.setVgrow(both, Priority.ALWAYS);
-        both.setMinHeight(0);
+        both.setMinHeight(PICTURE_HIGH);
         return both;
     }
 
@@ -121,6 +127,7 @@ public final class Nodes {
         pane.setFitToWidth(true);
         pane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         pane.setFocusTraversable(false);
+        pane.setMinHeight(SCROLL_HIGH);
         VBox.setVgrow(pane, Priority.ALWAYS);
         return pane;
     }

@@ -30,6 +30,9 @@ public final class Styles {
     public static final PseudoClass WANTED = PseudoClass.getPseudoClass("wanted");
     public static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
 
+    /** An answer of more than one line. */
+    public static final PseudoClass LONG = PseudoClass.getPseudoClass("long");
+
     private Styles() {}
 
     /** The class that draws a state's border. */

@@ -41,7 +41,6 @@ final class BoardsLeaf extends Leaf {
     private final MmField cover;
     private final MmField lining;
     private final MmField gap;
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final Label dropIn = Nodes.label("");
     private final Label guesses = Nodes.label("", Styles.NOTE);
     private final VBox list = new VBox(4);
@@ -66,7 +65,6 @@ final class BoardsLeaf extends Leaf {
         guesses.managedProperty().bind(guesses.textProperty().isNotEmpty());
         guesses.setMinHeight(USE_PREF_SIZE);
         answer.setId("boards-answer");
-        answer.setMinHeight(USE_PREF_SIZE);
         dropIn.setId("drop-in");
         list.setId("boards-list");
         var take = Nodes.button(
@@ -103,7 +101,6 @@ final class BoardsLeaf extends Leaf {
                                 Nodes.field("Cover", cover),
                                 Nodes.field("Edge rounded by", rounded),
                                 Nodes.field("Turned in by", turn)),
-                        answer,
                         guesses,
                         both);
     }

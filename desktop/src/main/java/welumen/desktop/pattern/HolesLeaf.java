@@ -5,7 +5,6 @@ import java.util.stream.IntStream;
 import javafx.collections.ObservableList;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import welumen.desktop.look.Chalk;
@@ -28,7 +27,6 @@ final class HolesLeaf extends Leaf {
     private final PieceChoice piece;
     private final PieceChoice against;
     private final ComboBox<Integer> datum = new ComboBox<>();
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox list = new VBox(6);
     private final OnePieceFelt felt =
             new OnePieceFelt("holes-felt", "The piece with its holes; the list has each", this::over);
@@ -47,7 +45,6 @@ final class HolesLeaf extends Leaf {
             if (!filling) show();
         });
         answer.setId("holes-answer");
-        answer.setMinHeight(USE_PREF_SIZE);
         list.setId("holes");
         var right = Nodes.scroll(list);
         var both = Nodes.beside(felt, right, 330);
@@ -58,7 +55,6 @@ final class HolesLeaf extends Leaf {
                                 Nodes.field("Holes of", piece),
                                 Nodes.field("From the corner where begins", datum),
                                 Nodes.field("Laid over", against)),
-                        answer,
                         both);
     }
 

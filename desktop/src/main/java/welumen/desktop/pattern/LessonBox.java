@@ -4,14 +4,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.WordLine;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Lengths;
+import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.pattern.Lesson;
@@ -26,7 +27,7 @@ import welumen.pattern.sides.SecondSide;
 final class LessonBox extends VBox {
     private final JobModel model;
     private final Consumer<String> say;
-    private final TextField typed = new TextField();
+    private final WordLine<Lesson> typed;
     private final VBox told = new VBox(4);
     private Optional<Piece> piece = Optional.empty();
 
@@ -35,12 +36,18 @@ final class LessonBox extends VBox {
         super(8);
         this.model = model;
         this.say = say;
-        typed.setId("lesson");
-        typed.setPromptText(Lengths.example(
-                "The first side taught: rear edge 6 longer, took 95 min, glue the sill before the tunnel",
-                "The first side taught: rear edge 1/4 longer, took 95 min, glue the sill before the tunnel"));
-        typed.setAccessibleText("What this side taught for the other");
-        typed.setOnAction(_ -> learn());
+        typed = new WordLine<Lesson>(
+                        "lesson", "What this side taught for the other", this::read, lesson -> List.of(words(lesson)))
+                .example(Lengths.example(
+                        "The first side taught: rear edge 6 longer, took 95 min, glue the sill before the tunnel",
+                        "The first side taught: rear edge 1/4 longer, took 95 min, glue the sill before the tunnel"))
+                .knows(
+                        "An edge longer",
+                        Lengths.example("rear edge 6 longer", "rear edge 1/4 longer"),
+                        "By how much; or shorter")
+                .knows("It took", "took 95 min", "How long this side took")
+                .knows("In which order", "glue the sill before the tunnel", "What is to be done in which order")
+                .onEnter(lesson -> model.make(new AtPattern(new LessonLearnt(lesson))), say);
         told.setId("lessons");
         getChildren().add(typed);
     }
@@ -97,14 +104,9 @@ final class LessonBox extends VBox {
                         lesson.minutes() == 0 ? "" : "; it took %s".formatted(Words.hours(lesson.minutes() / 60)));
     }
 
-    private void learn() {
-        if (piece.isEmpty()) return;
-        switch (LessonText.read(typed.getText(), piece.get())) {
-            case Refused<Lesson>(var why) -> say.accept(why);
-            case Understood<Lesson>(var lesson) -> {
-                if (model.make(new AtPattern(new LessonLearnt(lesson)))) typed.clear();
-            }
-        }
+    private Parsed<Lesson> read(String text) {
+        return piece.<Parsed<Lesson>>map(one -> LessonText.read(text, one))
+                .orElseGet(() -> new Refused<>("Draw a piece first."));
     }
 
     private void take(SecondSide.Offer offer) {

@@ -6,6 +6,7 @@ import javafx.collections.ObservableList;
 import javafx.scene.Node;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
+import welumen.desktop.look.Zoom;
 import welumen.pattern.cutting.CuttingLine;
 import welumen.pattern.piece.Piece;
 import welumen.shape.Box;
@@ -25,6 +26,7 @@ final class OnePieceFelt extends FeltPane {
     OnePieceFelt(String id, String accessibleText, BiConsumer<Chalk, ObservableList<Node>> over) {
         super(id, accessibleText);
         this.over = over;
+        zoomed();
     }
 
     /** @param newFoot what stands below */
@@ -44,10 +46,11 @@ final class OnePieceFelt extends FeltPane {
     @Override
     protected void draw() {
         if (piece.isEmpty() || cut.isEmpty() || room.isEmpty()) {
-            word("No piece has been drawn yet.", MARGIN, MARGIN, "faint");
+            word("Nothing is drawn yet: draw the piece at Shape, Pieces.", MARGIN, MARGIN, "faint");
             return;
         }
-        var chalk = Chalk.fitting(room.get(), MARGIN, MARGIN, getWidth() - 2 * MARGIN, getHeight() - 2 * MARGIN - 24);
+        var chalk = zoomed().on(Chalk.fitting(
+                room.get(), MARGIN, Zoom.BAND, getWidth() - 2 * MARGIN, getHeight() - MARGIN - Zoom.BAND - 24));
         getChildren().add(chalk.draw(cut.get(), "chalk-fill"));
         getChildren().add(chalk.draw(piece.get().net(), "chalk-dash"));
         getChildren().addAll(PieceChalk.inside(piece.get(), chalk));

@@ -1,11 +1,10 @@
 package welumen.desktop.pattern;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import welumen.cut.nest.SheetList;
 import welumen.desktop.look.Nodes;
@@ -17,10 +16,9 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
 import welumen.desktop.stage.PieceChoice;
 import welumen.desktop.stage.Reads;
+import welumen.desktop.stage.WordLine;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Lengths;
-import welumen.measure.Parsed.Refused;
-import welumen.measure.Parsed.Understood;
 import welumen.pattern.Padding;
 import welumen.pattern.PatternChange.PaddingSaid;
 import welumen.pattern.piece.Piece;
@@ -28,10 +26,9 @@ import welumen.pattern.piece.Piece;
 /** Every piece of foam, felt and padding: what it is, how it lies, what it weighs, and from which sheet it is cut. */
 final class PaddingLeaf extends Leaf {
     private final PieceChoice piece;
-    private final TextField typed = new TextField();
+    private final WordLine<Padding> typed;
     private final MmField sheetLong;
     private final MmField sheetWide;
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox schedule = new VBox(6);
     private final VBox sheets = new VBox(6);
     private final Beside laying;
@@ -41,14 +38,21 @@ final class PaddingLeaf extends Leaf {
         super(model, Reads.CABIN, Reads.PATTERNS, Reads.PICKED);
         laying = new Beside(model, "the foam on its sheets");
         piece = new PieceChoice(model, "padding-piece", this::show);
-        typed.setId("padding");
-        typed.setPrefColumnCount(32);
-        typed.setPromptText("20 mm, 35 kg/m3, pressed 15 %, glued, feathered 40");
-        typed.setOnAction(_ -> say());
+        typed = new WordLine<Padding>(
+                        "padding",
+                        "What it is",
+                        Padding::read,
+                        padding -> List.of(padding.words().split(", ")))
+                .example("20 mm, 35 kg/m3, pressed 15 %, glued, feathered 40")
+                .knows("Thick", "20 mm", "How thick it is before it is pressed")
+                .knows("Dense", "35 kg/m3", "Its density; foam is sold by it")
+                .knows("Pressed", "pressed 15 %", "By what share it is pressed once it is covered")
+                .knows("Glued", "glued", "It is glued to what lies beneath")
+                .knows("Feathered", "feathered 40", "Its rim is cut thin over so much")
+                .onEnter(this::say, answer::setText);
         sheetLong = new MmField("sheet-long", "2000 mm", this::cutList).keptWithThePart(model);
         sheetWide = new MmField("sheet-wide", "1000 mm", this::cutList).keptWithThePart(model);
         answer.setId("padding-answer");
-        answer.setMinHeight(USE_PREF_SIZE);
         schedule.setId("padding-schedule");
         sheets.setId("padding-sheets");
         var left = Nodes.scroll(schedule);
@@ -59,13 +63,12 @@ final class PaddingLeaf extends Leaf {
         getChildren()
                 .addAll(
                         Nodes.row(14, Nodes.field("Piece", piece), Nodes.grown(Nodes.field("What it is", typed))),
-                        answer,
                         Nodes.beside(left, right, 380));
     }
 
     @Override
     protected Node first() {
-        return typed;
+        return typed.field();
     }
 
     @Override
@@ -91,7 +94,7 @@ final class PaddingLeaf extends Leaf {
         sheets.getChildren().clear();
         piece.piece()
                 .map(one -> model.job().patterns().known().paddings().get(one.id()))
-                .ifPresentOrElse(padding -> typed.setText(padding.words()), typed::clear);
+                .ifPresentOrElse(padding -> typed.field().setText(padding.words()), typed.field()::clear);
         all.forEach((one, padding) -> schedule.getChildren().add(row(one, padding)));
         var grams = all.entrySet().stream()
                 .mapToDouble(one -> one.getValue().grams(one.getKey()))
@@ -164,12 +167,9 @@ final class PaddingLeaf extends Leaf {
                 .collect(Collectors.joining(", "));
     }
 
-    private void say() {
-        if (piece.piece().isEmpty()) return;
-        switch (Padding.read(typed.getText())) {
-            case Refused<Padding>(var why) -> answer.setText(why);
-            case Understood<Padding>(var padding) ->
-                model.make(new AtPattern(new PaddingSaid(piece.getValue(), padding)));
-        }
+    /** It stands in the line afterwards, as what is said of the piece. */
+    private boolean say(Padding padding) {
+        if (piece.piece().isPresent()) model.make(new AtPattern(new PaddingSaid(piece.getValue(), padding)));
+        return false;
     }
 }

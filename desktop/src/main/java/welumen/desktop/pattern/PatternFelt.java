@@ -2,20 +2,30 @@ package welumen.desktop.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.shape.Circle;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
+import welumen.desktop.look.FeltWords;
+import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
+import welumen.desktop.look.Zoom;
+import welumen.measure.Lengths;
 import welumen.pattern.Patterns;
+import welumen.pattern.Seam.Side;
 import welumen.pattern.cutting.CuttingLine;
 import welumen.pattern.piece.EdgeCurve;
 import welumen.pattern.piece.Piece;
+import welumen.pattern.piece.Piercing;
 import welumen.pattern.seam.Notches;
+import welumen.shape.Axes;
 import welumen.shape.Bezier;
 import welumen.shape.Box;
 import welumen.shape.Outline;
@@ -25,7 +35,7 @@ import welumen.shape.Point;
 final class PatternFelt extends FeltPane {
     private static final double GAP = 70;
     /** Room for a name below each row. */
-    private static final double ROW_GAP = 125;
+    private static final double ROW_GAP = 150;
 
     private static final double PADDING = 18;
     private static final double HANDLE = 5;
@@ -35,13 +45,60 @@ final class PatternFelt extends FeltPane {
     private final ObjectProperty<PickedEdge> picked;
     private BiConsumer<PickedEdge, Point> onCorner = (_, _) -> {};
     private BiConsumer<PickedEdge, Bezier> onCurve = (_, _) -> {};
+    private BiConsumer<PickedEdge, Double> onEdge = (_, _) -> {};
+    private Consumer<Piece> onHole = _ -> {};
+    private Optional<Piece> preview = Optional.empty();
+    private boolean onlyPicked;
+    private final Button alone = Nodes.button(
+            "This piece", "The picked piece, and what is sewn to its edge, as large as they go", this::turn);
     private List<Piece> pieces = List.of();
-    private List<Outline> cuts = List.of();
     private Patterns patterns = Patterns.EMPTY;
 
     PatternFelt(ObjectProperty<PickedEdge> picked) {
         super("pattern-felt", "The pieces as drawn; the list beside it has every edge");
         this.picked = picked;
+        zoomed();
+        alone.setId("felt-alone");
+        alone.getStyleClass().add("on-felt-tool");
+        alone.setFocusTraversable(false);
+    }
+
+    /** @param newOnEdge told which edge was dragged, and how far out, in mm; inward below nought */
+    void onEdge(BiConsumer<PickedEdge, Double> newOnEdge) {
+        onEdge = newOnEdge;
+    }
+
+    /** @param newOnHole told of a piece one of whose holes was dragged, as it is now */
+    void onHole(Consumer<Piece> newOnHole) {
+        onHole = newOnHole;
+    }
+
+    /** What a piece would be like, drawn in wax over it, or beside all others where it is a new one. */
+    void preview(Optional<Piece> what) {
+        if (what.equals(preview)) return;
+        preview = what;
+        redraw();
+    }
+
+    private void turn() {
+        onlyPicked = !onlyPicked;
+        alone.setText(onlyPicked ? "All pieces" : "This piece");
+        zoomed().whole();
+    }
+
+    /** Those that are drawn: all, or the picked one and what is sewn to its picked edge. */
+    private List<Piece> shown() {
+        var shown = new ArrayList<>(pieces);
+        var at = picked.get();
+        if (onlyPicked && at != null) {
+            var fellow = patterns.seamAt(at.piece(), at.edge())
+                    .map(seam -> seam.one().piece().equals(at.piece()) ? seam.other() : seam.one())
+                    .map(Side::piece);
+            shown.removeIf(piece -> !piece.id().equals(at.piece()) && !fellow.equals(Optional.of(piece.id())));
+        }
+        preview.filter(one -> shown.stream().noneMatch(piece -> piece.id().equals(one.id())))
+                .ifPresent(shown::add);
+        return shown;
     }
 
     /** @param newOnCorner told which corner was dragged, by the edge that begins in it, and where to */
@@ -57,17 +114,17 @@ final class PatternFelt extends FeltPane {
     void show(List<Piece> newPieces, Patterns newPatterns) {
         patterns = newPatterns;
         pieces = newPieces;
-        cuts = newPieces.stream().map(CuttingLine::of).toList();
         redraw();
     }
 
     /** Rows as wide as fills the felt best. */
-    private List<Lying> bestRows() {
+    private List<Lying> bestRows(List<Piece> lying) {
+        var cuts = lying.stream().map(CuttingLine::of).toList();
         var widest = cuts.stream().mapToDouble(cut -> cut.box().width()).max().orElse(1);
         List<Lying> best = List.of();
         var bestScale = 0.0;
         for (var width = widest; width < widest * 8; width *= 1.12) {
-            var rows = rows(width);
+            var rows = rows(lying, cuts, width);
             var scale = fit(rows).scale();
             if (scale > bestScale) {
                 bestScale = scale;
@@ -77,7 +134,7 @@ final class PatternFelt extends FeltPane {
         return best;
     }
 
-    private List<Lying> rows(double width) {
+    private List<Lying> rows(List<Piece> pieces, List<Outline> cuts, double width) {
         var rows = new ArrayList<Lying>();
         var x = 0.0;
         var y = 0.0;
@@ -98,18 +155,34 @@ final class PatternFelt extends FeltPane {
 
     private Chalk fit(List<Lying> rows) {
         var whole = rows.stream().map(PatternFelt::box).reduce(Box::with).orElseThrow();
-        return Chalk.fitting(whole, PADDING, PADDING, getWidth() - 2 * PADDING, getHeight() - 2 * PADDING - 14);
+        return Chalk.fitting(
+                whole, PADDING, Zoom.BAND, getWidth() - 2 * PADDING, getHeight() - PADDING - Zoom.BAND - 14);
     }
 
     @Override
     protected void draw() {
-        if (pieces.isEmpty()) return;
-        var lying = bestRows();
-        var fit = fit(lying);
+        var shown = shown();
+        if (shown.isEmpty()) {
+            word("Nothing is drawn yet: press a shape above, or photograph the old piece.", PADDING, PADDING, "faint");
+            return;
+        }
+        var lying = bestRows(shown);
+        var fit = zoomed().on(fit(lying));
+        var words = new FeltWords();
         for (var one : lying) {
             var chalk = new Chalk(fit.scale(), fit.x(one.x()), fit.y(one.y()));
-            piece(one, chalk);
+            piece(one, chalk, words);
         }
+        words.showIn(getChildren());
+        if (pieces.size() > 1) {
+            alone.relocate(8, 8);
+            getChildren().add(alone);
+            alone.autosize();
+        }
+    }
+
+    private boolean isNew(Piece piece) {
+        return pieces.stream().noneMatch(one -> one.id().equals(piece.id()));
     }
 
     /** The two handles of a curved edge, which the pen can drag. */
@@ -143,6 +216,50 @@ final class PatternFelt extends FeltPane {
         return knob;
     }
 
+    /** An edge follows the pen square to itself, and the number of it is read beside. */
+    private void pulled(Node line, Piece piece, int edge, Chalk chalk) {
+        var along = Axes.along(piece.run(edge));
+        var reading = new DragReading(this);
+        line.setOnMouseDragged(mouse -> {
+            var out = out(mouse, along, chalk);
+            line.setTranslateX(Math.sin(Math.toRadians(along.degrees())) * out * chalk.scale());
+            line.setTranslateY(Math.cos(Math.toRadians(along.degrees())) * out * chalk.scale());
+            reading.show(mouse, "%s %s".formatted(out < 0 ? "in" : "out", Lengths.said(Math.abs(Math.rint(out)))));
+        });
+        line.setOnMouseReleased(mouse -> {
+            if (!reading.isShown()) return;
+            reading.hide();
+            line.setTranslateX(0);
+            line.setTranslateY(0);
+            onEdge.accept(new PickedEdge(piece.id(), edge), Math.rint(out(mouse, along, chalk)));
+        });
+    }
+
+    /** How far out of an edge the pen is, in mm; pieces go round against the clock, so that out is to the right of an edge. */
+    private double out(MouseEvent mouse, Axes along, Chalk chalk) {
+        var here = sceneToLocal(mouse.getSceneX(), mouse.getSceneY());
+        return -along.in(chalk.at(here.getX(), here.getY())).y();
+    }
+
+    /** A hole that the pen can drag. */
+    private Circle hole(Piece piece, Piercing piercing, Chalk chalk) {
+        var reading = new DragReading(this);
+        var knob = knob(
+                chalk,
+                piercing.at(),
+                to -> onHole.accept(piece.with(piece.inside().moved(piercing, to))));
+        var follow = knob.getOnMouseDragged();
+        knob.setOnMouseDragged(mouse -> {
+            follow.handle(mouse);
+            var at = Axes.along(piece.run(0)).in(chalk.at(knob.getCenterX(), knob.getCenterY()));
+            reading.show(
+                    mouse,
+                    "%s along, %s in".formatted(Lengths.said(Math.rint(at.x())), Lengths.said(Math.rint(at.y()))));
+        });
+        knob.setId("hole-%s-%d".formatted(piece.id(), piece.inside().piercings().indexOf(piercing)));
+        return knob;
+    }
+
     /** Follows the pen, and says where it was let go. */
     private Circle knob(Chalk chalk, Point at, Consumer<Point> letGo) {
         var knob = new Circle(chalk.x(at.x()), chalk.y(at.y()), HANDLE);
@@ -171,7 +288,12 @@ final class PatternFelt extends FeltPane {
         return new Box(box.minX() + one.x(), box.minY() + one.y() - 40, box.maxX() + one.x(), box.maxY() + one.y());
     }
 
-    private void piece(Lying one, Chalk chalk) {
+    private void piece(Lying one, Chalk chalk, FeltWords words) {
+        if (isNew(one.piece())) {
+            getChildren().add(chalk.draw(one.piece().net(), "other-side"));
+            words.add(one.piece().name(), chalk, one.cut().box());
+            return;
+        }
         var fill = chalk.draw(one.cut(), "chalk-fill");
         var at = picked.get();
         var own = at != null && at.piece().equals(one.piece().id());
@@ -187,8 +309,13 @@ final class PatternFelt extends FeltPane {
             var line = chalk.draw(one.piece().run(i), own && at.edge() == i ? "picked-edge" : "chalk-edge");
             line.setOnMouseClicked(_ -> picked.set(new PickedEdge(one.piece().id(), edge)));
             line.setId("edge-" + one.piece().id() + "-" + i);
+            if (own) pulled(line, one.piece(), edge, chalk);
             getChildren().add(line);
         }
+        if (own)
+            for (var piercing : one.piece().inside().piercings()) getChildren().add(hole(one.piece(), piercing, chalk));
+        preview.filter(next -> next.id().equals(one.piece().id()))
+                .ifPresent(next -> getChildren().add(chalk.draw(next.net(), "other-side")));
         for (var notch : Notches.of(one.piece(), patterns.seams(), patterns))
             getChildren().add(snip(notch, chalk));
         if (own) {
@@ -196,7 +323,6 @@ final class PatternFelt extends FeltPane {
             for (var i = 0; i < one.piece().edges().size(); i++) getChildren().add(corner(one.piece(), i, chalk));
             if (one.piece().edges().get(at.edge()).line().size() > 2) handles(one.piece(), at.edge(), chalk);
         }
-        var box = one.cut().box();
-        getChildren().add(PieceChalk.name(one.piece(), chalk.x(box.minX()), chalk.y(box.minY()) + 2));
+        words.add(one.piece().name(), chalk, one.cut().box());
     }
 }

@@ -1,35 +1,67 @@
 package welumen.desktop.pattern;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import welumen.cabin.Part;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
 import welumen.desktop.stage.Tab;
+import welumen.pattern.Concern;
 import welumen.pattern.cutting.CuttingLine;
 import welumen.pattern.piece.Piece;
 
 /** From an old piece on the floor to pieces that can be cut and sewn. */
 public final class PatternView extends StagePane {
+    private static final String SHAPE = "Shape";
+    private static final String SEW = "Sew";
+    private static final String BUILD_UP = "Build up";
+
     private final Leaves leaves;
 
     public PatternView(JobModel model) {
         super(model);
         leaves = leaves(
-                new Tab("Pieces", PiecesLeaf::new),
-                new Tab("Photo", PhotoLeaf::new),
-                new Tab("Seams", SeamsLeaf::new),
-                new Tab("Strips", StripsLeaf::new),
-                new Tab("Quilting", QuiltingLeaf::new),
-                new Tab("Boards", BoardsLeaf::new),
-                new Tab("Thickness", ThicknessLeaf::new).wants(ThicknessLeaf::wanting),
-                new Tab("Foam", PaddingLeaf::new),
-                new Tab("Two sides", SidesLeaf::new),
-                new Tab("Holes", HolesLeaf::new),
-                new Tab("By reference", LikenessLeaf::new).wants(LikenessLeaf::wanting),
-                new Tab("Trials", TrialsLeaf::new));
+                new Tab("Pieces", PiecesLeaf::new).in(SHAPE),
+                new Tab("Photo", PhotoLeaf::new).in(SHAPE),
+                new Tab("Two sides", SidesLeaf::new)
+                        .suitsWhere(of(Concern.TWO_SIDES))
+                        .in(SHAPE),
+                new Tab("Holes", HolesLeaf::new).suitsWhere(of(Concern.HOLES)).in(SHAPE),
+                new Tab("Trials", TrialsLeaf::new).in(SHAPE),
+                new Tab("Seams", SeamsLeaf::new).in(SEW),
+                new Tab("Strips", StripsLeaf::new)
+                        .suitsWhere(of(Concern.STRIPS))
+                        .in(SEW),
+                new Tab("Quilting", QuiltingLeaf::new)
+                        .suitsWhere(of(Concern.ROWS))
+                        .in(SEW),
+                new Tab("Boards", BoardsLeaf::new)
+                        .suitsWhere(of(Concern.BOARDS))
+                        .in(BUILD_UP),
+                new Tab("Thickness", ThicknessLeaf::new)
+                        .suitsWhere(of(Concern.LAYERS))
+                        .wants(ThicknessLeaf::wanting)
+                        .in(BUILD_UP),
+                new Tab("Foam", PaddingLeaf::new).suitsWhere(of(Concern.FOAM)).in(BUILD_UP));
         getChildren().add(leaves);
+    }
+
+    /** Whether there is something of that kind to settle of the picked part, or of those whose pieces are shown. */
+    private static Predicate<JobModel> of(Concern concern) {
+        return model -> Concern.of(shown(model)).contains(concern);
+    }
+
+    private static List<Part> shown(JobModel model) {
+        var cabin = model.job().cabin();
+        var parts = new ArrayList<>(model.picked().stream().toList());
+        pieces(model).stream()
+                .flatMap(piece -> cabin.findOne(piece.part()).stream())
+                .distinct()
+                .forEach(parts::add);
+        return parts;
     }
 
     /** The picked part's pieces; all of the job's where that part has none. */

@@ -3,7 +3,6 @@ package welumen.desktop.pattern;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -33,7 +32,6 @@ final class PhotoLeaf extends Leaf {
     private final MmField target = new MmField("target-size", "80 mm", () -> {});
     private final MmField thickness = new MmField("piece-thickness", "0 mm", () -> {});
     private final TextField name = new TextField();
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox warnings = new VBox(4);
     private final Button photograph;
     private final Button make;
@@ -48,7 +46,6 @@ final class PhotoLeaf extends Leaf {
         name.setId("traced-name");
         name.setOnAction(_ -> makePiece());
         answer.setId("trace-answer");
-        answer.setMinHeight(USE_PREF_SIZE);
         warnings.setId("trace-warnings");
         photograph =
                 Nodes.chief("Photograph it", "Take a photo of the piece on the floor, and trace it", this::photograph);
@@ -68,7 +65,7 @@ final class PhotoLeaf extends Leaf {
                 make,
                 warnings);
         var both = Nodes.beside(felt, right, 300);
-        getChildren().addAll(answer, both);
+        getChildren().addAll(both);
     }
 
     @Override

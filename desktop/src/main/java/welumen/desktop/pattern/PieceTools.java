@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
-import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -46,7 +45,6 @@ final class PieceTools {
     private final ObjectProperty<PickedEdge> picked;
     private final Consumer<String> wrong;
     private final Consumer<String> facts;
-    private final Consumer<String> begin;
     private final ComboBox<Paper> paper = new ComboBox<>();
     private final Beside reading;
     private final Button open = Nodes.button("Open a drawing", "Pieces from a DXF or SVG file", this::choose);
@@ -54,20 +52,13 @@ final class PieceTools {
     /**
      * @param wrong told what cannot be done, and nothing once it can
      * @param facts told where something was printed or saved
-     * @param begin told how a typed change begins
      */
-    PieceTools(
-            JobModel model,
-            ObjectProperty<PickedEdge> picked,
-            Consumer<String> wrong,
-            Consumer<String> facts,
-            Consumer<String> begin) {
+    PieceTools(JobModel model, ObjectProperty<PickedEdge> picked, Consumer<String> wrong, Consumer<String> facts) {
         this.model = model;
         this.reading = new Beside(model, "reading a drawing");
         this.picked = picked;
         this.wrong = wrong;
         this.facts = facts;
-        this.begin = begin;
         paper.getItems().setAll(Paper.USUAL);
         paper.setValue(Paper.Sheet.A4);
         paper.setId("paper");
@@ -104,12 +95,6 @@ final class PieceTools {
                                 "Mirror",
                                 "The same piece for the other side of the car",
                                 (piece, _) -> mirrored(piece)),
-                        begun(
-                                "cut-in-two",
-                                "Cut in two",
-                                "From the picked edge to another one, with a seam",
-                                () -> halves()),
-                        begun("fuller", "Fuller", "The picked edge longer, to be gathered in", () -> "fuller 20"),
                         one(),
                         tool(
                                 "underlay",
@@ -117,25 +102,6 @@ final class PieceTools {
                                 "What lies beneath, short of bound and turned edges",
                                 (piece, _) -> underlay(piece)));
         return tools;
-    }
-
-    /** A change with amounts of its own: its words are begun, and the trimmer finishes them. */
-    private Node begun(String id, String word, String meaning, Supplier<String> words) {
-        var button = Nodes.button(word, meaning, () -> {
-            if (piece().isPresent()) begin.accept(words.get());
-        });
-        button.setId("tool-" + id);
-        button.getStyleClass().add("tool");
-        return button;
-    }
-
-    /** From the middle of the picked edge to the middle of the one across. */
-    private String halves() {
-        var piece = piece().orElseThrow();
-        var edge = picked.get().edge();
-        var across = (edge + piece.edges().size() / 2) % piece.edges().size();
-        return "cut from %.0f to edge %d at %.0f"
-                .formatted(piece.lengthMm(edge) / 2, across + 1, piece.lengthMm(across) / 2);
     }
 
     /** The two pieces of the seam at the picked edge as one. */
@@ -163,7 +129,7 @@ final class PieceTools {
 
     /** What goes onto paper and into files, and comes out of them. */
     Node papers() {
-        return Nodes.row(8, paper, toolPrint(), toolSave(), toolOpen());
+        return new FlowPane(8, 8, toolOpen(), toolSave(), paper, toolPrint());
     }
 
     private Node toolSave() {

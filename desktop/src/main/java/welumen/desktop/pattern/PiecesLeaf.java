@@ -1,65 +1,49 @@
 package welumen.desktop.pattern;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
-import javafx.scene.control.ListView;
-import javafx.scene.control.TextField;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
-import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.NamedFirst;
+import welumen.desktop.stage.WordLine;
 import welumen.job.JobChange.AtPattern;
-import welumen.measure.Length;
 import welumen.measure.Lengths;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
-import welumen.pattern.PatternChange;
-import welumen.pattern.PatternChange.EdgeFinished;
 import welumen.pattern.PatternChange.PieceDrawn;
 import welumen.pattern.PatternChange.PieceDropped;
 import welumen.pattern.draft.Card;
 import welumen.pattern.draft.DraftText;
-import welumen.pattern.draft.EditText;
-import welumen.pattern.piece.Edge;
 import welumen.pattern.piece.EdgeCurve;
 import welumen.pattern.piece.EdgeEdit;
-import welumen.pattern.piece.EdgeFinish;
 import welumen.pattern.piece.Piece;
 import welumen.pattern.surface.Blank;
 
-/** One part's pieces on the felt: pick an edge, change its finish, and the cutting line follows at once. */
+/** One part's pieces on the felt: drawn from a line, and changed where they lie or beside them. */
 final class PiecesLeaf extends Leaf {
-    private static final double RIGHT = 300;
+    private static final double RIGHT = 330;
 
     private final ObjectProperty<PickedEdge> picked = new SimpleObjectProperty<>();
     private final PatternFelt felt;
-    private final ListView<Integer> edges = new ListView<>();
-    private final ComboBox<EdgeFinish> finish = new ComboBox<>();
-    private final TextField allowance = new TextField();
-    private final TextField drawing = new TextField();
-    private final TextField changing = new TextField();
+    private final WordLine<DraftText.Drawn> drawing;
     private final Label pieceName = Nodes.label("", Styles.STRONG);
     private final Label pieceFacts = Nodes.label("", Styles.NOTE);
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final MakeupChoice makeup;
+    private final EdgePanel edge;
     private final Button drop = Nodes.button(
             "Drop this piece", "It is no part of the pattern any more (Ctrl+Z takes that back)", this::drop);
-    private boolean filling;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PiecesLeaf(JobModel model) {
@@ -67,65 +51,81 @@ final class PiecesLeaf extends Leaf {
         makeup = new MakeupChoice(model, drop);
         drop.setId("drop-piece");
         felt = new PatternFelt(picked);
-        finish.getItems().setAll(EdgeFinish.values());
-        WordCell.in(finish, EdgeFinish::word);
-        finish.setId("finish");
-        finish.setMaxWidth(Double.MAX_VALUE);
-        finish.valueProperty().subscribe(this::finishChosen);
-        allowance.setId("allowance");
-        allowance.setPrefColumnCount(5);
-        allowance.setOnAction(_ -> allowanceTyped());
-        edges.setId("edges");
-        edges.setCellFactory(_ -> new EdgeCell());
-        edges.getSelectionModel().selectedItemProperty().subscribe(this::edgeChosen);
-        edges.setPrefHeight(150);
-        edges.setMinHeight(116);
-        drawing.setId("draw");
-        drawing.setPromptText(Lengths.example(
-                "Draw: outer bolster 520 x 610, top 480 · kick panel AB 420, BC 310, CA 505",
-                "Draw: outer bolster 20 1/2 x 24, top 19 · kick panel AB 16 1/2, BC 12 1/4, CA 20"));
-        drawing.setAccessibleText("Draw a piece from its name and sizes");
-        drawing.setOnAction(_ -> drawPiece());
-        changing.setId("change-edge");
-        changing.setPromptText(Lengths.example(
-                "Change the picked edge: bow 12 · out 5 · notch 40 x 25 at 150 · punched 5 at 40, 60",
-                "Change the picked edge: bow 1/2 · out 3/16 · notch 1 1/2 x 1 at 6 · punched 1/4 at 1 1/2, 2 1/2"));
-        changing.setAccessibleText("Change the picked edge, or its piece");
-        changing.setOnAction(_ -> change());
+        var tools = new PieceTools(model, picked, wrong::setText, pieceFacts::setText);
+        edge = new EdgePanel(model, picked, tools, felt::preview, wrong::setText);
+        drawing = drawing();
         felt.onCorner((at, to) -> on(at, piece -> EdgeEdit.cornerMoved(piece, at.edge(), to)));
         felt.onCurve((at, curve) -> on(at, piece -> EdgeCurve.along(piece, at.edge(), curve)));
+        felt.onEdge((at, out) -> on(at, piece -> EdgeEdit.moved(piece, at.edge(), out)));
+        felt.onHole(piece -> draw(new Understood<>(piece)));
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         wrong.setId("pattern-wrong");
         pieceName.setId("piece-name");
         pieceFacts.setId("piece-facts");
-        var lower = Nodes.beside(felt, Nodes.scroll(right()), RIGHT);
-        var tools = new PieceTools(model, picked, wrong::setText, pieceFacts::setText, this::begin);
-        getChildren().addAll(Nodes.row(8, Nodes.grown(drawing), tools.papers()), changing, tools.edits(), wrong, lower);
+        var right = Nodes.column(10, pieceName, pieceFacts, makeup, edge, tools.papers());
+        getChildren().addAll(drawing, wrong, Nodes.beside(felt, Nodes.scroll(right), RIGHT));
         picked.subscribe(this::showPicked);
     }
 
-    private VBox right() {
-        var right = Nodes.column(
-                10,
-                pieceName,
-                pieceFacts,
-                Nodes.row(
-                        8, Nodes.grown(Nodes.field("Finish of the edge", finish)), Nodes.field("Allowance", allowance)),
-                makeup,
-                Nodes.whole("Its edges", Styles.HEADING),
-                edges);
-        VBox.setVgrow(edges, Priority.ALWAYS);
-        return right;
+    private WordLine<DraftText.Drawn> drawing() {
+        return new WordLine<DraftText.Drawn>(
+                        "draw", "Draw a piece from its name and sizes", this::read, PiecesLeaf::said)
+                .example(Lengths.example(
+                        "Another piece: its name and its sizes, as outer bolster 520 x 610",
+                        "Another piece: its name and its sizes, as outer bolster 20 1/2 x 24"))
+                .knows("Square", inUnits(" 520 x 610", " 20 1/2 x 24"), "Width by height")
+                .knows(
+                        "Tapered",
+                        inUnits(" 520 x 610, top 480", " 20 1/2 x 24, top 19"),
+                        "Narrower or wider at the top")
+                .knows("Arched", inUnits(" 280 x 160, rise 25", " 11 x 6 1/4, rise 1"), "Its back edge an arc")
+                .knows(
+                        "Round corners",
+                        inUnits(" 400 x 300, corners 30", " 16 x 12, corners 1"),
+                        "The radius of its corners")
+                .knows("Round", inUnits(" round 165", " round 6 1/2"), "A circle, by its diameter")
+                .knows("Oval", inUnits(" oval 300 x 180", " oval 12 x 7"), "Width by height")
+                .knows(
+                        "By its sides",
+                        inUnits(
+                                " AB 420, BC 310, CD 400, DA 305, AC 520",
+                                " AB 16 1/2, BC 12 1/4, CD 16, DA 12, AC 20"),
+                        "A card: sides and diagonals, as many as were measured; CD 400 bow 12 bows out")
+                .whileTyping(drawn -> felt.preview(drawn.map(DraftText.Drawn::piece)))
+                .onEnter(this::keep, wrong::setText);
+    }
+
+    private static String inUnits(String metric, String inches) {
+        return Lengths.example(metric, inches);
+    }
+
+    /** What a line means, in words for its chips: the name, then its sizes. */
+    private static List<String> said(DraftText.Drawn drawn) {
+        var box = drawn.piece().net().box();
+        return List.of(
+                drawn.piece().name(),
+                "%s by %s".formatted(Lengths.near(box.width()), Lengths.near(box.height())),
+                "%s, %s"
+                        .formatted(
+                                Words.many(drawn.piece().edges().size(), "edge"),
+                                Words.squareMetres(drawn.piece().net().area())));
+    }
+
+    private Parsed<DraftText.Drawn> read(String typed) {
+        var part = model.picked();
+        if (part.isEmpty()) return new Refused<>("Pick a part in the cabin first.");
+        return DraftText.read(typed, part.get().id(), MakeupChoice.usual(model, part.get()))
+                .map(drawn -> new DraftText.Drawn(model.job().patterns().asSecond(drawn.piece()), drawn.card()));
     }
 
     @Override
     protected Node first() {
-        return edges;
+        return edge.first();
     }
 
     @Override
     protected void refresh() {
-        var pieces = pieces();
+        var pieces = PatternView.pieces(model);
         var current = picked.get();
         var isShown =
                 current != null && pieces.stream().anyMatch(piece -> piece.id().equals(current.piece()));
@@ -136,10 +136,6 @@ final class PiecesLeaf extends Leaf {
         showPicked();
     }
 
-    private List<Piece> pieces() {
-        return PatternView.pieces(model);
-    }
-
     private @Nullable Piece piece(String id) {
         return model.job().patterns().findOne(id).orElse(null);
     }
@@ -147,11 +143,7 @@ final class PiecesLeaf extends Leaf {
     private void showPicked() {
         var at = picked.get();
         var piece = at == null ? null : piece(at.piece());
-        filling = true;
-        finish.setDisable(piece == null);
-        allowance.setDisable(piece == null);
         if (piece == null) {
-            edges.getItems().clear();
             pieceName.setText("");
             pieceFacts.setText("");
             makeup.hide();
@@ -163,49 +155,9 @@ final class PiecesLeaf extends Leaf {
                             piece.face().word(),
                             Words.squareMetres(Blank.of(piece).area())));
             makeup.show(piece);
-            edges.getItems()
-                    .setAll(IntStream.range(0, piece.edges().size()).boxed().toList());
-            edges.getSelectionModel().select(at.edge());
-            var edge = piece.edges().get(at.edge());
-            finish.setValue(edge.finish());
-            allowance.setText(Lengths.field(edge.allowanceMm()));
         }
-        filling = false;
+        edge.show(Optional.ofNullable(piece));
         felt.redraw();
-    }
-
-    private void edgeChosen() {
-        var edge = edges.getSelectionModel().getSelectedItem();
-        if (!filling && edge != null && picked.get() != null)
-            picked.set(new PickedEdge(picked.get().piece(), edge));
-    }
-
-    private void finishChosen() {
-        if (filling || picked.get() == null || finish.getValue() == null) return;
-        finish(finish.getValue(), finish.getValue().allowanceMm());
-    }
-
-    private void allowanceTyped() {
-        switch (Length.parse(allowance.getText())) {
-            case Refused<Length>(var why) -> wrong.setText(why);
-            case Understood<Length>(var length)
-            when length.mm() > Edge.LARGEST_ALLOWANCE ->
-                wrong.setText("%s is more than an allowance can be here, 300 mm.".formatted(allowance.getText()));
-            case Understood<Length>(var length) -> finish(finish.getValue(), length.mm());
-        }
-    }
-
-    private void finish(EdgeFinish newFinish, double mm) {
-        wrong.setText("");
-        var at = picked.get();
-        model.make(new AtPattern(new EdgeFinished(at.piece(), at.edge(), newFinish, mm)));
-    }
-
-    /** Types the beginning of a change, for the trimmer to finish. */
-    private void begin(String words) {
-        changing.setText(words);
-        changing.requestFocus();
-        changing.end();
     }
 
     private void on(PickedEdge at, Function<Piece, Parsed<Piece>> how) {
@@ -228,8 +180,8 @@ final class PiecesLeaf extends Leaf {
 
     private void drop() {
         var at = picked.get();
-        if (at != null && NamedFirst.said(wrong, sewnTo(at.piece())))
-            model.make(new AtPattern(new PieceDropped(at.piece())));
+        if (at != null)
+            NamedFirst.unless(wrong, sewnTo(at.piece()), () -> model.make(new AtPattern(new PieceDropped(at.piece()))));
     }
 
     /** The seams of a piece, each by what it is sewn to. */
@@ -246,36 +198,11 @@ final class PiecesLeaf extends Leaf {
                 .toList();
     }
 
-    private void change() {
-        var at = picked.get();
-        var piece = at == null ? null : piece(at.piece());
-        if (piece == null) return;
-        switch (EditText.read(changing.getText(), model.job().patterns(), piece, at.edge())) {
-            case Refused<List<PatternChange>>(var why) -> wrong.setText(why);
-            case Understood<List<PatternChange>>(var changes) -> {
-                wrong.setText("");
-                if (model.makeTogether(changes.stream().map(AtPattern::new).toList())) changing.clear();
-            }
-        }
-    }
-
-    private void drawPiece() {
-        var part = model.picked();
-        if (part.isEmpty()) return;
-        switch (DraftText.read(drawing.getText(), part.get().id(), MakeupChoice.usual(model, part.get()))) {
-            case Refused<DraftText.Drawn>(var why) -> wrong.setText(why);
-            case Understood<DraftText.Drawn>(var drawn) -> {
-                var piece = model.job().patterns().asSecond(drawn.piece());
-                wrong.setText("");
-                if (!model.make(new AtPattern(new PieceDrawn(piece)))) return;
-                drawing.clear();
-                picked.set(new PickedEdge(piece.id(), 0));
-                if (!piece.name().equals(drawn.piece().name()))
-                    wrong.setText("There is a “%s” already, so this one is called “%s”."
-                            .formatted(drawn.piece().name(), piece.name()));
-                drawn.card().ifPresent(card -> pieceFacts.setText(agreement(card)));
-            }
-        }
+    private boolean keep(DraftText.Drawn drawn) {
+        if (!model.make(new AtPattern(new PieceDrawn(drawn.piece())))) return false;
+        picked.set(new PickedEdge(drawn.piece().id(), 0));
+        drawn.card().ifPresent(card -> pieceFacts.setText(agreement(card)));
+        return true;
     }
 
     /** How well a card's measures agree, and what to measure again. */
@@ -295,27 +222,5 @@ final class PiecesLeaf extends Leaf {
                                         .orElse("something else")))
                 .orElseGet(() -> "The measures do not agree: %s is %s out. Measure again."
                         .formatted(worst.word(), Lengths.said(Math.abs(card.misfitMm(worst)))));
-    }
-
-    /** An edge with its name, length, finish and allowance. */
-    private final class EdgeCell extends ListCell<Integer> {
-        @Override
-        protected void updateItem(Integer edge, boolean empty) {
-            super.updateItem(edge, empty);
-            var piece = empty || edge == null || picked.get() == null
-                    ? null
-                    : piece(picked.get().piece());
-            if (piece == null || edge >= piece.edges().size()) {
-                setText("");
-                return;
-            }
-            var one = piece.edges().get(edge);
-            setText("%s, %s%n%s, %s"
-                    .formatted(
-                            one.name().isEmpty() ? "edge " + (edge + 1) : one.name(),
-                            Lengths.said(Math.rint(piece.lengthMm(edge))),
-                            one.finish().word(),
-                            Lengths.said(one.allowanceMm())));
-        }
     }
 }

@@ -31,7 +31,6 @@ final class QuiltingLeaf extends Leaf {
     private final QuiltingForm form;
     private final ComboBox<Integer> from = new ComboBox<>();
     private final ComboBox<Seam.Side> onto = new ComboBox<>();
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox facts = new VBox(6);
     private final OnePieceFelt felt =
             new OnePieceFelt("relief-felt", "The piece with its rows of stitches", (_, _) -> {});
@@ -49,7 +48,6 @@ final class QuiltingLeaf extends Leaf {
         onto.setPrefWidth(130);
         WordCell.in(onto, this::across, "no other piece");
         answer.setId("relief-answer");
-        answer.setMinHeight(USE_PREF_SIZE);
         var sew = Nodes.chief("Sew them in", "Draw what is asked for onto the piece", this::sew);
         sew.setId("sew-relief");
         var carry = Nodes.button("Carry on", "The diamonds go on over that edge, and their rows meet", this::carry);
@@ -57,7 +55,7 @@ final class QuiltingLeaf extends Leaf {
         var over = Nodes.row(8, Nodes.field("Over its edge", from), Nodes.field("on to", onto));
         var right = Nodes.column(10, sew, facts, over, carry);
         var both = Nodes.beside(felt, Nodes.scroll(right), 290);
-        getChildren().addAll(form, answer, both);
+        getChildren().addAll(form, both);
     }
 
     @Override

@@ -9,7 +9,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -45,7 +44,6 @@ final class SeamsLeaf extends Leaf {
     private final ComboBox<Seam.Side> other = new ComboBox<>();
     private final TextField ease = new TextField("0 mm");
     private final CheckBox topstitch = new CheckBox("topstitched");
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox seams = new VBox(6);
     private final VBox order = new VBox(6);
     private final WalkFelt walk = new WalkFelt();
@@ -64,7 +62,6 @@ final class SeamsLeaf extends Leaf {
         topstitch.setId("seam-topstitch");
         topstitch.setMinWidth(USE_PREF_SIZE);
         answer.setId("seams-answer");
-        answer.setMinHeight(USE_PREF_SIZE);
         seams.setId("seams");
         order.setId("sewing-order");
         List.of(one, other).forEach(box -> {
@@ -91,10 +88,9 @@ final class SeamsLeaf extends Leaf {
         HBox.setHgrow(right, Priority.ALWAYS);
         var both = Nodes.row(24, left, right);
         VBox.setVgrow(both, Priority.ALWAYS);
-        both.setMinHeight(0);
         mends.setId("mends");
         stitching = new StitchingLine(model, answer::setText);
-        getChildren().addAll(form, answer, both, mends, stitching, walk);
+        getChildren().addAll(form, both, mends, stitching, walk);
     }
 
     @Override

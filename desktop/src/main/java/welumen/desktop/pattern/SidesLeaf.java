@@ -6,8 +6,6 @@ import java.util.stream.IntStream;
 import javafx.collections.ObservableList;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.Nodes;
@@ -18,10 +16,9 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.PieceChoice;
 import welumen.desktop.stage.Reads;
+import welumen.desktop.stage.WordLine;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Lengths;
-import welumen.measure.Parsed.Refused;
-import welumen.measure.Parsed.Understood;
 import welumen.pattern.PatternChange.StationMeasured;
 import welumen.pattern.SideStation;
 import welumen.pattern.piece.Piece;
@@ -34,8 +31,7 @@ import welumen.pattern.sides.SidesCompared.Place;
 final class SidesLeaf extends Leaf {
     private final PieceChoice one;
     private final PieceChoice other;
-    private final TextField station = new TextField();
-    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final WordLine<SideStation> station;
     private final VBox list = new VBox(6);
     private final LessonBox lessons;
     private final ComboBox<Integer> datum = new ComboBox<>();
@@ -57,26 +53,34 @@ final class SidesLeaf extends Leaf {
         datum.valueProperty().subscribe(() -> {
             if (!filling) show();
         });
-        station.setId("side-station");
-        station.setPromptText(Lengths.example(
-                "Measured on both sides: dash to sill 412 / 380, because the duct comes down there",
-                "Measured on both sides: dash to sill 16 1/4 / 15, because the duct comes down there"));
-        station.setAccessibleText("A place measured on the left and on the right");
-        station.setOnAction(_ -> measured());
+        station = new WordLine<SideStation>(
+                        "side-station",
+                        "A place measured on the left and on the right",
+                        SideStation::read,
+                        there -> List.of(
+                                there.name(),
+                                "left %s".formatted(Lengths.said(there.leftMm())),
+                                "right %s".formatted(Lengths.said(there.rightMm()))))
+                .example("Measured on both sides")
+                .knows(
+                        "Left / right",
+                        Lengths.example("dash to sill 412 / 380", "dash to sill 16 1/4 / 15"),
+                        "A place, and its measure on the left and on the right")
+                .knows("Because", "because the duct comes down there", "Why the two differ")
+                .onEnter(this::measured, answer::setText);
         answer.setId("sides-answer");
-        answer.setMinHeight(USE_PREF_SIZE);
         list.setId("sides-list");
         lessons = new LessonBox(model, answer::setText);
         var right = Nodes.scroll(Nodes.column(10, lessons.told(), list));
         var both = Nodes.beside(felt, right, 300);
         var choice = Nodes.row(
                 14, Nodes.field("This piece", one), Nodes.field("and its fellow", other), Nodes.field("Laid", datum));
-        getChildren().addAll(choice, station, lessons, answer, both);
+        getChildren().addAll(choice, station, lessons, both);
     }
 
     @Override
     protected Node first() {
-        return station;
+        return station.field();
     }
 
     @Override
@@ -246,14 +250,9 @@ final class SidesLeaf extends Leaf {
         }
     }
 
-    private void measured() {
+    private boolean measured(SideStation there) {
         var piece = one.piece();
-        if (piece.isEmpty()) return;
-        switch (SideStation.read(station.getText())) {
-            case Refused<SideStation>(var why) -> answer.setText(why);
-            case Understood<SideStation>(var there) -> {
-                if (model.make(new AtPattern(new StationMeasured(piece.get().id(), there)))) station.clear();
-            }
-        }
+        return piece.isPresent()
+                && model.make(new AtPattern(new StationMeasured(piece.get().id(), there)));
     }
 }

@@ -1,17 +1,16 @@
 package welumen.desktop.pattern;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.WordLine;
 import welumen.job.JobChange.AtPattern;
-import welumen.measure.Parsed.Refused;
-import welumen.measure.Parsed.Understood;
 import welumen.pattern.PatternChange.SeamJoined;
 import welumen.pattern.Seam;
 import welumen.pattern.Stitching;
@@ -20,8 +19,7 @@ import welumen.stores.SewnRows;
 /** How one seam is sewn: stitch, thread, needle, rows, by hand, and the piece on which it was tried. */
 final class StitchingLine extends HBox {
     private final JobModel model;
-    private final Consumer<String> say;
-    private final TextField typed = new TextField();
+    private final WordLine<Stitching> typed;
     private final Label needs = Nodes.label("", Styles.NOTE);
     private Optional<Seam> seam = Optional.empty();
 
@@ -29,11 +27,19 @@ final class StitchingLine extends HBox {
     StitchingLine(JobModel model, Consumer<String> say) {
         super(12);
         this.model = model;
-        this.say = say;
-        typed.setId("stitching");
-        typed.setPrefColumnCount(34);
-        typed.setPromptText("5 mm stitch, thread 40 tan, needle 110, 2 rows 6 mm apart, by hand");
-        typed.setOnAction(_ -> sew());
+        typed = new WordLine<Stitching>(
+                        "stitching",
+                        "It is sewn with",
+                        Stitching.USUAL::read,
+                        stitching -> List.of(stitching.words().split(", ")))
+                .example("5 mm stitch, thread 40 tan, needle 110, 2 rows 6 mm apart, by hand")
+                .knows("Stitch", "5 mm stitch", "How long a stitch is")
+                .knows("Thread", "thread 40 tan", "Its ticket and its colour")
+                .knows("Needle", "needle 110", "Its size")
+                .knows("Rows", "2 rows 6 mm apart", "How many rows, and how far apart")
+                .knows("By hand", "by hand", "Where no machine reaches")
+                .onEnter(this::sew, say);
+        typed.setMinWidth(380);
         needs.setId("stitching-needs");
         setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(Nodes.field("It is sewn with", typed), Nodes.grown(needs));
@@ -44,7 +50,7 @@ final class StitchingLine extends HBox {
         setVisible(shown.isPresent());
         setManaged(shown.isPresent());
         shown.ifPresent(one -> {
-            typed.setText(one.stitching().words());
+            typed.field().setText(one.stitching().words());
             needs.setText(needs(one));
         });
     }
@@ -59,12 +65,9 @@ final class StitchingLine extends HBox {
                         wanted.isEmpty() ? "" : "; still wanted: " + String.join(", ", wanted));
     }
 
-    private void sew() {
-        seam.ifPresent(one -> {
-            switch (Stitching.USUAL.read(typed.getText())) {
-                case Refused<Stitching>(var why) -> say.accept(why);
-                case Understood<Stitching>(var so) -> model.make(new AtPattern(new SeamJoined(one.stitched(so))));
-            }
-        });
+    /** It stands in the line afterwards, as what is said of the seam. */
+    private boolean sew(Stitching so) {
+        seam.ifPresent(one -> model.make(new AtPattern(new SeamJoined(one.stitched(so)))));
+        return false;
     }
 }

@@ -35,7 +35,6 @@ final class StripsLeaf extends Leaf {
     private final MmField fold;
     private final MmField longest;
     private final ComboBox<Stock> stock = new ComboBox<>();
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final Label guesses = Nodes.label("", Styles.NOTE);
     private final VBox list = new VBox(8);
     private final StripFelt felt = new StripFelt();
@@ -77,7 +76,6 @@ final class StripsLeaf extends Leaf {
                                 Nodes.field("Folded at ends", fold),
                                 Nodes.field("Cut from", stock),
                                 Nodes.field("Strips as long as", longest)),
-                        answer,
                         guesses,
                         Nodes.beside(felt, Nodes.scroll(list), 460));
     }

@@ -4,10 +4,11 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
@@ -17,10 +18,10 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
 import welumen.desktop.stage.Reads;
+import welumen.desktop.stage.WordLine;
 import welumen.job.JobChange.AtPattern;
 import welumen.measure.Length;
 import welumen.measure.Lengths;
-import welumen.measure.OtherUnits;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -37,22 +38,19 @@ import welumen.pattern.thick.Rivet;
 
 /** What a thicker build-up does: to lengths round bends, to rivets and screws, and to what must move freely. */
 final class ThicknessLeaf extends Leaf {
-    private final TextField before = new TextField();
-    private final TextField now = new TextField();
-    private final TextField bends = new TextField();
-    private final TextField stack = new TextField();
+    private final WordLine<BuildUp> before;
+    private final WordLine<BuildUp> now;
+    private final WordLine<List<Bend>> bends;
+    private final WordLine<BuildUp> stack;
     private final MmField setting;
     private final MmField lidLength;
     private final MmField lidThick;
     private final MmField lidCover;
     private final MmField lidLining;
-    private final TextField clearance = new TextField();
-    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final WordLine<Clearance> clearance;
     private final VBox working = new VBox(4);
     private final Label rivet = Nodes.label("");
     private final Label lid = Nodes.label("");
-    private final TextField size = new TextField();
-    private final Label units = Nodes.label("");
     private final VBox clearances = new VBox(6);
     private Optional<PartId> shown = Optional.empty();
 
@@ -64,37 +62,54 @@ final class ThicknessLeaf extends Leaf {
         lidThick = new MmField("lid-thick", "", this::reckon).keptWithThePart(model);
         lidCover = new MmField("lid-cover", "1.2 mm", this::reckon).keptWithThePart(model);
         lidLining = new MmField("lid-lining", "1.2 mm", this::reckon).keptWithThePart(model);
-        typed(before, "build-up-before", "0", this::layersTyped);
-        typed(now, "build-up-now", "2 mm + 16 mm crushed 30 %", this::layersTyped);
-        typed(bends, "bends", "4 sharp hollows, 2 ridges", this::layersTyped);
-        typed(stack, "rivet-stack", "3 mm + 1.2 mm + 9 mm", this::stackTyped);
-        typed(size, "any-size", "4 oz", this::reckon);
-        clearance.setId("clearance");
-        clearance.setPromptText(Lengths.example(
-                "Must move freely: handbrake lever 22 free, 15 needed; the layers take it, or 6 taken",
-                "Must move freely: handbrake lever 7/8 free, 5/8 needed; the layers take it, or 1/4 taken"));
-        clearance.setAccessibleText("Something that must move freely, with its room");
-        clearance.setOnAction(_ -> measured());
+        before = layers("build-up-before", "Layers before", "0 for none").onEnter(_ -> layersTyped(), answer::setText);
+        now = layers("build-up-now", "Layers now", "What lies beneath, one over the other")
+                .onEnter(_ -> layersTyped(), answer::setText);
+        bends = new WordLine<List<Bend>>(
+                        "bends",
+                        "Bends on the way",
+                        BendText::read,
+                        way -> List.of(BendText.of(way).split(", ")))
+                .example("none")
+                .knows("Sharp hollow", "1 sharp hollow", "An inside bend, as where floor and tunnel meet")
+                .knows("Hollow", "1 hollow", "A rounded inside bend")
+                .knows("Sharp ridge", "1 sharp ridge", "An outside bend")
+                .knows("Ridge", "1 ridge", "A rounded outside bend")
+                .onEnter(_ -> layersTyped(), answer::setText);
+        stack = layers("rivet-stack", "Rivets and screws go through", "3 mm + 1.2 mm + 9 mm")
+                .onEnter(_ -> stackTyped(), rivet::setText);
+        clearance = new WordLine<Clearance>(
+                        "clearance",
+                        "Something that must move freely, with its room",
+                        this::readClearance,
+                        one -> List.of(one.what(), "%s left".formatted(Lengths.near(one.leftMm()))))
+                .example("Must move freely")
+                .knows(
+                        "Must move freely",
+                        Lengths.example("handbrake lever 22 free, 15 needed", "handbrake lever 7/8 free, 5/8 needed"),
+                        "What moves, how much room it has, and how much it needs; the layers take theirs")
+                .knows(
+                        "Taken",
+                        Lengths.example("6 taken", "1/4 taken"),
+                        "What is taken of the room, where it is not the layers")
+                .onEnter(one -> model.make(new AtPattern(new ClearanceMeasured(one))), answer::setText);
         answer.setId("thickness-answer");
-        answer.setMinHeight(USE_PREF_SIZE);
         rivet.setId("rivet");
         lid.setId("lid");
-        units.setId("other-units");
         clearances.setId("clearances");
         var all = Nodes.column(
                 14,
                 Nodes.row(
                         14,
-                        Nodes.field("Layers before", before),
-                        Nodes.field("Layers now", now),
-                        Nodes.grown(Nodes.field("Bends on the way", bends))),
+                        third(Nodes.field("Layers before", before)),
+                        third(Nodes.field("Layers now", now)),
+                        third(Nodes.field("Bends on the way", bends))),
                 working,
                 Nodes.row(
                         14,
                         Nodes.grown(Nodes.field("Rivets and screws go through", stack)),
-                        Nodes.field("To set", setting),
-                        Nodes.field("A size in other units", size)),
-                Nodes.column(4, rivet, units),
+                        Nodes.field("To set", setting)),
+                rivet,
                 new FlowPane(
                         14,
                         8,
@@ -105,19 +120,39 @@ final class ThicknessLeaf extends Leaf {
                 lid,
                 clearance,
                 clearances);
-        getChildren().addAll(answer, Nodes.scroll(all));
+        getChildren().addAll(Nodes.scroll(all));
     }
 
-    private static void typed(TextField field, String id, String example, Runnable onTyped) {
-        field.setId(id);
-        field.setPromptText(example);
-        field.setPrefColumnCount(18);
-        field.setOnAction(_ -> onTyped.run());
+    private static Node third(Region field) {
+        field.setPrefWidth(200);
+        return Nodes.grown(field);
+    }
+
+    private static WordLine<BuildUp> layers(String id, String word, String example) {
+        return new WordLine<BuildUp>(
+                        id,
+                        word,
+                        BuildUp::read,
+                        layers -> layers.layers().stream()
+                                .map(layer -> Lengths.near(layer.laidMm()))
+                                .toList())
+                .joinedBy("+")
+                .example(example)
+                .knows("A layer", Lengths.example("2 mm", "1/16"), "One more layer, so thick")
+                .knows(
+                        "Crushed foam",
+                        Lengths.example("16 mm crushed 30 %", "5/8 crushed 30 %"),
+                        "Foam, and by what share it is crushed where it lies");
+    }
+
+    private Parsed<Clearance> readClearance(String text) {
+        return Clearance.read(
+                text, thickerMm(), model.picked().map(Part::id).stream().toList());
     }
 
     @Override
     protected Node first() {
-        return now;
+        return now.field();
     }
 
     /** How many things here want an answer. */
@@ -159,17 +194,10 @@ final class ThicknessLeaf extends Leaf {
         working.getChildren().clear();
         answer.setText(told());
         lid.setText(lid());
-        units.setText(
-                size.getText().isBlank()
-                        ? ""
-                        : switch (OtherUnits.read(size.getText())) {
-                            case Refused<OtherUnits>(var why) -> why;
-                            case Understood<OtherUnits>(var read) -> read.words();
-                        });
         rivet.setText(
-                stack.getText().isBlank()
+                stack.field().getText().isBlank()
                         ? ""
-                        : switch (BuildUp.read(stack.getText())) {
+                        : switch (BuildUp.read(stack.field().getText())) {
                             case Refused<BuildUp>(var why) -> why;
                             case Understood<BuildUp>(var layers) ->
                                 setting.mm().map(mm -> rivet(layers, mm)).orElseGet(setting::wrong);
@@ -177,7 +205,8 @@ final class ThicknessLeaf extends Leaf {
     }
 
     private String told() {
-        if (now.getText().isBlank()) return "Nobody has said what lies beneath: type the layers as they will be.";
+        if (now.field().getText().isBlank())
+            return "Nobody has said what lies beneath: type the layers as they will be.";
         return switch (read()) {
             case Refused<Layers>(var why) -> why;
             case Understood<Layers>(var layers) -> grown(layers.before(), layers.now(), layers.way());
@@ -186,12 +215,18 @@ final class ThicknessLeaf extends Leaf {
 
     /** Of the fields; where nothing lay there before, or nothing bends, that is so. */
     private Parsed<Layers> read() {
-        return BuildUp.read(before.getText().isBlank() ? "0" : before.getText())
-                .flatMap(was -> BuildUp.read(now.getText()).flatMap(is -> way().map(way -> new Layers(was, is, way))));
+        return BuildUp.read(
+                        before.field().getText().isBlank()
+                                ? "0"
+                                : before.field().getText())
+                .flatMap(was ->
+                        BuildUp.read(now.field().getText()).flatMap(is -> way().map(way -> new Layers(was, is, way))));
     }
 
     private Parsed<List<Bend>> way() {
-        return bends.getText().isBlank() ? new Understood<>(List.of()) : BendText.read(bends.getText());
+        return bends.field().getText().isBlank()
+                ? new Understood<>(List.of())
+                : BendText.read(bends.field().getText());
     }
 
     private Optional<Layers> said() {
@@ -200,30 +235,37 @@ final class ThicknessLeaf extends Leaf {
     }
 
     /** What is typed of the layers is kept with the part as soon as it can be read whole. */
-    private void layersTyped() {
+    private boolean layersTyped() {
         var part = model.picked();
         if (part.isPresent()
-                && !now.getText().isBlank()
+                && !now.field().getText().isBlank()
                 && read() instanceof Understood<Layers>(var layers)
                 && !said().equals(Optional.of(layers)))
             model.make(new AtPattern(new LayersSaid(part.get().id(), layers)));
         reckon();
+        return false; // it stands there afterwards
     }
 
-    private void stackTyped() {
+    private boolean stackTyped() {
         var part = model.picked();
-        if (part.isPresent() && BuildUp.read(stack.getText()) instanceof Understood<BuildUp>(var layers))
-            model.make(new AtPattern(new FigureSaid(part.get().id(), stack.getId(), layers.text())));
+        if (part.isPresent() && BuildUp.read(stack.field().getText()) instanceof Understood<BuildUp>(var layers))
+            model.make(
+                    new AtPattern(new FigureSaid(part.get().id(), stack.field().getId(), layers.text())));
         reckon();
+        return false; // it stands there afterwards
     }
 
     private void showKept() {
         shown = model.picked().map(Part::id);
-        before.setText(said().map(layers -> layers.before().text()).orElse(""));
-        now.setText(said().map(layers -> layers.now().text()).orElse(""));
-        bends.setText(said().map(layers -> BendText.of(layers.way())).orElse(""));
-        stack.setText(shown.flatMap(part -> model.job().patterns().known().figure(part, stack.getId()))
-                .orElse(""));
+        before.field().setText(said().map(layers -> layers.before().text()).orElse(""));
+        now.field().setText(said().map(layers -> layers.now().text()).orElse(""));
+        bends.field().setText(said().map(layers -> BendText.of(layers.way())).orElse(""));
+        stack.field()
+                .setText(shown.flatMap(part -> model.job()
+                                .patterns()
+                                .known()
+                                .figure(part, stack.field().getId()))
+                        .orElse(""));
         for (var field : List.of(setting, lidLength, lidThick, lidCover, lidLining)) field.showKept();
     }
 
@@ -244,7 +286,8 @@ final class ThicknessLeaf extends Leaf {
 
     /** Whether what is kept is not what stands here, and nobody is typing. */
     private boolean keptLater() {
-        return List.of(before, now, bends, stack).stream().noneMatch(TextField::isFocused);
+        return Stream.of(before, now, bends, stack)
+                .noneMatch(line -> line.field().isFocused());
     }
 
     private static Label line(Bend bend, int count, double thicker) {
@@ -296,17 +339,5 @@ final class ThicknessLeaf extends Leaf {
                                 .orElse("none in stock is long enough"),
                         inches.print(),
                         Lengths.said(over.doubleValue()));
-    }
-
-    private void measured() {
-        switch (Clearance.read(
-                clearance.getText(),
-                thickerMm(),
-                model.picked().map(Part::id).stream().toList())) {
-            case Refused<Clearance>(var why) -> answer.setText(why);
-            case Understood<Clearance>(var read) -> {
-                if (model.make(new AtPattern(new ClearanceMeasured(read)))) clearance.clear();
-            }
-        }
     }
 }

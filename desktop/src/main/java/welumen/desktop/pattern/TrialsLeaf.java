@@ -6,7 +6,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -41,7 +40,6 @@ final class TrialsLeaf extends Leaf {
     private final CheckBox accepted = new CheckBox("accepted");
     private final TextField awaited = new TextField();
     private final TextField allowed = new TextField();
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox list = new VBox(10);
     private final List<String> photos = new ArrayList<>();
     private final Button photo = Nodes.button("Photo", "Take a picture of how this version fits", this::take);
@@ -73,7 +71,6 @@ final class TrialsLeaf extends Leaf {
         allowed.setAccessibleText("Why this piece is cut though something speaks against it");
         allowed.setOnAction(_ -> allow());
         answer.setId("trials-answer");
-        answer.setMinHeight(USE_PREF_SIZE);
         list.setId("trials");
         photo.setId("trial-photo");
         var note = Nodes.chief("Note the trial", "Keep how this version fitted", this::note);
@@ -97,7 +94,6 @@ final class TrialsLeaf extends Leaf {
                                 Nodes.level(note)),
                         Nodes.row(14, Nodes.grown(awaited), come),
                         Nodes.row(14, Nodes.grown(allowed), so),
-                        answer,
                         Nodes.scroll(list));
     }
 

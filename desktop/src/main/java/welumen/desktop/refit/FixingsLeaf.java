@@ -2,7 +2,6 @@ package welumen.desktop.refit;
 
 import java.util.stream.Collectors;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
@@ -15,16 +14,14 @@ import welumen.strip.account.FixingLedger;
 
 /** The fixings of the whole job: out, back in, in hand, to buy; what is left over or missing, or nothing is. */
 final class FixingsLeaf extends Leaf {
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox lines = new VBox(6);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     FixingsLeaf(JobModel model) {
         super(model, Reads.CAR);
         answer.setId("fixings-answer");
-        answer.setMinHeight(USE_PREF_SIZE);
         lines.setId("fixings");
-        getChildren().addAll(answer, Nodes.scroll(lines));
+        getChildren().addAll(Nodes.scroll(lines));
     }
 
     @Override

@@ -30,7 +30,6 @@ public final class RefitView extends StagePane {
         var lower = new HBox(28, leaves, form);
         HBox.setHgrow(leaves, Priority.ALWAYS);
         VBox.setVgrow(lower, Priority.ALWAYS);
-        lower.setMinHeight(0);
         getChildren().addAll(cautions, lower);
     }
 

@@ -2,8 +2,11 @@ package welumen.desktop.stage;
 
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
 
 /** One leaf of a stage that has several: what is asked and what is known of one thing. */
@@ -11,6 +14,10 @@ public abstract class Leaf extends VBox {
     private static final List<Reads> EVERYTHING = List.of(Reads.ALL, Reads.PICKED);
 
     protected final JobModel model;
+
+    /** What the leaf answers, in words; it stands in the large line of its stage. Empty where the stage's own stands there. */
+    protected final Label answer = Nodes.label("", Styles.ANSWER);
+
     private final List<Reads> reads;
     private @Nullable List<@Nullable Object> shown;
 
@@ -21,12 +28,16 @@ public abstract class Leaf extends VBox {
         this.model = model;
         this.reads = reads.length == 0 ? EVERYTHING : List.of(reads);
         setMinWidth(0);
-        setMinHeight(0);
     }
 
-    /** What the leaf answers, in words, for the large line; empty where the stage says it. */
-    public String answer() {
+    /** What the leaf answers as things stand now; by default nothing, where it says so itself while it is drawn. */
+    protected String says() {
         return "";
+    }
+
+    /** What it answers, for the large line of its stage. */
+    public final Label answer() {
+        return answer;
     }
 
     protected abstract void refresh();
@@ -50,7 +61,13 @@ public abstract class Leaf extends VBox {
         var now = reads.stream().map(one -> one.now(model)).toList();
         if (now.equals(shown)) return;
         shown = now;
-        Showing.safely(model, "The leaf “%s”".formatted(word), this::refresh);
+        Showing.safely(model, "The leaf “%s”".formatted(word), this::drawn);
+    }
+
+    private void drawn() {
+        refresh();
+        var says = says();
+        if (!says.isEmpty()) answer.setText(says);
     }
 
     /** The control that has the keyboard first when the leaf is turned to; by default what has it keeps it. */

@@ -1,5 +1,6 @@
 package welumen.desktop.stage;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -12,6 +13,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import welumen.desktop.look.Headline;
 import welumen.desktop.look.Keys;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
@@ -23,29 +25,30 @@ import welumen.job.WorkStage;
 public final class Leaves extends VBox {
     private final JobModel model;
     private final WorkStage stage;
+    private final Headline headline;
     private final List<Tab> tabs;
     private final Map<Tab, Leaf> made = new HashMap<>();
     private final Map<Tab, Button> buttons = new HashMap<>();
+    private final Map<String, Button> groups = new HashMap<>();
+    private final Map<String, Tab> last = new HashMap<>();
     private final FlowPane row = new FlowPane(6, 6);
     private final StackPane middle = new StackPane();
     private Tab open;
-    private Runnable turned = () -> {};
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
-    public Leaves(JobModel model, Tab... tabs) {
+    public Leaves(JobModel model, Headline headline, Tab... tabs) {
         super(12);
         this.model = model;
+        this.headline = headline;
         this.tabs = List.of(tabs);
         this.stage = model.stageProperty().get();
         this.open = remembered().orElse(tabs[0]);
         middle.setAlignment(Pos.TOP_LEFT);
-        middle.setMinHeight(0);
         middle.getChildren().setAll(open());
         row.setMinHeight(USE_PREF_SIZE);
         VBox.setVgrow(middle, Priority.ALWAYS);
         VBox.setVgrow(this, Priority.ALWAYS);
         setMinWidth(0);
-        setMinHeight(0);
         getChildren().addAll(row, middle);
         sceneProperty().subscribe((before, now) -> {
             if (before != null && now == null) open().close();
@@ -54,9 +57,47 @@ public final class Leaves extends VBox {
 
     public void refresh() {
         if (!open.suits().test(model)) show(suiting().getFirst());
-        var suiting = suiting().stream().<Node>map(this::button).toList();
-        if (!row.getChildren().equals(suiting)) row.getChildren().setAll(suiting);
+        var shown = new ArrayList<Node>(groups());
+        suiting().stream()
+                .filter(tab -> tab.group().equals(open.group()))
+                .map(this::button)
+                .forEach(shown::add);
+        if (!row.getChildren().equals(shown)) row.getChildren().setAll(shown);
         open().refreshed(open.word());
+        headline.of(open().answer());
+    }
+
+    /** A button for each group, where there are several; the leaves of the open one stand beside it. */
+    private List<Button> groups() {
+        var words = suiting().stream().map(Tab::group).distinct().toList();
+        return words.size() < 2 ? List.of() : words.stream().map(this::group).toList();
+    }
+
+    private Button group(String word) {
+        var button = groups.computeIfAbsent(word, this::madeGroup);
+        var wanting = suiting().stream()
+                .filter(tab -> tab.group().equals(word) && tab != open)
+                .mapToInt(tab -> tab.wanting().applyAsInt(model))
+                .sum();
+        var isOpen = word.equals(open.group());
+        button.setText(word + (wanting == 0 || isOpen ? "" : " · " + wanting));
+        button.pseudoClassStateChanged(Styles.PICKED, isOpen);
+        return button;
+    }
+
+    private Button madeGroup(String word) {
+        var button = Nodes.button("", "Turn to the leaves of this work", () -> turnTo(lastIn(word)));
+        button.getStyleClass().add("leaf-group");
+        button.setId("group-" + word.toLowerCase(Locale.ROOT).replace(' ', '-'));
+        return button;
+    }
+
+    /** Of a group the leaf that was open last, or its first. */
+    private Tab lastIn(String group) {
+        var inGroup =
+                suiting().stream().filter(tab -> tab.group().equals(group)).toList();
+        var before = last.get(group);
+        return before != null && inGroup.contains(before) ? before : inGroup.getFirst();
     }
 
     /** What is known of the one that is open. */
@@ -67,11 +108,6 @@ public final class Leaves extends VBox {
     /** The one that is open. */
     public Leaf open() {
         return made.computeIfAbsent(open, tab -> tab.leaf().apply(model));
-    }
-
-    /** Something to do whenever another one is turned to, as to say its answer. */
-    public void whenTurned(Runnable then) {
-        turned = then;
     }
 
     /** The control that has the keyboard first. */
@@ -121,6 +157,7 @@ public final class Leaves extends VBox {
     private void show(Tab tab) {
         if (tab != open) open().close();
         open = tab;
+        last.put(tab.group(), tab);
         middle.getChildren().setAll(open());
     }
 
@@ -128,7 +165,6 @@ public final class Leaves extends VBox {
         show(tab);
         if (model.screenProperty().get() == Screen.STAGE) model.turnedLeaf(stage, tab.word());
         refresh();
-        turned.run();
         if (open().first() != open()) open().first().requestFocus();
     }
 }

@@ -1,24 +1,47 @@
 package welumen.desktop.stage;
 
 import java.util.List;
+import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
+import welumen.desktop.look.Nodes;
 
-/** Before something goes on which other things hang, those are named; the second press lets it go. Undo takes it all back. */
+/**
+ * Before something goes on which other things hang, those are named, and the button that lets it all go stands there: elsewhere
+ * than the one that was pressed, so that one press too many does nothing. Undo takes it all back.
+ */
 public final class NamedFirst {
     private NamedFirst() {}
 
     /**
-     * @param hangs what goes with it, in words
-     * @return whether it may go now: nothing hangs on it, or that has been said
+     * @param where names them; empty again once it is done
+     * @param hangs what goes with it, in words; where nothing does, it goes at once
      */
-    public static boolean said(Label where, List<String> hangs) {
-        if (hangs.isEmpty()) return true;
-        var words = "With it goes: %s. Press again, and it goes.".formatted(String.join(", ", hangs));
-        if (where.getText().equals(words)) {
-            where.setText("");
-            return true;
+    public static void unless(Label where, List<String> hangs, Runnable go) {
+        if (hangs.isEmpty()) {
+            go.run();
+            return;
         }
+        ask(where, "With it goes: %s.".formatted(String.join(", ", hangs)), "Let it all go", go);
+    }
+
+    /** Says something, with a button beside it that does it all the same. */
+    public static void ask(Label where, String words, String word, Runnable go) {
+        var button = Nodes.button(word, "Do it all the same (Ctrl+Z takes it back)", () -> {
+            forget(where);
+            go.run();
+        });
+        button.setId("all-the-same");
         where.setText(words);
-        return false;
+        where.setGraphic(button);
+        where.setContentDisplay(ContentDisplay.BOTTOM);
+        // whatever is said there next has nothing to do with it
+        where.textProperty().addListener((_, _, now) -> {
+            if (!now.equals(words)) where.setGraphic(null);
+        });
+    }
+
+    private static void forget(Label where) {
+        where.setGraphic(null);
+        where.setText("");
     }
 }

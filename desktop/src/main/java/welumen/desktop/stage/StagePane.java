@@ -42,13 +42,18 @@ public abstract class StagePane extends VBox {
 
     /** The leaves of this stage, one of them open. */
     protected final Leaves leaves(Tab... tabs) {
-        leaves = new Leaves(model, tabs);
+        leaves = new Leaves(model, headline, tabs);
         return leaves;
     }
 
     /** How many leaves can be turned to now; one where a stage has none. */
     public final int leafCount() {
         return leaves == null ? 1 : leaves.count();
+    }
+
+    /** What stands on the open leaf's tab; empty where a stage has no leaves. */
+    public final String leafWord() {
+        return leaves == null ? "" : leaves.tab().word();
     }
 
     /** Says the answer. A stage that a window begins with does no more here, so that it stands there at once. */

@@ -3,7 +3,6 @@ package welumen.desktop.strip;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.stream.Collectors;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
@@ -21,7 +20,6 @@ import welumen.job.Job;
 /** How the car stood at the end of a day, without what was taken back only later. */
 final class AsItStoodLeaf extends Leaf {
     private final TextField day = new TextField();
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final VBox states = new VBox(6);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -37,7 +35,7 @@ final class AsItStoodLeaf extends Leaf {
         var later = Nodes.button("A day later", "The day after", () -> step(1));
         var row = Nodes.row(8, day, earlier, later);
         row.setMinHeight(USE_PREF_SIZE);
-        getChildren().addAll(row, answer, Nodes.scroll(states));
+        getChildren().addAll(row, Nodes.scroll(states));
     }
 
     @Override

@@ -25,6 +25,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
 import welumen.job.HouseWayObjections;
+import welumen.job.LikelyLine;
 import welumen.job.Said;
 import welumen.job.StepLogging;
 import welumen.job.TypedLine;
@@ -44,6 +45,7 @@ import welumen.strip.line.Wanted;
  */
 final class LogLine extends VBox {
     private static final int MOST_LIKELY = 5;
+    private static final int MOST_OFFERED = 3;
 
     private final JobModel model;
     private final TextField line = new TextField();
@@ -131,6 +133,7 @@ final class LogLine extends VBox {
         if (Keys.PHOTO.is(key)) photograph();
         else if (Keys.PHONE.is(key)) pickUp();
         else if (Keys.AS_IT_STANDS.is(key)) photos.whenHere(this::enterWithNote);
+        else if (Keys.LIKELY.is(key)) likely().stream().findFirst().ifPresent(this::write);
         else if (Keys.LAST_STEP.is(key)) {
             var steps = model.job().strip().steps();
             if (!steps.isEmpty()) correct(steps.getLast());
@@ -198,11 +201,36 @@ final class LogLine extends VBox {
                 + (correcting == null ? 0 : correcting.photos().size());
     }
 
+    private List<LikelyLine> likely() {
+        return model.picked().map(part -> LikelyLine.of(model.job(), part)).orElse(List.of());
+    }
+
+    /** A guess, written for Enter to confirm. */
+    private void write(LikelyLine likely) {
+        line.setText(likely.line());
+        line.requestFocus();
+        line.end();
+    }
+
+    /** What is likely of the picked part, each a press from being confirmed; the first has a key of its own. */
+    private void showLikely() {
+        var isFirst = true;
+        for (var one : likely().stream().limit(MOST_OFFERED).toList()) {
+            var chip = new Chip(
+                    isFirst ? "%s (%s)".formatted(one.because(), Keys.LIKELY.pressed()) : one.because(),
+                    one.line(),
+                    Chip.Tone.KEPT_AS_NOTE);
+            chip(chip, () -> write(one));
+            isFirst = false;
+        }
+    }
+
     /** With an empty line, what the last step lacks is asked for, or how to type is said. */
     private void showQuiet() {
         var lacking = StepLogging.lastLacks(model.job());
         if (lacking.isEmpty()) {
-            chips.getChildren().add(hint);
+            showLikely();
+            if (chips.getChildren().isEmpty()) chips.getChildren().add(hint);
             mustPhotos().ifPresent(chips.getChildren()::add);
             return;
         }
@@ -216,6 +244,7 @@ final class LogLine extends VBox {
                 else correct(last);
             });
         }
+        showLikely();
     }
 
     /** What is to be in a picture before the picked part comes off. */

@@ -77,7 +77,6 @@ final class PhotosLeaf extends Leaf {
         HBox.setHgrow(earlier, Priority.ALWAYS);
         earlier.managedProperty().bind(earlier.visibleProperty());
         var both = Nodes.row(10, earlier, large);
-        both.setMinHeight(0);
         VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().addAll(said, row, pens, both);
     }

@@ -7,6 +7,7 @@ import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.CautionCard;
+import welumen.desktop.stage.FoundLeaf;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
 import welumen.desktop.stage.Tab;
@@ -27,6 +28,7 @@ public final class StripView extends StagePane {
                 new Tab("Taken off", of -> new TakenOff(of, line::correct)),
                 new Tab("Bags", BagsLeaf::new),
                 new Tab("Photos", PhotosLeaf::new),
+                new Tab("Found", FoundLeaf::new),
                 new Tab("As it stood", AsItStoodLeaf::new));
         reach = new ReachFelt(model);
         var lower = new HBox(30, leaves, reach);
@@ -34,7 +36,6 @@ public final class StripView extends StagePane {
         reach.setMinWidth(300);
         reach.setMaxWidth(340);
         VBox.setVgrow(lower, Priority.ALWAYS);
-        lower.setMinHeight(0);
         getChildren().addAll(cautions, line, lower);
         cautions.listenIn(this);
     }

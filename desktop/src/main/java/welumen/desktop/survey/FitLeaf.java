@@ -50,7 +50,6 @@ final class FitLeaf extends Leaf {
 
     private final TextArea lines = new TextArea();
     private final FitFelt felt = new FitFelt();
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final VBox routes = new VBox(8);
     private final ComboBox<Integer> edge = new ComboBox<>();
@@ -77,7 +76,6 @@ final class FitLeaf extends Leaf {
             }
         });
         answer.setId("fit-answer");
-        answer.setMinHeight(USE_PREF_SIZE);
         wrong.setId("fit-wrong");
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         routes.setId("routes");
@@ -96,7 +94,7 @@ final class FitLeaf extends Leaf {
                 felt);
         VBox.setVgrow(felt, Priority.ALWAYS);
         left.setMinWidth(0);
-        getChildren().addAll(answer, Nodes.beside(left, Nodes.scroll(routes), 350));
+        getChildren().addAll(Nodes.beside(left, Nodes.scroll(routes), 350));
     }
 
     /** What other parts hide and what must stay free; only while outlines are laid over each other. */

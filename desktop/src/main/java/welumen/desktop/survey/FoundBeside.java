@@ -108,13 +108,14 @@ final class FoundBeside extends VBox {
         return Nodes.row(10, small, whole);
     }
 
-    private void strike(Finding finding) {
+    /** Strikes it out; what hangs on it is named first. */
+    void strike(Finding finding) {
         var hangs = new ArrayList<String>();
         if (finding.stopsWork() && model.job().survey().isHeld(finding.part())) hangs.add("the hold it put");
         if (model.job().survey().on(finding.part()).size() == 1
                 && model.job().choices().of(finding.part()).isPresent())
             hangs.add("the reason for what was chosen: " + model.job().choices().words(finding.part()));
-        if (NamedFirst.said(wrong, hangs)) model.make(new AtSurvey(new FindingStruck(finding.number())));
+        NamedFirst.unless(wrong, hangs, () -> model.make(new AtSurvey(new FindingStruck(finding.number()))));
     }
 
     /** Parts that aged with this one: all of them keep their patina, or none does. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -21,6 +22,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MarkedPhoto;
 import welumen.desktop.stage.MmField;
+import welumen.evidence.PartPhoto;
 import welumen.evidence.PhotoMark;
 import welumen.job.JobChange.AtSurvey;
 import welumen.measure.Lengths;
@@ -35,6 +37,9 @@ import welumen.survey.SurveyChange.FindingMade;
 
 /** Marks what is found on the picked part at its place on the outline, and asks for what lies beneath. */
 final class LookLeaf extends Leaf {
+    /** Distance, as a share of a photo's width, within which a number is meant. */
+    private static final double NEAR = 0.03;
+
     private final PartFelt felt;
     private final ComboBox<FindingKind> kind = new ComboBox<>();
     private final ComboBox<Severity> severity = new ComboBox<>();
@@ -58,11 +63,11 @@ final class LookLeaf extends Leaf {
     LookLeaf(JobModel model) {
         super(model);
         felt = new PartFelt(model);
-        photo = new MarkedPhoto(model.photos(), (_, to) -> markOn(to));
+        photo = new MarkedPhoto(model.photos(), this::stroke);
         photo.setId("finding-on-photo");
         table.getChildren().setAll(felt);
-        table.setMinHeight(0);
         beside = new FoundBeside(model, wrong, this::change, this::lookAt);
+        felt.onFinding(this::moved, this::change, beside::strike);
         kind.getItems().setAll(FindingKind.values());
         kind.setValue(FindingKind.SCUFF);
         WordCell.in(kind, FindingKind::word);
@@ -112,8 +117,8 @@ final class LookLeaf extends Leaf {
             photos.clear(); // they show the part before
             correcting = Optional.empty();
             onPhoto = Optional.empty();
-            table.getChildren().setAll(felt);
-        }
+            turnTo(shownPhoto().isPresent());
+        } else if (isOnPhoto()) turnTo(true);
         felt.show(model.picked());
         showShapes();
         beside.show(model.picked());
@@ -135,13 +140,10 @@ final class LookLeaf extends Leaf {
             if (one == shape) button.getStyleClass().add(Styles.CHIEF);
             shapes.getChildren().add(button);
         }
-        if (photos.isEmpty()) return;
-        var onIt = Nodes.button(
-                "On its photo",
-                "Click on the photo where it is",
-                () -> turnTo(table.getChildren().contains(felt)));
+        if (shownPhoto().isEmpty()) return;
+        var onIt = Nodes.button("On its photo", "Click on the photo where it is", () -> turnTo(!isOnPhoto()));
         onIt.setId("mark-on-photo");
-        if (!table.getChildren().contains(felt)) onIt.getStyleClass().add(Styles.CHIEF);
+        if (isOnPhoto()) onIt.getStyleClass().add(Styles.CHIEF);
         shapes.getChildren().add(onIt);
     }
 
@@ -165,30 +167,73 @@ final class LookLeaf extends Leaf {
         wrong.setText("");
     }
 
-    /** Shows the photo that was taken last, to be marked, or the outline. */
+    /** The photo on which the part is marked: the one just taken, else the newest that shows it. */
+    private Optional<String> shownPhoto() {
+        if (!photos.isEmpty()) return Optional.of(photos.getLast());
+        return model.picked()
+                .flatMap(part -> Stream.of(
+                                model.job().survey().on(part.id()).stream()
+                                        .flatMap(finding -> finding.photos().stream()),
+                                model.job().album().of(part.id()).stream().map(PartPhoto::photo))
+                        .flatMap(all -> all)
+                        .reduce((_, later) -> later));
+    }
+
+    private boolean isOnPhoto() {
+        return table.getChildren().contains(photo);
+    }
+
+    /** Shows the part's photo with all that is marked on it, or the outline. */
     private void turnTo(boolean toPhoto) {
-        var shows = toPhoto && !photos.isEmpty();
-        if (shows)
-            photo.show(
-                    photos.getLast(),
-                    onPhoto.<List<PhotoMark>>map(at -> List.of(ring(at))).orElse(List.of()));
+        var shows = toPhoto && shownPhoto().isPresent();
+        if (shows) {
+            var marks = new ArrayList<PhotoMark>();
+            for (var finding : onThatPhoto(shownPhoto().get()))
+                if (finding.mark() instanceof Mark.OnPhoto(var _, var share, var _))
+                    marks.add(new PhotoMark.Numbered(share, finding.number()));
+            onPhoto.map(LookLeaf::ring).ifPresent(marks::add);
+            photo.show(shownPhoto().get(), marks);
+        }
         table.getChildren().setAll(shows ? photo : felt);
         showShapes();
     }
 
-    /** A logged find's photo, with the ring that marks it; a shape leads back to the outline. */
+    private List<Finding> onThatPhoto(String hash) {
+        return model.picked()
+                .map(part -> model.job().survey().on(part.id()).stream()
+                        .filter(finding ->
+                                finding.mark() instanceof Mark.OnPhoto(var on, var _, var _) && on.equals(hash))
+                        .toList())
+                .orElse(List.of());
+    }
+
+    /** A logged find's photo, with all that is marked on it. */
     private void lookAt(Finding finding) {
-        var ring = finding.mark() instanceof Mark.OnPhoto(var hash, var share, var at)
+        var ring = finding.mark() instanceof Mark.OnPhoto(var _, var share, var _)
                 ? List.of(ring(share))
                 : List.<PhotoMark>of();
         photo.show(finding.photos().getFirst(), ring);
         table.getChildren().setAll(photo);
     }
 
-    private void markOn(Point share) {
-        if (photos.isEmpty()) return; // it is only looked at
-        onPhoto = Optional.of(share);
-        turnTo(true);
+    /** A press on a number puts that find right, a drag moves it; anywhere else something new is marked. */
+    private void stroke(Point from, Point to) {
+        var hash = shownPhoto();
+        if (hash.isEmpty()) return;
+        var there = onThatPhoto(hash.get()).stream()
+                .filter(finding ->
+                        finding.mark() instanceof Mark.OnPhoto(var _, var share, var _) && share.to(from) < NEAR)
+                .findFirst();
+        if (there.isEmpty()) {
+            onPhoto = Optional.of(to);
+            turnTo(true);
+        } else if (from.to(to) < NEAR / 2) change(there.get());
+        else moved(there.get(), there.get().mark().movedOnPhoto(to));
+    }
+
+    private void moved(Finding finding, Mark to) {
+        model.make(new AtSurvey(new FindingCorrected(finding.at(to))));
+        if (isOnPhoto()) turnTo(true);
     }
 
     private static PhotoMark ring(Point at) {
@@ -198,7 +243,7 @@ final class LookLeaf extends Leaf {
     private void mark() {
         var part = model.picked();
         if (part.isEmpty()) return;
-        var mark = onPhoto.<Mark>map(at -> new Mark.OnPhoto(photos.getLast(), at, felt.cross()))
+        var mark = onPhoto.<Mark>map(at -> new Mark.OnPhoto(shownPhoto().orElseThrow(), at, felt.cross()))
                 .orElseGet(felt::mark);
         if (correcting.isPresent() && onPhoto.isEmpty() && !felt.hasDrawn()) {
             correct(part.get(), correcting.get());
@@ -229,6 +274,7 @@ final class LookLeaf extends Leaf {
     private void log(Part part, Mark mark, double sizeMm) {
         wrong.setText("");
         var old = correcting.filter(finding -> finding.part().equals(part.id()));
+        if (photos.isEmpty() && mark instanceof Mark.OnPhoto(var hash, var _, var _)) photos.add(hash);
         if (photos.isEmpty()) old.ifPresent(finding -> photos.addAll(finding.photos()));
         var finding = new Finding(
                 old.map(Finding::number).orElseGet(() -> model.job().survey().nextFinding()),
@@ -253,6 +299,6 @@ final class LookLeaf extends Leaf {
         onPhoto = Optional.empty();
         note.clear();
         photos.clear();
-        turnTo(false);
+        turnTo(isOnPhoto());
     }
 }

@@ -3,6 +3,8 @@ package welumen.desktop.survey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.shape.Circle;
@@ -11,8 +13,11 @@ import welumen.cabin.Part;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Nodes;
+import welumen.desktop.look.PartShape;
+import welumen.desktop.look.Zoom;
 import welumen.desktop.model.JobModel;
 import welumen.measure.Lengths;
+import welumen.pattern.PartOutline;
 import welumen.shape.Outline;
 import welumen.shape.Point;
 import welumen.survey.Finding;
@@ -51,24 +56,46 @@ final class PartFelt extends FeltPane {
     private final List<Point> drawn = new ArrayList<>();
     private Shape shape = Shape.DOT;
     private Chalk chalk = new Chalk(1, 0, 0);
+    private BiConsumer<Finding, Mark> onMoved = (_, _) -> {};
+    private Consumer<Finding> onPicked = _ -> {};
+    private Consumer<Finding> onStruck = _ -> {};
 
     PartFelt(JobModel model) {
         super("part-felt", "The part’s outline; arrow keys move the cross by 10 mm");
         this.model = model;
         setFocusTraversable(true);
+        zoomed();
         setOnMouseClicked(click -> {
             requestFocus();
+            if (!click.isStillSincePress()) return; // the felt was drawn along
             move(chalk.at(click.getX(), click.getY()));
             if (shape != Shape.DOT) add();
         });
         setOnKeyPressed(this::key);
     }
 
+    /**
+     * @param moved told of a finding that was dragged, and its mark where it is now
+     * @param pressed told of a finding that was pressed
+     * @param struck told of one that is to go: Delete on it
+     */
+    void onFinding(BiConsumer<Finding, Mark> moved, Consumer<Finding> pressed, Consumer<Finding> struck) {
+        onMoved = moved;
+        onPicked = pressed;
+        onStruck = struck;
+    }
+
+    /** The part's own shape: its piece, where one stands for it; else as such a part usually is. */
+    private Outline outline(Part of) {
+        return PartOutline.of(model.job().patterns().of(of.id()))
+                .orElseGet(() -> of.kind().outline());
+    }
+
     void show(Optional<Part> newPart) {
         if (!newPart.map(Part::id).equals(part.map(Part::id)))
             newPart.ifPresent(picked -> {
                 forget();
-                var box = picked.kind().outline().box();
+                var box = outline(picked).box();
                 cross = new Point(box.width() / 2, box.height() / 2);
             });
         part = newPart;
@@ -137,17 +164,21 @@ final class PartFelt extends FeltPane {
     private void move(Point to) {
         if (part.isEmpty()) return;
         isMoved = true;
-        var box = part.get().kind().outline().box();
+        var box = outline(part.get()).box();
         cross = new Point(Math.clamp(to.x(), 0, box.width()), Math.clamp(to.y(), 0, box.height()));
         redraw();
     }
 
     @Override
     protected void draw() {
-        if (part.isEmpty()) return;
-        var outline = part.get().kind().outline();
-        chalk = Chalk.fitting(outline.box(), MARGIN, MARGIN, getWidth() - 2 * MARGIN, getHeight() - 2 * MARGIN - 16);
-        getChildren().add(chalk.draw(outline, "chalk-fill"));
+        if (part.isEmpty()) {
+            word("Pick a part in the cabin, and its shape lies here to be marked.", MARGIN, MARGIN, "faint");
+            return;
+        }
+        var outline = outline(part.get());
+        chalk = zoomed().on(Chalk.fitting(
+                outline.box(), MARGIN, Zoom.BAND, getWidth() - 2 * MARGIN, getHeight() - MARGIN - Zoom.BAND - 16));
+        drawPart(outline);
         for (var finding : model.job().survey().on(part.get().id())) draw(finding);
         if (drawn.size() > 1) getChildren().add(chalk.draw(drawn, "mark-begun"));
         for (var point : drawn) dot(point);
@@ -160,6 +191,23 @@ final class PartFelt extends FeltPane {
         getChildren().add(said);
     }
 
+    private void drawPart(Outline outline) {
+        if (PartOutline.of(model.job().patterns().of(part.orElseThrow().id())).isPresent()) {
+            getChildren().add(chalk.draw(outline, "chalk-fill"));
+            return;
+        }
+        var box = outline.box();
+        var usual = PartShape.of(part.orElseThrow().kind(), box.width() * chalk.scale(), box.height() * chalk.scale());
+        usual.outline().getStyleClass().add("chalk-fill");
+        usual.within().getStyleClass().add("chalk-dash");
+        for (var path : List.of(usual.outline(), usual.within())) {
+            path.setMouseTransparent(true);
+            path.setTranslateX(chalk.x(0));
+            path.setTranslateY(chalk.y(box.height()));
+            getChildren().add(path);
+        }
+    }
+
     private void draw(Finding finding) {
         switch (finding.mark()) {
             case Mark.Dot _, Mark.OnPhoto _ -> {}
@@ -170,6 +218,7 @@ final class PartFelt extends FeltPane {
         var pin = new Label(Integer.toString(finding.number()));
         pin.getStyleClass().add("pin");
         pin.relocate(chalk.x(at.x()) - 12, chalk.y(at.y()) - 12);
+        pinned(pin, finding);
         var said = Nodes.whole(
                 "%s, %s, %s"
                         .formatted(
@@ -179,6 +228,38 @@ final class PartFelt extends FeltPane {
                 "chalk-word");
         said.relocate(beside(chalk.x(at.x()), said), chalk.y(at.y()) + 12);
         getChildren().addAll(pin, said);
+    }
+
+    /** A pin can be pressed, dragged, and struck out with Delete; the keyboard reaches it too. */
+    private void pinned(Label pin, Finding finding) {
+        pin.setId("pin-" + finding.number());
+        pin.setFocusTraversable(true);
+        pin.setAccessibleText(
+                "Finding %d, %s".formatted(finding.number(), finding.kind().word()));
+        pin.setOnMouseDragged(mouse -> {
+            var here = sceneToLocal(mouse.getSceneX(), mouse.getSceneY());
+            pin.relocate(here.getX() - 12, here.getY() - 12);
+            mouse.consume();
+        });
+        pin.setOnMouseReleased(mouse -> {
+            var here = sceneToLocal(mouse.getSceneX(), mouse.getSceneY());
+            if (!mouse.isStillSincePress())
+                onMoved.accept(finding, finding.mark().movedTo(chalk.at(here.getX(), here.getY())));
+        });
+        pin.setOnMouseClicked(mouse -> {
+            mouse.consume(); // the cross stays where it is
+            if (mouse.isStillSincePress()) onPicked.accept(finding);
+        });
+        pin.setOnKeyPressed(key -> {
+            switch (key.getCode()) {
+                case ENTER, SPACE -> onPicked.accept(finding);
+                case DELETE -> onStruck.accept(finding);
+                default -> {
+                    return;
+                }
+            }
+            key.consume();
+        });
     }
 
     private void dot(Point point) {

@@ -30,7 +30,6 @@ final class TwoWaysLeaf extends Leaf {
     private final ComboBox<Question> question = new ComboBox<>();
     private final ComboBox<School> one = new ComboBox<>();
     private final ComboBox<School> other = new ComboBox<>();
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final GridPane table = new GridPane(22, 10);
     private boolean filling;
 
@@ -62,7 +61,6 @@ final class TwoWaysLeaf extends Leaf {
                                 Nodes.field("Where good trimmers differ", question),
                                 Nodes.field("One way", one),
                                 Nodes.field("Another", other)),
-                        answer,
                         table);
     }
 

@@ -38,7 +38,6 @@ import welumen.treatment.whole.WholePlan;
 final class WholeLeaf extends Leaf {
     private final TextField budget = new TextField();
     private final ComboBox<Standard> standard = new ComboBox<>();
-    private final Label answer = Nodes.label("", Styles.STRONG);
     private final Label changed = Nodes.label("", Styles.SECOND);
     private final Label next = Nodes.label("");
     private final VBox broken = new VBox(4);
@@ -85,7 +84,7 @@ final class WholeLeaf extends Leaf {
                 Nodes.level(take),
                 Nodes.level(ask));
         row.setAlignment(Pos.BOTTOM_LEFT);
-        List.of(answer, changed, next).forEach(label -> label.setMinHeight(USE_PREF_SIZE));
+        List.of(changed, next).forEach(label -> label.setMinHeight(USE_PREF_SIZE));
         changed.managedProperty().bind(changed.textProperty().isNotEmpty());
         var under = Nodes.scroll(broken);
         under.setMinHeight(110);
@@ -93,7 +92,7 @@ final class WholeLeaf extends Leaf {
         var right = Nodes.column(8, trade, next, under);
         VBox.setVgrow(trade, Priority.ALWAYS);
         var lower = Nodes.beside(Nodes.scroll(chosen), right, 360);
-        getChildren().addAll(row, answer, changed, lower);
+        getChildren().addAll(row, changed, lower);
     }
 
     @Override
@@ -256,7 +255,7 @@ final class WholeLeaf extends Leaf {
             var approval = sheet.asked(model.job().brief(), model.currencySign(), model.today());
             if (model.make(new AtIntake(new ApprovalAsked(approval))))
                 changed.setText(
-                        "Printed to %s, and asked. The answer is logged at Intake, leaf “Questions”.".formatted(file));
+                        "Printed to %s, and asked. The answer is logged at Intake, leaf “Asked”.".formatted(file));
         });
     }
 

@@ -99,7 +99,7 @@ final class HouseLeaf extends Leaf {
     }
 
     @Override
-    public String answer() {
+    protected String says() {
         return "An hour is %s%s, in every car that does not say otherwise."
                 .formatted(
                         model.currencySign(),

@@ -43,7 +43,7 @@ final class MaterialsLeaf extends ShelfLeaf<Material> {
     }
 
     @Override
-    public String answer() {
+    protected String says() {
         if (all().isEmpty()) return "No material is listed yet.";
         var none = all().stream()
                 .filter(one -> here(one).isEmpty())

@@ -73,7 +73,7 @@ final class PeopleLeaf extends ShelfLeaf<Person> {
     }
 
     @Override
-    public String answer() {
+    protected String says() {
         if (all().isEmpty()) return "Nobody is known to work here yet.";
         var here = all().stream()
                 .filter(person -> person.worksOn(model.today()))

@@ -45,7 +45,7 @@ final class PlacesLeaf extends ShelfLeaf<Place> {
     }
 
     @Override
-    public String answer() {
+    protected String says() {
         var cars = all().stream()
                 .filter(place -> place.kind() == Place.Kind.CAR_PLACE)
                 .mapToInt(Place::count)

@@ -64,7 +64,6 @@ abstract class ShelfLeaf<T extends Named> extends Leaf {
         side.setMaxWidth(FORM);
         var both = new HBox(24, Nodes.grown(Nodes.scroll(list)), side);
         VBox.setVgrow(both, Priority.ALWAYS);
-        both.setMinHeight(0);
         getChildren().add(both);
     }
 

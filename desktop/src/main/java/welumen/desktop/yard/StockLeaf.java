@@ -2,6 +2,7 @@ package welumen.desktop.yard;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
@@ -25,6 +26,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
 import welumen.desktop.stage.StockWords;
+import welumen.desktop.stage.WordLine;
 import welumen.measure.Lengths;
 import welumen.measure.NumberText;
 import welumen.measure.Parsed.Refused;
@@ -36,7 +38,7 @@ import welumen.yard.Material;
 final class StockLeaf extends Leaf {
     private static final double FORM = 372;
 
-    private final TextField typed = new TextField();
+    private final WordLine<Stock> typed;
     private final ComboBox<String> material = new ComboBox<>();
     private final VBox list = new VBox(8);
     private final TextField name = new TextField();
@@ -44,7 +46,7 @@ final class StockLeaf extends Leaf {
     private final TextField lot = CountFields.field("stock-lot", 6, this::putRight);
     private final TextField thickness = CountFields.field("stock-thickness", 5, this::putRight);
     private final TextField cost = CountFields.field("stock-cost", 6, this::putRight);
-    private final Label answer = Nodes.label("", Styles.STRONG);
+    private final Label heard = Nodes.label("", Styles.STRONG);
     private final Label about = Nodes.label("", Styles.SECOND);
     private final Label hangs = Nodes.label("", Styles.DANGER);
     private final VBox form;
@@ -54,18 +56,31 @@ final class StockLeaf extends Leaf {
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     StockLeaf(JobModel model) {
         super(model, Reads.ALL);
-        typed.setId("yard-stock");
-        typed.setPromptText(Lengths.example(
-                "hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310 · roll 1, 1400 wide, 12 m long",
-                "hide 3, 52 sq ft, lot 27B, 1.2 mm thick, cost 310 · roll 1, 54 wide, 12 m long"));
-        typed.setAccessibleText("What came in to cut from");
-        typed.setOnAction(_ -> takeIn());
+        typed = new WordLine<Stock>(
+                        "yard-stock",
+                        "What came in to cut from",
+                        text -> StockText.read(text, String.valueOf(material.getValue())),
+                        stock -> List.of(StockWords.said(stock)))
+                .example("What came in: a hide, a roll or a sheet")
+                .knows("A hide", Lengths.example("hide 3, 52 sq ft", "hide 3, 52 sq ft"), "Its name, and its area")
+                .knows(
+                        "A roll",
+                        Lengths.example("roll 1, 1400 wide, 12 m long", "roll 1, 54 wide, 12 yd long"),
+                        "Its name, width and length")
+                .knows("A sheet", Lengths.example("sheet 1, 2000 x 1000", "sheet 1, 80 x 40"), "Its name and size")
+                .knows("Lot", "lot 27B", "Its dye lot")
+                .knows("Thick", "1.2 mm thick", "How thick it is")
+                .knows("Cost", "cost 310", "What it cost: of a roll by the metre")
+                .knows("Repeat", Lengths.example("repeat 75", "repeat 3"), "How often its pattern comes again")
+                .knows("Selvedge", Lengths.example("selvedge 15", "selvedge 1/2"), "How wide the selvedge is")
+                .knows("From", "from Fell and Daughter", "Who sold it")
+                .onEnter(this::takeIn, heard::setText);
         material.setId("yard-stock-material");
         material.setEditable(true);
         material.setPrefWidth(180);
         name.setId("stock-name");
         name.setOnAction(_ -> call());
-        answer.setId("yard-stock-said");
+        heard.setId("yard-stock-said");
         hangs.setId("stock-hangs");
         var called = Nodes.button("Call it so", "Under this name from now on (Enter)", this::call);
         called.setId("stock-call");
@@ -87,17 +102,12 @@ final class StockLeaf extends Leaf {
         form.setMaxWidth(FORM);
         var both = new HBox(24, Nodes.grown(Nodes.scroll(list)), new VBox(form));
         VBox.setVgrow(both, Priority.ALWAYS);
-        both.setMinHeight(0);
         getChildren()
-                .addAll(
-                        Nodes.row(
-                                12, Nodes.grown(Nodes.field("What came in", typed)), Nodes.field("Material", material)),
-                        answer,
-                        both);
+                .addAll(Nodes.row(12, Nodes.field("Material", material), Nodes.grown(Nodes.level(typed))), heard, both);
     }
 
     @Override
-    public String answer() {
+    protected String says() {
         var here = model.yard().state().stock().here();
         var leather = here.stream()
                 .filter(Stock.Hide.class::isInstance)
@@ -111,7 +121,7 @@ final class StockLeaf extends Leaf {
 
     @Override
     protected Node first() {
-        return typed;
+        return typed.field();
     }
 
     @Override
@@ -169,21 +179,17 @@ final class StockLeaf extends Leaf {
         refresh();
     }
 
-    private void takeIn() {
-        switch (StockText.read(typed.getText(), String.valueOf(material.getValue()))) {
-            case Refused<Stock>(var why) -> answer.setText(why);
-            case Understood<Stock>(var stock) ->
-                model.stock().takenIn(stock).ifPresent(taken -> {
-                    typed.clear();
-                    answer.setText(
-                            taken.id().equals(stock.id())
-                                    ? ""
-                                    : "There was a %s before, so this one is called “%s”."
-                                            .formatted(stock.id(), taken.id()));
-                    picked = taken.id();
-                    refresh();
-                });
-        }
+    private boolean takeIn(Stock stock) {
+        var taken = model.stock().takenIn(stock);
+        taken.ifPresent(one -> {
+            heard.setText(
+                    one.id().equals(stock.id())
+                            ? ""
+                            : "There was a %s before, so this one is called “%s”.".formatted(stock.id(), one.id()));
+            picked = one.id();
+            refresh();
+        });
+        return taken.isPresent();
     }
 
     private void putRight() {
@@ -196,10 +202,10 @@ final class StockLeaf extends Leaf {
                                 CountFields.mm(thickness),
                                 stock.lot().supplier()),
                         price());
-                answer.setText("");
+                heard.setText("");
                 if (!now.equals(stock)) model.stock().found(now);
             } catch (IllegalArgumentException fault) {
-                answer.setText(fault.getMessage());
+                heard.setText(fault.getMessage());
             }
         });
     }

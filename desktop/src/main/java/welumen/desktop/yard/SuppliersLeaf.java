@@ -34,7 +34,7 @@ final class SuppliersLeaf extends ShelfLeaf<Supplier> {
     }
 
     @Override
-    public String answer() {
+    protected String says() {
         var slowest = all().stream().max(Comparator.comparingInt(Supplier::leadDays));
         if (slowest.isEmpty()) return "No supplier is listed yet.";
         return slowest.get().leadDays() == 0

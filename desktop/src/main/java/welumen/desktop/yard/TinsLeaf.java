@@ -50,7 +50,7 @@ final class TinsLeaf extends ShelfLeaf<Tin> {
     }
 
     @Override
-    public String answer() {
+    protected String says() {
         if (all().isEmpty()) return "No tin is counted yet.";
         var out = all().stream().filter(tin -> tin.full() == 0).map(Tin::name).toList();
         return out.isEmpty()

@@ -20,7 +20,6 @@ public final class YardView extends StagePane {
                 new Tab("Tins", TinsLeaf::new),
                 new Tab("Suppliers", SuppliersLeaf::new),
                 new Tab("Prices and ways", HouseLeaf::new));
-        leaves.whenTurned(this::answer);
         getChildren().add(leaves);
     }
 
@@ -35,11 +34,11 @@ public final class YardView extends StagePane {
         var yard = model.yard().state();
         headline.say(
                 yard.name(),
-                leaves.open().answer(),
                 "%d at work here, %s, %s in work."
                         .formatted(
                                 yard.crew().people().all().size(),
                                 Words.many(yard.crew().places().all().size(), "place"),
-                                Words.many(yard.garage().inWork().size(), "car")));
+                                Words.many(yard.garage().inWork().size(), "car")),
+                "");
     }
 }

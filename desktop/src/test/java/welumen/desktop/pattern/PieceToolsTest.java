@@ -55,8 +55,7 @@ class PieceToolsTest {
                     new Devices(
                             _ -> new byte[0], (_, name) -> name, _ -> new byte[0], _ -> new byte[0], new NoPaper()));
             model.pickedProperty().set(CARPET);
-            return new PieceTools(
-                    model, new SimpleObjectProperty<>(), words -> wrong = words, words -> said = words, _ -> {});
+            return new PieceTools(model, new SimpleObjectProperty<>(), words -> wrong = words, words -> said = words);
         });
     }
 

@@ -173,6 +173,7 @@ class FitLeafTest {
     }
 
     private String text(String id) {
-        return WaitForAsyncUtils.waitForAsyncFx(10_000, () -> ((Label) leaf.lookup("#" + id)).getText());
+        return WaitForAsyncUtils.waitForAsyncFx(
+                10_000, () -> (id.equals("fit-answer") ? leaf.answer() : (Label) leaf.lookup("#" + id)).getText());
     }
 }

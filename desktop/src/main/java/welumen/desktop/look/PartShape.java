@@ -1,4 +1,4 @@
-package welumen.desktop.frame;
+package welumen.desktop.look;
 
 import java.util.List;
 import javafx.scene.shape.ClosePath;
@@ -10,10 +10,10 @@ import javafx.scene.shape.QuadCurveTo;
 import welumen.cabin.PartKind;
 
 /**
- * How a kind of part is drawn in a cell of the large cabin, so that it reads as what it is: an outline and the few lines
- * within that tell it. Places are shares of the cell, from its upper left.
+ * How a kind of part is drawn, so that it reads as what it is: an outline and the few lines
+ * within that tell it. Places are shares of its box, from its upper left.
  */
-final class PartShape {
+public final class PartShape {
     private final Path outline = new Path();
     private final Path within = new Path();
     private final double width;
@@ -24,18 +24,20 @@ final class PartShape {
         this.height = height;
     }
 
-    static PartShape of(PartKind kind, double width, double height) {
+    /** As large as its box, in pixels. */
+    public static PartShape of(PartKind kind, double width, double height) {
         var shape = new PartShape(width, height);
         shape.draw(kind);
         return shape;
     }
 
-    Path outline() {
+    /** Its outline, without a style. */
+    public Path outline() {
         return outline;
     }
 
     /** Lines that tell the kind; none where the outline says it all. */
-    Path within() {
+    public Path within() {
         return within;
     }
 

@@ -1,10 +1,10 @@
-package welumen.desktop.pattern;
+package welumen.desktop.intake;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
 import welumen.desktop.look.Nodes;
@@ -14,34 +14,40 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
 import welumen.desktop.stage.Thumbnail;
+import welumen.desktop.stage.WordLine;
 import welumen.job.JobChange.AtPattern;
-import welumen.measure.Parsed.Refused;
-import welumen.measure.Parsed.Understood;
 import welumen.pattern.Likeness;
 import welumen.pattern.LikenessText;
 import welumen.pattern.PatternChange.LikenessDropped;
 import welumen.pattern.PatternChange.LikenessWanted;
 
 /** A design held against a reference: proportions within a limit, and lines that must go on over a gap. */
-final class LikenessLeaf extends Leaf {
-    private final TextField typed = new TextField();
-    private final Label answer = Nodes.label("", Styles.STRONG);
+final class LikenessSection extends Leaf {
+    private final WordLine<Likeness> typed;
     private final VBox list = new VBox(12);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
-    LikenessLeaf(JobModel model) {
+    LikenessSection(JobModel model) {
         super(model, Reads.CAR, Reads.PICKED);
-        typed.setId("likeness");
-        typed.setPromptText(
-                "panel height 310 : 620, ours 305 : 640, within 3 %   ·   waist line 412 rising 2, over 8, 415 rising 2");
-        typed.setAccessibleText("A proportion as in the reference, or a line that goes on over a gap");
-        typed.setOnAction(_ -> want());
+        typed = new WordLine<Likeness>(
+                        "likeness",
+                        "A proportion as in the reference, or a line that goes on over a gap",
+                        LikenessText::read,
+                        likeness -> List.of(likeness.what(), likeness.found()))
+                .example("What is measured on the reference, and on ours")
+                .knows(
+                        "A proportion",
+                        "panel height 310 : 620, ours 305 : 640, within 3 %",
+                        "Two measures on the reference, the same two on ours, and how far they may differ")
+                .knows(
+                        "A line over a gap",
+                        "waist line 412 rising 2, over 8, 415 rising 2",
+                        "How high it comes and how it rises, how wide the gap is, how it goes on")
+                .onEnter(likeness -> model.make(new AtPattern(new LikenessWanted(likeness))), answer::setText);
         answer.setId("likeness-answer");
-        answer.setMinHeight(USE_PREF_SIZE);
         list.setId("likenesses");
         getChildren()
                 .addAll(
-                        answer,
                         typed,
                         Nodes.label(
                                 "Measure the reference in any unit, on a photo too; what is ours in mm or inches. Type a name again to measure it anew.",
@@ -51,7 +57,7 @@ final class LikenessLeaf extends Leaf {
 
     @Override
     protected Node first() {
-        return typed;
+        return typed.field();
     }
 
     /** How many things here want an answer. */
@@ -107,14 +113,5 @@ final class LikenessLeaf extends Leaf {
     private void picture(Likeness likeness) {
         part().flatMap(model.photos()::take)
                 .ifPresent(taken -> model.make(new AtPattern(new LikenessWanted(likeness.with(taken)))));
-    }
-
-    private void want() {
-        switch (LikenessText.read(typed.getText())) {
-            case Refused<Likeness>(var why) -> answer.setText(why);
-            case Understood<Likeness>(var likeness) -> {
-                if (model.make(new AtPattern(new LikenessWanted(likeness)))) typed.clear();
-            }
-        }
     }
 }

@@ -1,8 +1,9 @@
-package welumen.desktop.intake;
+package welumen.desktop.stage;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
@@ -14,8 +15,6 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
-import welumen.desktop.stage.Leaf;
-import welumen.desktop.stage.Thumbnail;
 import welumen.evidence.Conclusion;
 import welumen.evidence.Evidence;
 import welumen.evidence.EvidenceChange.Concluded;
@@ -25,8 +24,11 @@ import welumen.evidence.Strength;
 import welumen.evidence.Weight;
 import welumen.job.JobChange.InAlbum;
 
-/** What shows how the car left the works, and where to look before it is gone. */
-final class EvidenceSection extends Leaf {
+/**
+ * What is found in a car: what shows how it left the works, and what is the customer's and goes home with it. It is logged
+ * where it is found, so that more than one stage has this leaf.
+ */
+public final class FoundLeaf extends Leaf {
     private final VBox known = new VBox(10);
     private final VBox hiding = new VBox(4);
     private final TextField shows = new TextField();
@@ -37,22 +39,28 @@ final class EvidenceSection extends Leaf {
     private final TextField acceptedBy = new TextField();
     private final VBox weighed = new VBox(4);
     private final List<String> photos = new ArrayList<>();
-    private Strength strength = Strength.LIKELY;
+    private final FoundThings things;
+    private final VBox readingField;
+    /** How much it proves; empty for what is the customer's and proves nothing. */
+    private Optional<Strength> strength = Optional.of(Strength.LIKELY);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
-    EvidenceSection(JobModel model) {
+    public FoundLeaf(JobModel model) {
         super(model);
+        things = new FoundThings(model);
         shows.setId("shows");
-        shows.setPromptText("what it shows: sage, twin stitch 6 mm apart");
+        shows.setPromptText("sage, twin stitch 6 mm apart; or two coins");
+        where.setId("found-where");
         where.setPromptText("where, and under what");
         reading.setPromptText("a colour reading or a code");
         shows.setPrefWidth(420);
         List.of(shows, where, reading).forEach(field -> field.setOnAction(_ -> log()));
         var fields = new GridPane(12, 10);
         fields.addRow(0, Nodes.field("Found", shows), Nodes.field("Where", where));
-        fields.addRow(1, Nodes.field("Reading", reading), Nodes.field("How much it proves", strengths));
+        readingField = Nodes.field("Reading", reading);
+        fields.addRow(1, Nodes.field("How much it proves", strengths), readingField);
         var photo = Nodes.button("Photo", "A photo for this evidence", this::photograph);
-        var log = Nodes.chief("Log it", "Evidence for the picked part (Enter)", this::log);
+        var log = Nodes.chief("Log it", "Log what was found (Enter)", this::log);
         log.setId("log-evidence");
         conclusion.setId("conclusion");
         conclusion.setPromptText("what all of it comes to");
@@ -70,7 +78,8 @@ final class EvidenceSection extends Leaf {
                                 12,
                                 Nodes.grown(Nodes.field("Conclusion for the picked part", conclusion)),
                                 Nodes.field("Accepted by", acceptedBy)),
-                        Nodes.scroll(known));
+                        things,
+                        known);
     }
 
     @Override
@@ -81,15 +90,11 @@ final class EvidenceSection extends Leaf {
     @Override
     protected void refresh() {
         strengths.getChildren().clear();
-        for (var one : Strength.values()) {
-            var button = Nodes.button(one.word(), "How much it proves", () -> {
-                strength = one;
-                refresh();
-            });
-            button.setId("strength-" + one.name().toLowerCase(Locale.ROOT));
-            if (one == strength) button.getStyleClass().add(Styles.CHIEF);
-            strengths.getChildren().add(button);
-        }
+        for (var one : Strength.values())
+            choice(one.word(), one.name().toLowerCase(Locale.ROOT), "How much it proves", Optional.of(one));
+        choice("nothing: it is the customer’s", "theirs", "It goes home with the car", Optional.empty());
+        readingField.setDisable(strength.isEmpty());
+        things.refresh();
         hiding.getChildren().clear();
         model.picked()
                 .ifPresent(part -> HidingPlace.of(part.kind())
@@ -104,8 +109,27 @@ final class EvidenceSection extends Leaf {
                         .toList());
         if (known.getChildren().isEmpty())
             known.getChildren()
-                    .add(Nodes.label(
-                            "Nothing yet. Unfaded scraps, seams, stamps and codes tell the most.", Styles.SECOND));
+                    .add(Nodes.label("Unfaded scraps, seams, stamps and codes tell the most.", Styles.SECOND));
+    }
+
+    private void choice(String word, String id, String tip, Optional<Strength> of) {
+        var button = Nodes.button(word, tip, () -> {
+            strength = of;
+            refresh();
+        });
+        button.setId("strength-" + id);
+        if (strength.equals(of)) button.getStyleClass().add(Styles.CHIEF);
+        strengths.getChildren().add(button);
+    }
+
+    @Override
+    protected String says() {
+        var evidence = model.job().album().evidence().size();
+        var back = things.toHandBack();
+        var shown = evidence == 0
+                ? "Nothing shows yet how it left the works"
+                : "%s how it left the works".formatted(evidence == 1 ? "One thing shows" : evidence + " things show");
+        return back == 0 ? shown + "." : "%s; %s to hand back.".formatted(shown, Words.many(back, "thing"));
     }
 
     /** What the evidence on the picked part comes to, or that it does not agree. */
@@ -181,17 +205,25 @@ final class EvidenceSection extends Leaf {
 
     private void log() {
         if (shows.getText().isBlank()) return;
+        if (strength.isEmpty()) {
+            if (things.list(shows.getText().strip(), where.getText().strip())) cleared();
+            return;
+        }
         var parts = model.picked().map(Part::id).map(List::of).orElse(List.of());
         var evidence = new Evidence(
                 model.job().album().nextEvidence(),
                 shows.getText().strip(),
                 where.getText().strip(),
                 reading.getText().strip(),
-                strength,
+                strength.get(),
                 parts,
                 photos);
         if (!model.make(new InAlbum(new EvidenceLogged(evidence)))) return;
         photos.clear();
+        cleared();
+    }
+
+    private void cleared() {
         List.of(shows, where, reading).forEach(TextField::clear);
         shows.requestFocus();
     }

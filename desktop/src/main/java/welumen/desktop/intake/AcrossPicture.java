@@ -1,4 +1,4 @@
-package welumen.desktop.pattern;
+package welumen.desktop.intake;
 
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;

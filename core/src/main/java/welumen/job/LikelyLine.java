@@ -1,0 +1,86 @@
+package welumen.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import welumen.cabin.Cabin;
+import welumen.cabin.Part;
+import welumen.cabin.PartId;
+import welumen.strip.StripRule;
+import welumen.strip.fixing.Condition;
+import welumen.strip.fixing.FixingLot;
+import welumen.strip.fixing.FixingPlaces;
+import welumen.strip.line.StepText;
+import welumen.strip.reach.Hold;
+import welumen.strip.reach.OtherSide;
+import welumen.strip.reach.UsualRules;
+import welumen.strip.reach.WhatHolds;
+
+/**
+ * What is likely typed next of a part at the strip, so that it need only be confirmed: what usually holds it, where nobody has
+ * said so of this car; what still holds it; how its fellow on the other side came off.
+ *
+ * @param line as it would be typed; {@link TypedLine} reads it
+ * @param because where it is from: “usually”, “as the right sill cover”
+ */
+public record LikelyLine(String line, String because) {
+    /** The likeliest first; none of a part that is off. */
+    public static List<LikelyLine> of(Job job, Part part) {
+        var strip = job.strip();
+        if (strip.isOff(part.id()) || !part.kind().takesOff().isPositive()) return List.of();
+        var likely = new ArrayList<LikelyLine>();
+        left(job, part).ifPresent(likely::add);
+        if (strip.foundOn(part.id()).isEmpty() || strip.stepsNow(part.id()).isEmpty())
+            asTheOtherSide(job, part).ifPresent(likely::add);
+        for (var rule : UsualRules.holding(job.cabin(), part))
+            usually(job, rule).ifPresent(likely::add);
+        return List.copyOf(likely);
+    }
+
+    /** The fixings that are known and not accounted for. */
+    private static Optional<LikelyLine> left(Job job, Part part) {
+        var left = WhatHolds.of(job.strip(), part.id()).stream()
+                .filter(Hold.ByFixings.class::isInstance)
+                .map(hold -> words((Hold.ByFixings) hold))
+                .collect(Collectors.joining(", "));
+        return left.isEmpty() ? Optional.empty() : Optional.of(new LikelyLine(left + bag(job), "what still holds it"));
+    }
+
+    private static String words(Hold.ByFixings hold) {
+        FixingPlaces places = hold.places();
+        return StepText.lot(
+                new FixingLot(hold.left(), places.kind(), places.size(), "", places.where(), Condition.GOOD));
+    }
+
+    private static Optional<LikelyLine> asTheOtherSide(Job job, Part part) {
+        return OtherSide.of(job.cabin(), part)
+                .filter(fellow -> !job.strip().foundOn(fellow.id()).isEmpty())
+                .map(fellow -> new LikelyLine(
+                        job.strip().foundOn(fellow.id()).stream()
+                                        .map(StepText::lot)
+                                        .collect(Collectors.joining(", "))
+                                + bag(job),
+                        "as the " + fellow.name()));
+    }
+
+    private static String bag(Job job) {
+        return ", bag " + job.strip().nextBag();
+    }
+
+    /** Where neither the car nor somebody's note says so yet, and what would hold it is still in. */
+    private static Optional<LikelyLine> usually(Job job, StripRule rule) {
+        var isNoted = job.strip().rules().stream()
+                .anyMatch(noted -> noted.part().equals(rule.part())
+                        && noted.reason() == rule.reason()
+                        && noted.byAnyOf().stream().anyMatch(rule.byAnyOf()::contains));
+        if (isNoted || rule.byAnyOf().stream().anyMatch(job.strip()::isOff)) return Optional.empty();
+        return Optional.of(new LikelyLine(
+                "%s %s".formatted(rule.reason().verb().replaceFirst("^is ", ""), names(job.cabin(), rule.byAnyOf())),
+                "usually"));
+    }
+
+    private static String names(Cabin cabin, List<PartId> parts) {
+        return parts.stream().map(part -> cabin.one(part).name()).collect(Collectors.joining(" or "));
+    }
+}

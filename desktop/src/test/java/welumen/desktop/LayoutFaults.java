@@ -1,0 +1,161 @@
+package welumen.desktop;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.Control;
+import javafx.scene.control.IndexedCell;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.layout.Region;
+import javafx.scene.text.Text;
+
+/**
+ * What of a window cannot be read or reached as it is laid out now: text that ends in dots, a control that stands out of what
+ * it lies in, one that lies under another. What scrolls may reach beyond its view by its height, never by its width; what is
+ * drawn on felt or in the cabin lies as the thing lies, and is not looked at.
+ */
+final class LayoutFaults {
+    /** Overlap in pixels that nobody sees. */
+    private static final double HAIR = 1.5;
+
+    private final List<String> found = new ArrayList<>();
+    private final List<Placed> placed = new ArrayList<>();
+
+    /** A control, and what of it can be seen. */
+    private record Placed(Control control, Bounds box) {}
+
+    private LayoutFaults() {}
+
+    static List<String> of(Scene scene) {
+        var faults = new LayoutFaults();
+        var root = scene.getRoot();
+        faults.look(root, new javafx.geometry.BoundingBox(0, 0, scene.getWidth(), scene.getHeight()), false);
+        faults.overlaps();
+        return List.copyOf(faults.found);
+    }
+
+    /** @param scrolls whether it lies in what can be scrolled down */
+    private void look(Node node, Bounds within, boolean scrolls) {
+        if (!node.isVisible() || isDrawn(node)) return;
+        var box = node.localToScene(node.getLayoutBounds());
+        if (node instanceof Control control && isWhole(control)) {
+            reachable(control, box, within, scrolls);
+            if (!(scrolls && !box.intersects(within))) placed.add(new Placed(control, box));
+            if (control instanceof Labeled labeled) readable(labeled);
+            return;
+        }
+        if (node instanceof ListView<?> list) {
+            reachable(list, box, within, scrolls);
+            placed.add(new Placed(list, box));
+            list.lookupAll(".list-cell").stream()
+                    .filter(cell -> cell.isVisible())
+                    .filter(IndexedCell.class::isInstance)
+                    .forEach(cell -> readable((IndexedCell<?>) cell));
+            return;
+        }
+        if (node instanceof ScrollPane pane) {
+            var view = pane.localToScene(pane.getLayoutBounds());
+            if (pane.getContent() != null) look(pane.getContent(), view, true);
+            return;
+        }
+        var inner = within;
+        if (node instanceof Region region && !scrolls && node.getScene().getRoot() != node && region.getWidth() > 0)
+            inner = box;
+        else if (node instanceof Region && scrolls) inner = inWidth(box, within);
+        if (node instanceof Parent parent)
+            for (var child : parent.getChildrenUnmodifiable()) look(child, inner, scrolls);
+    }
+
+    private static Bounds inWidth(Bounds box, Bounds view) {
+        return new javafx.geometry.BoundingBox(box.getMinX(), view.getMinY(), box.getWidth(), view.getHeight());
+    }
+
+    private static boolean isDrawn(Node node) {
+        return node.getStyleClass().contains("felt-drawing")
+                || node.getStyleClass().contains("cabin-drawing")
+                || node.getStyleClass().contains("marked-photo")
+                || node.getStyleClass().contains("graduations");
+    }
+
+    private static boolean isWhole(Control control) {
+        return control instanceof Labeled
+                || control instanceof TextInputControl
+                || control instanceof ComboBoxBase<?>
+                || control instanceof javafx.scene.control.Slider
+                || control instanceof javafx.scene.control.Spinner<?>;
+    }
+
+    private void reachable(Control control, Bounds box, Bounds within, boolean scrolls) {
+        if (control instanceof Labeled label
+                && (label.getText() == null || label.getText().isEmpty())
+                && label.getGraphic() == null) return;
+        if (box.getMinX() < within.getMinX() - HAIR || box.getMaxX() > within.getMaxX() + HAIR)
+            found.add("%s stands out sideways: %.0f to %.0f in %.0f to %.0f"
+                    .formatted(said(control), box.getMinX(), box.getMaxX(), within.getMinX(), within.getMaxX()));
+        else if (!scrolls && (box.getMinY() < within.getMinY() - HAIR || box.getMaxY() > within.getMaxY() + HAIR))
+            found.add("%s is cut off: %.0f to %.0f in %.0f to %.0f"
+                    .formatted(said(control), box.getMinY(), box.getMaxY(), within.getMinY(), within.getMaxY()));
+        else if (box.getWidth() < 2 || box.getHeight() < 2)
+            found.add("%s has no room: %.0f by %.0f".formatted(said(control), box.getWidth(), box.getHeight()));
+    }
+
+    private void readable(Labeled labeled) {
+        var words = labeled.getText();
+        if (words == null || words.isEmpty()) return;
+        for (var child : labeled.getChildrenUnmodifiable())
+            if (child instanceof Text text
+                    && text.getText().length() < words.length()
+                    && text.getText().endsWith(labeled.getEllipsisString()))
+                found.add("%s is read as “%s”".formatted(said(labeled), text.getText()));
+    }
+
+    private void overlaps() {
+        for (var i = 0; i < placed.size(); i++)
+            for (var j = i + 1; j < placed.size(); j++) {
+                var one = placed.get(i);
+                var other = placed.get(j);
+                if (isIn(one.control, other.control) || isIn(other.control, one.control)) continue;
+                var wide = Math.min(one.box.getMaxX(), other.box.getMaxX())
+                        - Math.max(one.box.getMinX(), other.box.getMinX());
+                var high = Math.min(one.box.getMaxY(), other.box.getMaxY())
+                        - Math.max(one.box.getMinY(), other.box.getMinY());
+                if (wide > HAIR && high > HAIR && one.control.getParent() == other.control.getParent())
+                    found.add("%s lies over %s".formatted(said(one.control), said(other.control)));
+                else if (wide > 4 && high > 4 && sameView(one.control, other.control))
+                    found.add("%s lies over %s".formatted(said(one.control), said(other.control)));
+            }
+    }
+
+    /** Whether both lie in the same thing that scrolls, or in none: what has been scrolled away lies over nothing. */
+    private static boolean sameView(Node one, Node other) {
+        return view(one) == view(other);
+    }
+
+    private static Node view(Node node) {
+        for (Node up = node.getParent(); up != null; up = up.getParent())
+            if (up instanceof ScrollPane || up.getStyleClass().contains("large-cabin")) return up;
+        return null;
+    }
+
+    private static boolean isIn(Node inner, Node outer) {
+        for (Node up = inner; up != null; up = up.getParent()) if (up == outer) return true;
+        return false;
+    }
+
+    private static String said(Control control) {
+        var words = control instanceof Labeled labeled ? labeled.getText() : "";
+        if (words != null && words.length() > 60) words = words.substring(0, 60);
+        return "%s%s “%s”"
+                .formatted(
+                        control.getClass().getSimpleName(),
+                        control.getId() == null ? "" : " #" + control.getId(),
+                        words);
+    }
+}
