@@ -157,7 +157,7 @@ final class Workbench implements AutoCloseable {
                         new CameraStandin(),
                         new PrinterStandin(workshop.folder()::keepPaper),
                         LabelPhoto::ofNewest,
-                        new FloorCameraStandin(),
+                        new FloorCameraStandin(1600), // a walk traces; how closely is for the stand-ins’ tests
                         papers));
         window.showOn(stage, new Painted() {
             @Override

@@ -16,8 +16,21 @@ import welumen.trace.FloorCamera;
  * targets of 80 mm, and a hide whose flaws are chalked over in the table's colour; the true shape of each is known.
  */
 public final class FloorCameraStandin implements FloorCamera {
+    /** Width of its photos in pixels. */
     private static final int WIDTH = 3200;
+
     private static final double TARGET_MM = 80;
+
+    private final int width;
+
+    public FloorCameraStandin() {
+        this(WIDTH);
+    }
+
+    /** A camera of fewer pixels, whose photos are traced the sooner. @param width of its photos, in pixels */
+    public FloorCameraStandin(int width) {
+        this.width = width;
+    }
 
     /** What lies on the floor. */
     public enum Lying {
@@ -39,7 +52,7 @@ public final class FloorCameraStandin implements FloorCamera {
 
     @Override
     public byte[] above(String subject) {
-        return FloorPhoto.jpeg(scene(lying(subject)), 7);
+        return FloorPhoto.jpeg(scene(lying(subject), width), 7);
     }
 
     static Lying lying(String subject) {
@@ -96,6 +109,10 @@ public final class FloorCameraStandin implements FloorCamera {
 
     /** As a hand holds it: some 20° off, with a lens that bends, daylight from one side and a soft shadow. */
     public static FloorScene scene(Lying lying) {
+        return scene(lying, WIDTH);
+    }
+
+    private static FloorScene scene(Lying lying, int width) {
         var shape = lying.shape();
         var box = shape.outline().box();
         var off = 95.0;
@@ -111,7 +128,7 @@ public final class FloorCameraStandin implements FloorCamera {
                 new Sheet(6, box.minX() - off + 5, box.maxY() + off, -1),
                 new Sheet(7, box.minX() - off, middleY + 15, 0.4));
         var camera = new Camera(
-                WIDTH, WIDTH * 3 / 4, middleX, middleY, 1.35 * (box.width() + 300), 0.34, 1.7, 0.05, 0.75, -0.07);
+                width, width * 3 / 4, middleX, middleY, 1.35 * (box.width() + 300), 0.34, 1.7, 0.05, 0.75, -0.07);
         return new FloorScene(shape, sheets, TARGET_MM, camera, floor(lying), light());
     }
 
