@@ -2,16 +2,18 @@ package welumen.desktop;
 
 import java.util.ArrayList;
 import java.util.List;
+import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
-import javafx.scene.Scene;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.Control;
 import javafx.scene.control.IndexedCell;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TableView;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
@@ -33,10 +35,9 @@ final class LayoutFaults {
 
     private LayoutFaults() {}
 
-    static List<String> of(Scene scene) {
+    static List<String> of(Region root) {
         var faults = new LayoutFaults();
-        var root = scene.getRoot();
-        faults.look(root, new javafx.geometry.BoundingBox(0, 0, scene.getWidth(), scene.getHeight()), false);
+        faults.look(root, new BoundingBox(0, 0, root.getWidth(), root.getHeight()), false);
         faults.overlaps();
         return List.copyOf(faults.found);
     }
@@ -49,6 +50,15 @@ final class LayoutFaults {
             reachable(control, box, within, scrolls);
             if (!(scrolls && !box.intersects(within))) placed.add(new Placed(control, box));
             if (control instanceof Labeled labeled) readable(labeled);
+            if (control instanceof ComboBox<?>)
+                control.lookupAll(".list-cell").forEach(cell -> {
+                    if (cell.getParent() == control) readable((Labeled) cell);
+                });
+            return;
+        }
+        if (node instanceof TableView<?> table) {
+            reachable(table, box, within, scrolls);
+            placed.add(new Placed(table, box));
             return;
         }
         if (node instanceof ListView<?> list) {
@@ -74,7 +84,7 @@ final class LayoutFaults {
     }
 
     private static Bounds inWidth(Bounds box, Bounds view) {
-        return new javafx.geometry.BoundingBox(box.getMinX(), view.getMinY(), box.getWidth(), view.getHeight());
+        return new BoundingBox(box.getMinX(), view.getMinY(), box.getWidth(), view.getHeight());
     }
 
     private static boolean isDrawn(Node node) {

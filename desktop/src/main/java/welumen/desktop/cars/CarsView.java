@@ -9,7 +9,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
@@ -24,6 +23,9 @@ import welumen.yard.CarFile;
 
 /** The cars of the yard and what each waits for; another one comes in beside them. */
 public final class CarsView extends StagePane {
+    /** Width in pixels of a car’s card with its buttons. */
+    private static final double LIST = 440;
+
     private static final double FORM = 372;
 
     private final VBox list = new VBox(10);
@@ -38,12 +40,8 @@ public final class CarsView extends StagePane {
         another = new AnotherCar(model);
         list.setId("cars");
         var form = Nodes.scroll(another);
-        form.setMinWidth(FORM);
-        form.setMaxWidth(FORM);
         scroll = Nodes.grown(Nodes.scroll(list));
-        scroll.managedProperty().bind(scroll.visibleProperty());
-        var both = new HBox(24, scroll, form);
-        VBox.setVgrow(both, Priority.ALWAYS);
+        var both = Nodes.beside(scroll, form, FORM).wide(LIST);
         said.setId("cars-said");
         said.managedProperty().bind(said.textProperty().isNotEmpty());
         getChildren().addAll(said, both);

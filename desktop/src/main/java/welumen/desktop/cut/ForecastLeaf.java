@@ -47,7 +47,6 @@ final class ForecastLeaf extends Leaf {
     ForecastLeaf(JobModel model) {
         super(model, Reads.ALL);
         material.setId("forecast-material");
-        material.setPrefWidth(170);
         material.valueProperty().subscribe(this::turnTo);
         begin.setId("begin-forecast");
         stop.setId("forecast-enough");

@@ -8,7 +8,6 @@ import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import welumen.cut.hide.Flaws;
 import welumen.cut.hide.MarkText;
@@ -44,6 +43,9 @@ final class HidesLeaf extends Leaf {
     private static final TraceOptions TARGETS = new TraceOptions(80, 0);
 
     private final WordLine<Stock> typed;
+    /** Width in pixels of what is typed beside the hide. */
+    private static final double BESIDE = 350;
+
     private final ComboBox<String> material = new ComboBox<>();
     private final ComboBox<String> shown = new ComboBox<>();
     private final WordLine<Stock> mark;
@@ -83,7 +85,6 @@ final class HidesLeaf extends Leaf {
         material.setEditable(true);
         material.setPrefWidth(170);
         shown.setId("stock-shown");
-        shown.setPrefWidth(130);
         WordCell.in(shown, Words::capital, "nothing yet");
         shown.valueProperty().subscribe(this::show);
         mark = new WordLine<Stock>(
@@ -112,19 +113,16 @@ final class HidesLeaf extends Leaf {
         scan.setId("scan-hide");
         open.setId("open-hide");
         sendBack.setId("send-back");
-        getChildren()
-                .addAll(
-                        Nodes.row(12, Nodes.field("Material", material), Nodes.grown(Nodes.level(typed))),
-                        new FlowPane(
-                                12,
-                                8,
-                                Nodes.field("Shown", shown),
-                                Nodes.level(scan),
-                                Nodes.level(open),
-                                Nodes.level(sendBack),
-                                Nodes.field("A clicked flaw is", size)),
-                        mark,
-                        Nodes.beside(felt, Nodes.scroll(facts), 260));
+        var beside = Nodes.column(
+                12,
+                Nodes.whole("What came in", Styles.HEADING),
+                Nodes.field("Material", material),
+                typed,
+                Nodes.form(10, Nodes.field("Shown", shown), scan, open, sendBack),
+                Nodes.form(10, Nodes.field("A clicked flaw is", size)),
+                mark,
+                facts);
+        getChildren().add(Nodes.beside(felt, Nodes.scroll(beside), BESIDE));
     }
 
     @Override

@@ -78,7 +78,6 @@ final class LeatherLeaf extends Leaf {
         lot.setId("strip-lot");
         WordCell.in(lot, one -> one.isEmpty() ? "any lot" : one);
         piece = new PieceChoice(model, "worked-piece", this::showPiece);
-        piece.setPrefWidth(330);
         how.setId("worked-how");
         how.getItems().add(DRY);
         for (var working : Working.values()) how.getItems().add(working.word());
@@ -89,12 +88,9 @@ final class LeatherLeaf extends Leaf {
         list.setId("strip-tests");
         getChildren()
                 .addAll(
-                        Nodes.row(
-                                12,
-                                Nodes.field("A strip of", material),
-                                Nodes.field("Lot", lot),
-                                Nodes.grown(Nodes.level(typed))),
-                        Nodes.row(12, Nodes.field("Piece", piece), Nodes.field("It is worked", how)),
+                        Nodes.form(12, Nodes.field("A strip of", material), Nodes.field("Lot", lot)),
+                        typed,
+                        Nodes.form(12, Nodes.field("Piece", piece), Nodes.field("It is worked", how)),
                         wrong,
                         Nodes.beside(felt, Nodes.scroll(list), 330));
     }

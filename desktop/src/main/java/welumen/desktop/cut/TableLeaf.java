@@ -71,7 +71,6 @@ final class TableLeaf extends Leaf {
         reserve.setMinHeight(USE_PREF_SIZE);
         reserve.managedProperty().bind(reserve.textProperty().isNotEmpty());
         shown.setId("table-hide");
-        shown.setPrefWidth(190);
         WordCell.in(shown, Words::capital, "nothing laid out");
         shown.valueProperty().subscribe(this::show);
         paper.getItems().setAll(Paper.USUAL);
@@ -106,7 +105,8 @@ final class TableLeaf extends Leaf {
                         buttons,
                         reserve,
                         change,
-                        Nodes.beside(Nodes.scroll(list), Nodes.column(10, felt, Nodes.scroll(left)), 400));
+                        Nodes.beside(Nodes.scroll(list), Nodes.column(10, felt, Nodes.scroll(left)), 400)
+                                .wide(360));
     }
 
     @Override

@@ -29,6 +29,11 @@ final class BenchRail extends HBox {
     private static final double RUNNING = 310;
 
     private static final double TEXT = 13;
+    /** Widths in pixels at a text of 13 below which the time is left out, then what was said, then every clock. */
+    private static final double WITH_TIME = 860;
+
+    private static final double WITH_WORDS = 700;
+    private static final double WITH_CLOCK = 560;
 
     private final JobModel model;
     private final HBox clocks = new HBox(14);
@@ -76,12 +81,17 @@ final class BenchRail extends HBox {
         var text = model.saidProperty().get();
         said.setText(text);
         takeBack.setDisable(text.isEmpty());
+        takeBack.setAccessibleHelp(Keys.TAKE_BACK.told("Take back: " + text));
         putBack.setVisible(model.canPutBack());
         putBack.setManaged(model.canPutBack());
         var all = clocks();
         var scale = time.getFont().getSize() / TEXT;
         var rest = REST + (running.isManaged() ? RUNNING : 0);
-        var room = Math.clamp((int) ((getWidth() - rest * scale) / (FACE * scale)), 1, 4);
+        var wide = getWidth() / scale;
+        show(time, wide >= WITH_TIME);
+        show(said, wide >= WITH_WORDS);
+        var least = wide >= WITH_CLOCK ? 1 : 0;
+        var room = Math.clamp((int) ((getWidth() - rest * scale) / (FACE * scale)), least, 4);
         shown = all.stream().limit(room).toList();
         clocks.getChildren().clear();
         for (var clock : shown)
@@ -94,6 +104,11 @@ final class BenchRail extends HBox {
         if (all.size() > room)
             clocks.getChildren().add(Nodes.whole("and %d more".formatted(all.size() - room), "faint"));
         tick();
+    }
+
+    private static void show(Label label, boolean isShown) {
+        label.setVisible(isShown);
+        label.setManaged(isShown);
     }
 
     private String at(WorkBegun begun, String where) {

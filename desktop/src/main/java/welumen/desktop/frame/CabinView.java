@@ -47,6 +47,7 @@ final class CabinView extends VBox {
         head.setAlignment(Pos.CENTER_LEFT);
         numbers.managedProperty().bind(numbers.visibleProperty());
         var sheet = new StackPane(drawing);
+        sheet.getStyleClass().add("cabin-drawing");
         sheet.setMinHeight(SMALLEST * Spot.HEIGHT);
         VBox.setVgrow(sheet, Priority.ALWAYS);
         getChildren().addAll(head, sheet, numbers, legend());

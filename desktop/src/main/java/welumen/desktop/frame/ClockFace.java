@@ -33,9 +33,8 @@ final class ClockFace extends HBox {
         var ring = new Circle(RADIUS);
         ring.getStyleClass().add("ring");
         gone.getStyleClass().add("ring-gone");
-        var on = Nodes.whole(car.isEmpty() ? clock.on() : "%s · %s".formatted(clock.on(), car), Styles.STRONG);
-        on.setMinWidth(0);
-        on.setMaxWidth(NAME); // a car's name stands behind it, and is read in the tip where it is cut
+        var on = Nodes.label(car.isEmpty() ? clock.on() : "%s · %s".formatted(clock.on(), car), Styles.STRONG);
+        on.setMaxWidth(NAME); // a car's name stands behind it, on a second line where it is long
         Tips.on(on, on.getText());
         var words = new VBox(1, on, next);
         words.setAlignment(Pos.CENTER_LEFT);

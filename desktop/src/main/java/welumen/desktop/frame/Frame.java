@@ -79,6 +79,9 @@ public final class Frame extends BorderPane {
                 idle.touch();
         });
         sceneProperty().subscribe(this::keepFocus);
+        widthProperty().subscribe((_, _) -> {
+            if (filled && largeCabin == null) showCabin();
+        });
         showMiddle();
         model.placeProperty().subscribe((_, _) -> {
             open.close();
@@ -90,9 +93,6 @@ public final class Frame extends BorderPane {
     /** Where a view draws itself anew under the keyboard, what had it gets it again, not whatever comes first in the window. */
     private void keepFocus(Scene in) {
         if (in == null) return;
-        in.widthProperty().subscribe((_, _) -> {
-            if (filled && largeCabin == null) showCabin();
-        });
         in.focusOwnerProperty().subscribe((before, now) -> {
             if (before == null || before.getScene() != null || isInStage(now)) return;
             Platform.runLater(() -> {
@@ -139,8 +139,7 @@ public final class Frame extends BorderPane {
 
     /** Beside large text in a small window the cabin would leave the stage no room; it opens large by its key. */
     private boolean hasRoomBeside() {
-        var scene = getScene();
-        return scene == null || scene.getWidth() - CABIN_WIDE >= STAGE_WIDE * percent / 100.0;
+        return getWidth() == 0 || getWidth() - CABIN_WIDE >= STAGE_WIDE * percent / 100.0;
     }
 
     private HBox trouble() {
@@ -201,6 +200,11 @@ public final class Frame extends BorderPane {
         open.turnLeaf(by);
     }
 
+    /** What stands on the open leaf's tab; empty where the open stage has none. */
+    public String leafWord() {
+        return open.leafWord();
+    }
+
     /** How many leaves the open stage has now. */
     public int leafCount() {
         return open.leafCount();
@@ -253,8 +257,8 @@ public final class Frame extends BorderPane {
         all.put(Keys.CARS, always(() -> turn(Screen.CARS)));
         all.put(Keys.TAKE_BACK, always(model::takeBack));
         all.put(Keys.PUT_BACK, always(model::putBack));
-        all.put(Keys.LARGER, always(() -> scale(STEP_PERCENT)));
-        all.put(Keys.SMALLER, always(() -> scale(-STEP_PERCENT)));
+        all.put(Keys.LARGER, always(() -> scale(percent + STEP_PERCENT)));
+        all.put(Keys.SMALLER, always(() -> scale(percent - STEP_PERCENT)));
         all.put(Keys.NEXT_LEAF, always(() -> turnLeaf(1)));
         all.put(Keys.LEAF_BEFORE, always(() -> turnLeaf(-1)));
         all.put(Keys.WORK_TIME, always(model.workTime()::startOrStop));
@@ -324,9 +328,9 @@ public final class Frame extends BorderPane {
         model.screenProperty().set(model.screenProperty().get() == screen ? Screen.STAGE : screen);
     }
 
-    /** Larger or smaller text, from 100 to 200 %. */
-    private void scale(int by) {
-        percent = Math.clamp(percent + by, 100, 200);
+    /** All text so large, from 100 to 200 %. */
+    public void scale(int newPercent) {
+        percent = Math.clamp(newPercent, 100, 200);
         Look.scale(getScene(), percent);
         showCabin();
     }

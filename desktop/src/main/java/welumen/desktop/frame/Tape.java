@@ -34,8 +34,17 @@ final class Tape extends HBox {
     private static final double LEFT = 292;
     private static final double LONGEST_STITCH = 86;
 
+    /** Size of the brand's text, and widths at that size: of the whole tape with words, of a number, of the open stage's word. */
+    private static final double TEXT = 17;
+
+    private static final double WITH_WORDS = 1000;
+    private static final double NUMBER = 46;
+    private static final double OPEN = 70;
+
+    private final HBox brand = new HBox(4);
+    private boolean isNarrow;
     private final JobModel model;
-    private final Label name = Nodes.whole("", "brand");
+    private final Label name = Nodes.label("", "brand");
     private final Button car = new Button();
     private final Button yard = new Button("Yard");
     private final Map<WorkStage, Mark> marks = new EnumMap<>(WorkStage.class);
@@ -45,9 +54,8 @@ final class Tape extends HBox {
         getStyleClass().add("tape");
         setMinHeight(HEIGHT);
         setMinWidth(0);
-        setPrefHeight(HEIGHT);
-        setMaxHeight(HEIGHT);
-        getChildren().add(brand());
+        getChildren().add(brand);
+        fillBrand();
         for (var stage : WorkStage.values()) {
             var mark = new Mark(stage);
             marks.put(stage, mark);
@@ -57,14 +65,28 @@ final class Tape extends HBox {
         model.versionProperty().subscribe((_, _) -> refresh());
         model.stageProperty().subscribe((_, _) -> refresh());
         model.screenProperty().subscribe((_, _) -> refresh());
+        widthProperty().subscribe(this::fold);
+        name.fontProperty().subscribe(this::fold);
         refresh();
     }
 
+    /** With large text or in a small window there is no room for all the words. */
+    private void fold() {
+        var scale = name.getFont().getSize() / TEXT;
+        isNarrow = getWidth() / scale < WITH_WORDS;
+        var left = Math.max(LEFT, Math.min(LEFT * scale, getWidth() - marks.size() * NUMBER * scale - OPEN * scale));
+        brand.setMinWidth(left);
+        brand.setMaxWidth(left);
+        marks.values().forEach(Mark::showName);
+    }
+
     /** The yard's name and the open car's: each is pressed for what belongs to it. */
-    private HBox brand() {
+    private void fillBrand() {
         car.getStyleClass().add("car-pick");
         car.setId("cars");
         car.setMaxWidth(Double.MAX_VALUE);
+        car.setWrapText(true);
+        car.setMinHeight(USE_PREF_SIZE);
         car.setAlignment(Pos.CENTER_LEFT);
         car.setGraphic(new FontIcon(Feather.CHEVRON_DOWN));
         car.setContentDisplay(ContentDisplay.RIGHT);
@@ -81,12 +103,11 @@ final class Tape extends HBox {
         named.setAlignment(Pos.CENTER_LEFT);
         named.setMinWidth(0);
         HBox.setHgrow(named, Priority.ALWAYS);
-        var brand = new HBox(4, yard, named);
+        brand.getChildren().setAll(yard, named);
         brand.setAlignment(Pos.CENTER_LEFT);
         brand.setMinWidth(LEFT);
         brand.setMaxWidth(LEFT);
         brand.getStyleClass().add("brand-box");
-        return brand;
     }
 
     private void turn(Screen screen) {
@@ -110,15 +131,16 @@ final class Tape extends HBox {
         private static final int FINE = 10;
 
         private final Button button = new Button();
+        private final Label name = new Label();
         private final Label marker = new Label();
         private final Line stitches = new Line(0, 0, 0, 0);
         private final Rectangle underline = new Rectangle(0, 3);
         private final Pane graduations = new Pane();
         private final WorkStage stage;
+        private boolean isPicked;
 
         Mark(WorkStage stage) {
             this.stage = stage;
-            var name = new Label(stage.word());
             name.getStyleClass().add("name");
             name.setMinWidth(USE_PREF_SIZE);
             marker.getStyleClass().add("marker");
@@ -149,12 +171,14 @@ final class Tape extends HBox {
             StackPane.setAlignment(button, Pos.BOTTOM_CENTER);
             StackPane.setAlignment(underline, Pos.BOTTOM_LEFT);
             getChildren().addAll(graduations, button, underline);
-            setMinWidth(60);
+            setMinWidth(40);
             setPrefWidth(114);
             widthProperty().subscribe(this::graduate);
         }
 
         void show(Progress progress, boolean picked) {
+            isPicked = picked;
+            showName();
             button.pseudoClassStateChanged(Styles.PICKED, picked);
             underline.setVisible(picked);
             stitches.setEndX(Math.round(LONGEST_STITCH * progress.share() / 12) * 12);
@@ -164,6 +188,11 @@ final class Tape extends HBox {
             marker.setManaged(marker.isVisible());
             button.setAccessibleText("%s, %.0f per cent done, %d to look at"
                     .formatted(stage.word(), 100 * progress.share(), progress.attention()));
+        }
+
+        /** Where there is no room for nine words, the others are numbers, as on their keys. */
+        private void showName() {
+            name.setText(isPicked || !isNarrow ? stage.word() : Integer.toString(stage.number()));
         }
 
         private void graduate() {

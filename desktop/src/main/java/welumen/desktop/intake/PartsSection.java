@@ -81,7 +81,6 @@ final class PartsSection extends Leaf {
                 Nodes.field("Place", spot));
         fields.addRow(2, Nodes.field("Only where", onlyWhere), Nodes.field("Comes off with", within));
         name.setPrefWidth(320);
-        supply.setPrefWidth(230);
         var keep = Nodes.chief("Keep", "Describe the part so, or list it where the name is new", this::keep);
         keep.setId("keep-part");
         var missing =

@@ -51,13 +51,12 @@ final class QuestionsSection extends Leaf {
         holds.setOnAction(_ -> ask());
         var ask = Nodes.chief("Ask", "Asked today; its parts are held until the answer (Enter)", this::ask);
         ask.setId("ask");
-        var row = Nodes.row(
+        var row = Nodes.form(
                 12,
                 Nodes.grown(Nodes.field("Question", question)),
                 Nodes.field("Sample or drawing", version),
                 Nodes.grown(Nodes.field("Holds these parts, with commas between", holds)),
                 ask);
-        row.setAlignment(Pos.BOTTOM_LEFT);
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         getChildren().addAll(row, wrong, Nodes.scroll(questions));
     }

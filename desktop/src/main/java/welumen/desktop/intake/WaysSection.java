@@ -58,8 +58,6 @@ final class WaysSection extends Leaf {
         WordCell.in(question, Question::word);
         WordCell.in(school, School::word, "how, in this car");
         question.getItems().setAll(Question.values());
-        question.setPrefWidth(WIDE);
-        school.setPrefWidth(WIDE);
         question.valueProperty().subscribe(asked -> {
             filling = true;
             school.setValue(null);
@@ -80,7 +78,7 @@ final class WaysSection extends Leaf {
                         Nodes.whole("Precautions in this car", Styles.HEADING),
                         precautions,
                         Nodes.whole("Otherwise in this car", Styles.HEADING),
-                        Nodes.row(
+                        Nodes.form(
                                 14,
                                 Nodes.field("Where good trimmers differ", question),
                                 Nodes.field("is done so", school),

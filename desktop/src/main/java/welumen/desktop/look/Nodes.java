@@ -19,8 +19,6 @@ import org.kordamp.ikonli.javafx.FontIcon;
 public final class Nodes {
     /** As high as a text field. */
     private static final double FIELD_HIGH = 40;
-    /** Height in pixels below which a picture tells nothing. */
-    private static final double PICTURE_HIGH = 260;
     /** Height in pixels of what scrolls, at the least. */
     private static final double SCROLL_HIGH = 130;
 
@@ -93,14 +91,14 @@ public final class Nodes {
         return new HBox(gap, nodes);
     }
 
-    /** A picture that takes what is left, and beside it a column of that width; as high as there is room. */
-    public static HBox beside(Node picture, Region column, double width) {
-        column.setMinWidth(width);
-        column.setMaxWidth(width);
-        var both = row(24, grown(picture), column);
-        VBox.setVgrow(both, Priority.ALWAYS);
-        both.setMinHeight(PICTURE_HIGH);
-        return both;
+    /** Fields beside each other, on as many lines as they need. */
+    public static FormRow form(double gap, Node... nodes) {
+        return new FormRow(gap, nodes);
+    }
+
+    /** A picture that takes what is left, and beside it, or below, a column of that width; as high as there is room. */
+    public static SideBySide beside(Region picture, Region column, double width) {
+        return new SideBySide(picture, column, width);
     }
 
     /** Other things to choose from: what was chosen stays chosen while it is there, else the first is. */

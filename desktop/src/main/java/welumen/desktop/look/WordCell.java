@@ -3,6 +3,7 @@ package welumen.desktop.look;
 import java.util.function.Function;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListCell;
+import javafx.scene.layout.Region;
 
 /** A cell that shows a choice by its word. */
 public final class WordCell<T> extends ListCell<T> {
@@ -22,6 +23,13 @@ public final class WordCell<T> extends ListCell<T> {
         box.setCellFactory(_ -> new WordCell<>(word));
         box.setButtonCell(new WordCell<>(word));
         box.setPromptText(nothing);
+        whole(box);
+    }
+
+    /** As wide as its widest choice, so that none is cut off. */
+    public static void whole(ComboBox<?> box) {
+        box.getProperties().put("comboBoxRowsToMeasureWidth", -1); // all of them; by default the skin measures ten
+        box.setMinWidth(Region.USE_PREF_SIZE);
     }
 
     @Override

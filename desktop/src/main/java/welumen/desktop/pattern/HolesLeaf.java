@@ -39,7 +39,6 @@ final class HolesLeaf extends Leaf {
         against = new PieceChoice(model, "holes-against", this::show);
         against.setPromptText("nothing");
         datum.setId("holes-datum");
-        datum.setPrefWidth(210);
         WordCell.in(datum, this::corner);
         datum.valueProperty().subscribe(() -> {
             if (!filling) show();
@@ -50,7 +49,7 @@ final class HolesLeaf extends Leaf {
         var both = Nodes.beside(felt, right, 330);
         getChildren()
                 .addAll(
-                        Nodes.row(
+                        Nodes.form(
                                 14,
                                 Nodes.field("Holes of", piece),
                                 Nodes.field("From the corner where begins", datum),

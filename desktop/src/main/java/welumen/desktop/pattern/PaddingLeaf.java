@@ -58,11 +58,11 @@ final class PaddingLeaf extends Leaf {
         var left = Nodes.scroll(schedule);
         var right = Nodes.column(
                 10,
-                Nodes.row(10, Nodes.field("Sheet, long", sheetLong), Nodes.field("wide", sheetWide)),
+                Nodes.form(10, Nodes.field("Sheet, long", sheetLong), Nodes.field("wide", sheetWide)),
                 Nodes.scroll(sheets));
         getChildren()
                 .addAll(
-                        Nodes.row(14, Nodes.field("Piece", piece), Nodes.grown(Nodes.field("What it is", typed))),
+                        Nodes.form(14, Nodes.field("Piece", piece), Nodes.grown(Nodes.field("What it is", typed))),
                         Nodes.beside(left, right, 380));
     }
 

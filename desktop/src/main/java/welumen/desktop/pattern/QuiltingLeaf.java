@@ -39,13 +39,10 @@ final class QuiltingLeaf extends Leaf {
     QuiltingLeaf(JobModel model) {
         super(model, Reads.CAR, Reads.PICKED);
         piece = new PieceChoice(model, "relief-piece", this::turnTo);
-        piece.setPrefWidth(150);
         form = new QuiltingForm(piece, this::sew);
         from.setId("relief-from");
-        from.setPrefWidth(130);
         WordCell.in(from, this::own, "");
         onto.setId("relief-onto");
-        onto.setPrefWidth(130);
         WordCell.in(onto, this::across, "no other piece");
         answer.setId("relief-answer");
         var sew = Nodes.chief("Sew them in", "Draw what is asked for onto the piece", this::sew);

@@ -66,14 +66,13 @@ final class SeamsLeaf extends Leaf {
         order.setId("sewing-order");
         List.of(one, other).forEach(box -> {
             WordCell.in(box, this::word);
-            box.setPrefWidth(235);
         });
         var join = Nodes.chief("Sew these", "The two edges are sewn to each other", this::join);
         join.setId("sew-these");
         propose =
                 Nodes.button("Likely ones", "Edges of about one length that are named after each other", this::propose);
         propose.setId("propose-seams");
-        var form = Nodes.row(
+        var form = Nodes.form(
                 10,
                 Nodes.field("This edge", one),
                 Nodes.field("to that one", other),
@@ -81,7 +80,6 @@ final class SeamsLeaf extends Leaf {
                 Nodes.level(topstitch),
                 Nodes.level(join),
                 Nodes.level(propose));
-        form.setAlignment(Pos.BOTTOM_LEFT);
         var left = Nodes.scroll(seams);
         var right = Nodes.scroll(order);
         HBox.setHgrow(left, Priority.ALWAYS);

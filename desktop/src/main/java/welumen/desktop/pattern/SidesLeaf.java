@@ -48,7 +48,6 @@ final class SidesLeaf extends Leaf {
         other = new PieceChoice(model, "sides-other", this::show);
         other.setPromptText("choose its fellow");
         datum.setId("sides-datum");
-        datum.setPrefWidth(230);
         WordCell.in(datum, this::from);
         datum.valueProperty().subscribe(() -> {
             if (!filling) show();
@@ -73,7 +72,7 @@ final class SidesLeaf extends Leaf {
         lessons = new LessonBox(model, answer::setText);
         var right = Nodes.scroll(Nodes.column(10, lessons.told(), list));
         var both = Nodes.beside(felt, right, 300);
-        var choice = Nodes.row(
+        var choice = Nodes.form(
                 14, Nodes.field("This piece", one), Nodes.field("and its fellow", other), Nodes.field("Laid", datum));
         getChildren().addAll(choice, station, lessons, both);
     }

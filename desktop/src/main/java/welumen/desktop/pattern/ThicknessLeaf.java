@@ -99,13 +99,13 @@ final class ThicknessLeaf extends Leaf {
         clearances.setId("clearances");
         var all = Nodes.column(
                 14,
-                Nodes.row(
+                Nodes.form(
                         14,
                         third(Nodes.field("Layers before", before)),
                         third(Nodes.field("Layers now", now)),
                         third(Nodes.field("Bends on the way", bends))),
                 working,
-                Nodes.row(
+                Nodes.form(
                         14,
                         Nodes.grown(Nodes.field("Rivets and screws go through", stack)),
                         Nodes.field("To set", setting)),

@@ -45,9 +45,13 @@ final class LapPicture extends Pane {
                 42);
     }
 
+    /** As near to its place as there is room for. */
     private void place(String words, double x, double y) {
         var label = Nodes.whole(words, Styles.NOTE);
-        label.relocate(Math.max(0, x), y);
+        label.setLayoutY(y);
         getChildren().add(label);
+        widthProperty().subscribe(() -> label.setLayoutX(Math.max(0, Math.min(x, getWidth() - label.prefWidth(-1)))));
+        label.widthProperty()
+                .subscribe(() -> label.setLayoutX(Math.max(0, Math.min(x, getWidth() - label.getWidth()))));
     }
 }

@@ -65,8 +65,8 @@ final class OrderList extends Leaf {
         other.setId("why-other");
         other.setAccessibleText("Why before or after which part");
         other.setMaxWidth(Double.MAX_VALUE);
-        WordCell.in(
-                other, part -> "Why here, and not before the %s?".formatted(name(part)), "Why here, and not before …");
+        WordCell.in(other, part -> "Why not before the %s?".formatted(name(part)), "Why not before …");
+        other.setMinWidth(0); // as wide as the list
         other.valueProperty().subscribe(this::explain);
         ways.setMinHeight(USE_PREF_SIZE);
         getChildren().addAll(verdict, list, ways, other, why);

@@ -58,7 +58,6 @@ final class PutBackForm extends VBox {
         wait.setValue(UsualWait.CONTACT_TACK);
         WordCell.in(wait, one -> "%s, %s".formatted(one.word(), length(one.lasts())));
         wait.setMaxWidth(Double.MAX_VALUE);
-        wait.setMinWidth(200);
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         var back = Nodes.chief(
                 "Put back", "Log that the part is in, with its fixings (Enter in the count)", this::putBack);
@@ -74,10 +73,7 @@ final class PutBackForm extends VBox {
                         wrong,
                         back,
                         Nodes.whole("Glue, filler, colour", Styles.HEADING),
-                        Nodes.row(10, wait, start));
-        setMinWidth(360);
-        setPrefWidth(450);
-        setMaxWidth(450);
+                        Nodes.form(10, Nodes.grown(wait), start));
     }
 
     void refresh() {

@@ -1,9 +1,7 @@
 package welumen.desktop.refit;
 
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
+import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.CautionCard;
@@ -27,10 +25,7 @@ public final class RefitView extends StagePane {
         cautions.listenIn(this);
         leaves = leaves(
                 new Tab("In this order", of -> new OrderList(of, form::putBack)), new Tab("Fixings", FixingsLeaf::new));
-        var lower = new HBox(28, leaves, form);
-        HBox.setHgrow(leaves, Priority.ALWAYS);
-        VBox.setVgrow(lower, Priority.ALWAYS);
-        getChildren().addAll(cautions, lower);
+        getChildren().addAll(cautions, Nodes.beside(leaves, form, 450).wide(360));
     }
 
     @Override

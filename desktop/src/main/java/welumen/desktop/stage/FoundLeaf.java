@@ -74,7 +74,7 @@ public final class FoundLeaf extends Leaf {
                         fields,
                         Nodes.row(10, log, photo),
                         weighed,
-                        Nodes.row(
+                        Nodes.form(
                                 12,
                                 Nodes.grown(Nodes.field("Conclusion for the picked part", conclusion)),
                                 Nodes.field("Accepted by", acceptedBy)),

@@ -19,7 +19,6 @@ public final class PieceChoice extends ComboBox<String> {
     public PieceChoice(JobModel model, String id, Runnable onChoice) {
         this.model = model;
         setId(id);
-        setPrefWidth(230);
         WordCell.in(
                 this, one -> model.job().patterns().findOne(one).map(this::word).orElse(one), "no piece yet");
         valueProperty().subscribe(() -> {

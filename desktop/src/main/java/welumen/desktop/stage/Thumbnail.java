@@ -4,6 +4,7 @@ import java.util.List;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.StackPane;
+import javafx.scene.text.TextAlignment;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.model.JobModel;
@@ -21,7 +22,9 @@ public final class Thumbnail {
         frame.setMinSize(WIDTH, HEIGHT);
         frame.setMaxSize(WIDTH, HEIGHT);
         if (photos.isEmpty()) {
-            frame.getChildren().add(Nodes.whole("no photo", Styles.ON_FELT_FAINT));
+            var none = Nodes.label("no photo", Styles.ON_FELT_FAINT);
+            none.setTextAlignment(TextAlignment.CENTER);
+            frame.getChildren().add(none);
             return frame;
         }
         var view = new ImageView(

@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.application.Platform;
-import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -13,9 +12,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
@@ -113,10 +109,6 @@ final class LogLine extends VBox {
 
     private Node entry() {
         enter.setMouseTransparent(true);
-        StackPane.setAlignment(enter, Pos.CENTER_RIGHT);
-        StackPane.setMargin(enter, new Insets(0, 18, 0, 0));
-        var field = new StackPane(line, enter);
-        HBox.setHgrow(field, Priority.ALWAYS);
         var photo = Nodes.button("Photo", Keys.PHOTO.told(), this::photograph);
         photo.setId("take-photo");
         var phone = Nodes.button("Phone", Keys.PHONE.told(), this::pickUp);
@@ -126,7 +118,9 @@ final class LogLine extends VBox {
                 "Choose photos from files",
                 () -> photos.choose(getScene().getWindow()));
         Stream.of(photo, phone, files).forEach(button -> button.getStyleClass().add("tall"));
-        return Nodes.row(8, field, photo, phone, files);
+        var entry = Nodes.row(8, Nodes.grown(line), enter, photo, phone, files);
+        entry.setAlignment(Pos.CENTER_LEFT);
+        return entry;
     }
 
     private void key(KeyEvent key) {

@@ -40,7 +40,7 @@ final class ReachFelt extends VBox {
         goal.setConverter(new StringConverter<>() {
             @Override
             public String toString(Part part) {
-                return part == null ? "" : "To reach the " + part.name();
+                return part == null ? "" : part.name();
             }
 
             @Override
@@ -52,7 +52,7 @@ final class ReachFelt extends VBox {
             if (!filling) showRoute();
         });
         var scroll = Nodes.scroll(route);
-        getChildren().addAll(goal, scroll);
+        getChildren().addAll(Nodes.whole("To reach the", Styles.ON_FELT_FAINT), goal, scroll);
         getStyleClass().add(Styles.FELT);
     }
 

@@ -53,7 +53,7 @@ final class ChooseLeaf extends Leaf {
         List.of(why, turns).forEach(label -> label.setMinHeight(USE_PREF_SIZE));
         var right = Nodes.column(10, Nodes.field("This part is brought to", standard), scatter, why, turns);
         VBox.setVgrow(scatter, Priority.ALWAYS);
-        getChildren().add(Nodes.beside(Nodes.scroll(ways), right, 380));
+        getChildren().add(Nodes.beside(Nodes.scroll(ways), right, 380).wide(400));
     }
 
     @Override

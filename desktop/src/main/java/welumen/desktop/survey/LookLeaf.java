@@ -85,7 +85,7 @@ final class LookLeaf extends Leaf {
         mark.setId("mark");
         var takePhoto = Nodes.button("Photo", "A photo of the find, to mark it on", this::photograph);
         takePhoto.setId("finding-photo");
-        var form = Nodes.row(
+        var form = Nodes.form(
                 10,
                 Nodes.field("What", kind),
                 Nodes.field("Across", size),

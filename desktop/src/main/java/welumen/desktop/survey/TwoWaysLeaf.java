@@ -44,7 +44,6 @@ final class TwoWaysLeaf extends Leaf {
         WordCell.in(other, School::word);
         question.setMinWidth(250);
         List.of(one, other).forEach(box -> {
-            box.setPrefWidth(320);
             box.valueProperty().subscribe(() -> {
                 if (!filling) show();
             });
@@ -56,7 +55,7 @@ final class TwoWaysLeaf extends Leaf {
         table.setId("two-ways");
         getChildren()
                 .addAll(
-                        Nodes.row(
+                        Nodes.form(
                                 14,
                                 Nodes.field("Where good trimmers differ", question),
                                 Nodes.field("One way", one),

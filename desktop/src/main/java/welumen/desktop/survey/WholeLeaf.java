@@ -77,13 +77,12 @@ final class WholeLeaf extends Leaf {
                 "Print the sheet of all that is chosen, and hold its parts for the answer",
                 this::askCustomer);
         ask.setId("ask-customer");
-        var row = Nodes.row(
+        var row = Nodes.form(
                 14,
                 Nodes.field("With a budget of", budget),
                 Nodes.field("To the standard", standard),
                 Nodes.level(take),
                 Nodes.level(ask));
-        row.setAlignment(Pos.BOTTOM_LEFT);
         List.of(changed, next).forEach(label -> label.setMinHeight(USE_PREF_SIZE));
         changed.managedProperty().bind(changed.textProperty().isNotEmpty());
         var under = Nodes.scroll(broken);
@@ -91,7 +90,7 @@ final class WholeLeaf extends Leaf {
         under.setMaxHeight(150);
         var right = Nodes.column(8, trade, next, under);
         VBox.setVgrow(trade, Priority.ALWAYS);
-        var lower = Nodes.beside(Nodes.scroll(chosen), right, 360);
+        var lower = Nodes.beside(Nodes.scroll(chosen), right, 360).wide(440);
         getChildren().addAll(row, changed, lower);
     }
 

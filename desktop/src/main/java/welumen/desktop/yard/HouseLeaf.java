@@ -77,14 +77,14 @@ final class HouseLeaf extends Leaf {
         var all = new VBox(
                 14,
                 wrong,
-                Nodes.row(
+                Nodes.form(
                         14,
                         Nodes.field("The yard is called", name),
                         Nodes.field("Money", currency),
                         Nodes.field("Lengths are said in", lengths)),
                 Nodes.whole("Prices", Styles.STRONG),
                 pricesSaid,
-                Nodes.row(
+                Nodes.form(
                         14,
                         Nodes.field("An hour’s work", hour),
                         Nodes.field("Glue, paint, bought parts: times the usual", level),
@@ -152,7 +152,6 @@ final class HouseLeaf extends Leaf {
         box.getItems().add(Optional.empty());
         School.of(question).forEach(school -> box.getItems().add(Optional.of(school)));
         box.setValue(Optional.ofNullable(model.yard().state().house().schools().get(question)));
-        box.setPrefWidth(WIDE);
         box.valueProperty().subscribe(school -> {
             if (!filling) answer(question, school);
         });

@@ -94,16 +94,15 @@ final class StockLeaf extends Leaf {
                 about,
                 Nodes.field("It is called", name),
                 Nodes.row(10, called, gone),
-                Nodes.row(10, Nodes.field("Material", of), Nodes.field("Lot", lot)),
-                Nodes.row(10, Nodes.field("Thickness", thickness), Nodes.field("Cost", cost), Nodes.level(keep)),
+                Nodes.form(10, Nodes.field("Material", of), Nodes.field("Lot", lot)),
+                Nodes.form(10, Nodes.field("Thickness", thickness), Nodes.field("Cost", cost), Nodes.level(keep)),
                 hangs);
         form.getStyleClass().add(Styles.CARD);
         form.setMinWidth(FORM);
         form.setMaxWidth(FORM);
         var both = new HBox(24, Nodes.grown(Nodes.scroll(list)), new VBox(form));
         VBox.setVgrow(both, Priority.ALWAYS);
-        getChildren()
-                .addAll(Nodes.row(12, Nodes.field("Material", material), Nodes.grown(Nodes.level(typed))), heard, both);
+        getChildren().addAll(Nodes.field("Material", material), typed, heard, both);
     }
 
     @Override
