@@ -78,6 +78,7 @@ final class MainWalk {
 
     private void surveyAPart() {
         bench.go(WorkStage.SURVEY);
+        bench.click("mark-point"); // on its outline, whatever photos it has
         bench.robot.clickOn("#part-felt");
         bench.robot.type(KeyCode.RIGHT, 3).type(KeyCode.UP);
         choose("kind", FindingKind.SURFACE_RUST);

@@ -47,7 +47,8 @@ class StripLeavesWalkTest {
                         () -> bench.robot.lookup(".chip-label").queryAllAs(javafx.scene.control.Label.class).stream()
                                 .map(javafx.scene.control.Label::getText)
                                 .toList()))
-                .containsExactly(Wanted.PHOTO.word());
+                .as("what it lacks, then what is likely next")
+                .containsExactly(Wanted.PHOTO.word(), "what still holds it (Ctrl+Space)");
         bench.keys("", KeyCode.F8);
         assertThat(bench.ask(() -> bench.model().job().strip().steps().getLast().photos()))
                 .hasSize(1);

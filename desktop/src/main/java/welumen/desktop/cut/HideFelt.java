@@ -35,9 +35,12 @@ final class HideFelt extends FeltPane {
         }
         var one = stock.get();
         var box = one.shape().outline().box();
-        var chalk = Chalk.fitting(box, MARGIN, MARGIN, getWidth() - 2 * MARGIN, getHeight() - 2 * MARGIN - 14);
+        var chalk =
+                zoomed().on(Chalk.fitting(box, MARGIN, MARGIN, getWidth() - 2 * MARGIN, getHeight() - 2 * MARGIN - 14));
         var ground = HideChalk.ground(one, chalk);
-        ground.getFirst().setOnMouseClicked(mouse -> onPlace.accept(chalk.at(mouse.getX(), mouse.getY())));
+        ground.getFirst().setOnMouseClicked(mouse -> {
+            if (mouse.isStillSincePress()) onPlace.accept(chalk.at(mouse.getX(), mouse.getY()));
+        });
         getChildren().addAll(ground);
         for (var stroke : StretchCourse.strokes(one, STROKES_MM)) {
             var drawn = chalk.draw(stroke, "stretch");
@@ -47,12 +50,9 @@ final class HideFelt extends FeltPane {
         var from = CutCard.from(one);
         line(chalk.x(from.x()), chalk.y(box.minY()), chalk.x(from.x()), chalk.y(box.maxY()), "backbone");
         getChildren().getLast().setMouseTransparent(true);
-        word(
+        foot(
                 one instanceof Stock.Roll
                         ? "Click where a flaw is · dashed: the cut end · arrow: the way its pile lies"
-                        : "Click where a flaw is · dashed upright: the backbone, the butt below · strokes: how it stretches most",
-                18,
-                getHeight() - 26,
-                "faint");
+                        : "Click where a flaw is · dashed upright: the backbone, the butt below · strokes: how it stretches most");
     }
 }

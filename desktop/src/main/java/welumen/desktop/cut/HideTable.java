@@ -70,8 +70,8 @@ final class HideTable extends FeltPane {
         var stock = shown.map(one -> which.apply(one.problem().stock())).orElse(List.of());
         if (stock.isEmpty()) return;
 
-        var chalk = Chalk.fitting(
-                whole(stock), PADDING, PADDING + 18, getWidth() - 2 * PADDING, getHeight() - 2 * PADDING - 18);
+        var chalk = zoomed().on(Chalk.fitting(
+                whole(stock), PADDING, PADDING + 18, getWidth() - 2 * PADDING, getHeight() - 2 * PADDING - 18));
         var x = 0.0;
         chalks.clear();
         for (var one : stock) {

@@ -87,7 +87,7 @@ final class BenchRail extends HBox {
         var all = clocks();
         var scale = time.getFont().getSize() / TEXT;
         var rest = REST + (running.isManaged() ? RUNNING : 0);
-        var wide = getWidth() / scale;
+        var wide = getWidth() / scale - (running.isManaged() ? RUNNING : 0);
         show(time, wide >= WITH_TIME);
         show(said, wide >= WITH_WORDS);
         var least = wide >= WITH_CLOCK ? 1 : 0;

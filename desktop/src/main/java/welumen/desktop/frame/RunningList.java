@@ -37,7 +37,6 @@ final class RunningList extends HBox {
         setId("running");
         setMinWidth(USE_PREF_SIZE);
         word.setId("running-word");
-        word.setWrapText(false);
         word.setMaxWidth(WORD);
         bar.setPrefWidth(BAR);
         bar.setMinWidth(BAR);

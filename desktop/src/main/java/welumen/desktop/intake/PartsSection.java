@@ -39,7 +39,6 @@ import welumen.strip.order.RefitLinks;
 final class PartsSection extends Leaf {
     private static final int LONGEST_NAME = 60;
 
-    private final Label told = Nodes.label("", Styles.SECOND);
     private final FlowPane bodies = new FlowPane(10, 10);
     private final VBox form = new VBox(12);
     private final PartsList list;
@@ -91,7 +90,7 @@ final class PartsSection extends Leaf {
         form.getChildren().addAll(fields, Nodes.row(12, keep, missing, strike, wrong));
         name.setOnAction(_ -> keep());
         material.setOnAction(_ -> keep());
-        getChildren().addAll(told, bodies, list, form);
+        getChildren().addAll(bodies, list, form);
     }
 
     @Override
@@ -104,7 +103,7 @@ final class PartsSection extends Leaf {
         wrong.setText("");
         var parts = model.job().cabin().parts();
         var empty = parts.isEmpty();
-        told.setText(
+        answer.setText(
                 empty
                         ? "What body is it? All its usual parts are listed in one step, with what usually holds them"
                                 + (earlierCars("").stream().noneMatch(TakingIn.Earlier::isOfName)

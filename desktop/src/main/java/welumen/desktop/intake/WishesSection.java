@@ -57,6 +57,16 @@ final class WishesSection extends Leaf {
     }
 
     @Override
+    protected String says() {
+        var open = model.job().brief().openApprovals().size();
+        var unseen = wanting(model);
+        var waits = open == 0
+                ? "The customer has answered all that was asked"
+                : "The customer has still to say %s".formatted(Words.many(open, "thing"));
+        return unseen == 0 ? waits + "." : "%s; %s to be looked for.".formatted(waits, Words.many(unseen, "feature"));
+    }
+
+    @Override
     protected void refresh() {
         wishes.getChildren()
                 .setAll(model.job().brief().wishes().stream().map(this::wish).toList());

@@ -12,6 +12,9 @@ import org.jspecify.annotations.Nullable;
  * once, when the window is laid out.
  */
 public abstract class FeltPane extends Pane {
+    /** Pixels from the felt's sides to what is written at its foot. */
+    private static final double FOOT = 18;
+
     private boolean isStale = true;
     private @Nullable Zoom zoom;
 
@@ -61,6 +64,19 @@ public abstract class FeltPane extends Pane {
         label.relocate(x, y);
         getChildren().add(label);
         return label;
+    }
+
+    /** Writes at the foot of the table, on as many lines as it takes. */
+    protected final void foot(String text) {
+        if (text.isEmpty()) return;
+        var label = Nodes.label(text, "chalk-word", "faint");
+        label.setMouseTransparent(true);
+        getChildren().add(label);
+        label.applyCss();
+        var width = Math.max(60, getWidth() - 2 * FOOT);
+        label.setMaxWidth(width);
+        var high = label.prefHeight(width);
+        label.relocate(FOOT, getHeight() - high - 8);
     }
 
     /** Draws a straight line on the table. */

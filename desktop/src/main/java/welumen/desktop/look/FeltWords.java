@@ -9,13 +9,20 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import welumen.shape.Box;
 
-/** Names of what lies on felt, below each thing. None lies over another: where one would, it goes lower, and a few lines at the most. */
+/** Names of what lies on felt, below each thing. None lies over another or over a thing: where one would, it goes lower, and where there is no room at all it is left out. */
 public final class FeltWords {
-    private static final int LINES = 2;
+    private static final int LINES = 1;
 
     private record Wanted(Label label, double middle, double y) {}
 
     private final List<Wanted> wanted = new ArrayList<>();
+    private final List<Bounds> taken = new ArrayList<>();
+
+    /** Nothing is written over this. @param box in its mm */
+    public void keepFree(Chalk chalk, Box box) {
+        var high = box.height() * chalk.scale();
+        taken.add(new BoundingBox(chalk.x(box.minX()), chalk.y(box.maxY()), box.width() * chalk.scale(), high));
+    }
 
     /** @param box of what is named, in its mm */
     public void add(String word, Chalk chalk, Box box) {
@@ -26,7 +33,6 @@ public final class FeltWords {
 
     /** Puts them down where there is room; one for which there is none is left out, for the list beside has it. */
     public void showIn(ObservableList<Node> felt) {
-        var taken = new ArrayList<Bounds>();
         for (var one : wanted) {
             felt.add(one.label());
             one.label().applyCss();
@@ -38,11 +44,11 @@ public final class FeltWords {
             var x = Math.clamp(one.middle() - width / 2, 2, Math.max(2, room - width - 2));
             var y = one.y();
             var tries = 0;
-            while (tries < LINES && isTaken(taken, x, y, width, height)) {
+            while (tries < LINES && isTaken(x, y, width, height)) {
                 y += height;
                 tries++;
             }
-            if (isTaken(taken, x, y, width, height)) {
+            if (isTaken(x, y, width, height)) {
                 felt.remove(one.label());
                 continue;
             }
@@ -51,7 +57,7 @@ public final class FeltWords {
         }
     }
 
-    private static boolean isTaken(List<Bounds> taken, double x, double y, double width, double height) {
+    private boolean isTaken(double x, double y, double width, double height) {
         return taken.stream().anyMatch(box -> box.intersects(x + 1, y + 1, width - 2, height - 2));
     }
 }

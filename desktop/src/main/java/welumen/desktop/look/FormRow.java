@@ -108,6 +108,7 @@ public final class FormRow extends Pane {
     }
 
     private static double high(Node node, double width) {
-        return Math.ceil(node.prefHeight(node.getContentBias() == Orientation.HORIZONTAL ? width : -1));
+        var at = node.getContentBias() == Orientation.HORIZONTAL ? width : -1;
+        return Math.ceil(Math.max(node.minHeight(at), node.prefHeight(at)));
     }
 }

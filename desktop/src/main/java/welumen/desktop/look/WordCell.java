@@ -24,6 +24,7 @@ public final class WordCell<T> extends ListCell<T> {
         box.setButtonCell(new WordCell<>(word));
         box.setPromptText(nothing);
         whole(box);
+        new TypedLetters<>(box, word);
     }
 
     /** As wide as its widest choice, so that none is cut off. */

@@ -79,7 +79,7 @@ final class EdgePanel extends VBox {
         edges.setMinHeight(116);
         edgeName.setId("edge-name");
         changing = changing().whileTyping(changes -> preview.accept(changes.flatMap(EdgePanel::drawn)));
-        corrections = tools.edits();
+        corrections = tools.edits(new SewOnFelt(model, picked, wrong).button());
         getChildren()
                 .addAll(
                         Nodes.whole("Its edges", Styles.HEADING),

@@ -55,7 +55,7 @@ final class OnePieceFelt extends FeltPane {
         getChildren().add(chalk.draw(piece.get().net(), "chalk-dash"));
         getChildren().addAll(PieceChalk.inside(piece.get(), chalk));
         over.accept(chalk, getChildren());
-        word(foot, 18, getHeight() - 28, "faint");
+        foot(foot);
     }
 
     /** Writes on the felt beside a place of the piece. */

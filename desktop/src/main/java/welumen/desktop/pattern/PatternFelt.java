@@ -34,7 +34,10 @@ import welumen.shape.Point;
 /** Pieces in rows on felt: the cutting line in full chalk, the finished line dashed inside it, the picked edge in wax. */
 final class PatternFelt extends FeltPane {
     private static final double GAP = 70;
-    /** Room for a name below each row. */
+    /** Height in pixels of a name. */
+    private static final double NAME_HIGH = 22;
+
+    /** Room in mm for a name below each row. */
     private static final double ROW_GAP = 150;
 
     private static final double PADDING = 18;
@@ -119,12 +122,19 @@ final class PatternFelt extends FeltPane {
 
     /** Rows as wide as fills the felt best. */
     private List<Lying> bestRows(List<Piece> lying) {
+        var first = bestRows(lying, ROW_GAP);
+        var scale = fit(first).scale();
+        return scale * ROW_GAP >= NAME_HIGH ? first : bestRows(lying, NAME_HIGH / scale);
+    }
+
+    /** @param rowGap in mm, so that a name has room below each row */
+    private List<Lying> bestRows(List<Piece> lying, double rowGap) {
         var cuts = lying.stream().map(CuttingLine::of).toList();
         var widest = cuts.stream().mapToDouble(cut -> cut.box().width()).max().orElse(1);
         List<Lying> best = List.of();
         var bestScale = 0.0;
         for (var width = widest; width < widest * 8; width *= 1.12) {
-            var rows = rows(lying, cuts, width);
+            var rows = rows(lying, cuts, width, rowGap);
             var scale = fit(rows).scale();
             if (scale > bestScale) {
                 bestScale = scale;
@@ -134,7 +144,7 @@ final class PatternFelt extends FeltPane {
         return best;
     }
 
-    private List<Lying> rows(List<Piece> pieces, List<Outline> cuts, double width) {
+    private List<Lying> rows(List<Piece> pieces, List<Outline> cuts, double width, double rowGap) {
         var rows = new ArrayList<Lying>();
         var x = 0.0;
         var y = 0.0;
@@ -143,7 +153,7 @@ final class PatternFelt extends FeltPane {
             var box = cuts.get(i).box();
             if (x > 0 && x + box.width() > width) {
                 x = 0;
-                y -= deepest + ROW_GAP;
+                y -= deepest + rowGap;
                 deepest = 0;
             }
             rows.add(new Lying(pieces.get(i), cuts.get(i), x - box.minX(), y - box.maxY()));
@@ -291,7 +301,7 @@ final class PatternFelt extends FeltPane {
     private void piece(Lying one, Chalk chalk, FeltWords words) {
         if (isNew(one.piece())) {
             getChildren().add(chalk.draw(one.piece().net(), "other-side"));
-            words.add(one.piece().name(), chalk, one.cut().box());
+            named(one, chalk, words);
             return;
         }
         var fill = chalk.draw(one.cut(), "chalk-fill");
@@ -323,6 +333,11 @@ final class PatternFelt extends FeltPane {
             for (var i = 0; i < one.piece().edges().size(); i++) getChildren().add(corner(one.piece(), i, chalk));
             if (one.piece().edges().get(at.edge()).line().size() > 2) handles(one.piece(), at.edge(), chalk);
         }
+        named(one, chalk, words);
+    }
+
+    private static void named(Lying one, Chalk chalk, FeltWords words) {
+        words.keepFree(chalk, one.piece().net().box());
         words.add(one.piece().name(), chalk, one.cut().box());
     }
 }

@@ -71,11 +71,12 @@ final class PieceTools {
                 .flatMap(at -> model.job().patterns().findOne(at.piece()));
     }
 
-    /** What can be done to the picked edge, and to its piece. */
-    Node edits() {
+    /** What can be done to the picked edge, and to its piece. @param first what stands before the corrections */
+    Node edits(Node first) {
         var tools = new FlowPane(8, 8);
         tools.getChildren()
                 .addAll(
+                        first,
                         tool(
                                 "straight",
                                 "Straight",

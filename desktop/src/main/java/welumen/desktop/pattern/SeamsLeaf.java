@@ -85,6 +85,7 @@ final class SeamsLeaf extends Leaf {
         HBox.setHgrow(left, Priority.ALWAYS);
         HBox.setHgrow(right, Priority.ALWAYS);
         var both = Nodes.row(24, left, right);
+        both.setMinHeight(230);
         VBox.setVgrow(both, Priority.ALWAYS);
         mends.setId("mends");
         stitching = new StitchingLine(model, answer::setText);

@@ -5,10 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javafx.beans.binding.Bindings;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
@@ -83,7 +82,7 @@ final class ThicknessLeaf extends Leaf {
                         "Something that must move freely, with its room",
                         this::readClearance,
                         one -> List.of(one.what(), "%s left".formatted(Lengths.near(one.leftMm()))))
-                .example("Must move freely")
+                .example("Nothing that moves was measured yet")
                 .knows(
                         "Must move freely",
                         Lengths.example("handbrake lever 22 free, 15 needed", "handbrake lever 7/8 free, 5/8 needed"),
@@ -98,34 +97,31 @@ final class ThicknessLeaf extends Leaf {
         lid.setId("lid");
         clearances.setId("clearances");
         var all = Nodes.column(
-                14,
-                Nodes.form(
-                        14,
-                        third(Nodes.field("Layers before", before)),
-                        third(Nodes.field("Layers now", now)),
-                        third(Nodes.field("Bends on the way", bends))),
+                18,
+                halves(Nodes.field("Layers before", before), Nodes.field("Layers now", now)),
+                Nodes.field("Bends on the way", bends),
                 working,
+                halves(Nodes.field("Rivets and screws go through", stack), Nodes.field("To set", setting)),
+                rivet,
                 Nodes.form(
                         14,
-                        Nodes.grown(Nodes.field("Rivets and screws go through", stack)),
-                        Nodes.field("To set", setting)),
-                rivet,
-                new FlowPane(
-                        14,
-                        8,
                         Nodes.field("Lid: pin to free edge", lidLength),
                         Nodes.field("Thick, covered", lidThick),
                         Nodes.field("Cover on its edge", lidCover),
                         Nodes.field("On the frame’s edge", lidLining)),
                 lid,
-                clearance,
+                Nodes.field("Must move freely", clearance),
                 clearances);
-        getChildren().addAll(Nodes.scroll(all));
+        working.managedProperty().bind(Bindings.isNotEmpty(working.getChildren()));
+        rivet.managedProperty().bind(rivet.textProperty().isNotEmpty());
+        getChildren().addAll(all);
     }
 
-    private static Node third(Region field) {
-        field.setPrefWidth(200);
-        return Nodes.grown(field);
+    /** Two of them beside each other, level at their heads. */
+    private static Node halves(Node one, Node other) {
+        var row = Nodes.row(18, Nodes.grown(one), Nodes.grown(other));
+        row.setMinWidth(0);
+        return row;
     }
 
     private static WordLine<BuildUp> layers(String id, String word, String example) {

@@ -45,11 +45,7 @@ final class TraceFelt extends FeltPane {
                     "⌀ %.1f".formatted(circle.diameter()),
                     chalk.x(circle.centre().x() + circle.diameter() / 2) + 4,
                     chalk.y(circle.centre().y()) - 9);
-        word(
-                "%s by %s · dots: where a line gives way to the next"
-                        .formatted(Lengths.said(box.width()), Lengths.said(box.height())),
-                18,
-                getHeight() - 28,
-                "faint");
+        foot("%s by %s · dots: where a line gives way to the next"
+                .formatted(Lengths.said(box.width()), Lengths.said(box.height())));
     }
 }

@@ -67,6 +67,6 @@ final class WalkFelt extends FeltPane {
                     Math.min(MARGIN + to.atMm() / length * wide + 4, getWidth() - 92),
                     middle - to.offMm() * scale - 20);
         }
-        word("band: %s may be".formatted(Lengths.said(tolerance)), 14, getHeight() - 24, "faint");
+        foot("band: %s may be".formatted(Lengths.said(tolerance)));
     }
 }

@@ -25,7 +25,7 @@ import welumen.measure.Parsed.Understood;
 /**
  * A line of which nobody has to know the language. The words it knows stand below it as buttons that write themselves; while
  * one types, what was understood stands there as chips, each of which picks its words again to be put right. The arrow keys
- * up and down dial the number at the cursor by one, with Shift by ten. Enter does it.
+ * up and down dial the number at the cursor by one, with Shift by ten; Tab goes on to the next number. Enter does it.
  *
  * @param <T> what the line means
  */
@@ -146,6 +146,13 @@ public final class WordLine<T> extends VBox {
     }
 
     private void dial(KeyEvent key) {
+        if (key.getCode() == KeyCode.TAB && !key.isShiftDown() && !key.isControlDown()) {
+            DialledNumber.next(field.getText(), field.getCaretPosition()).ifPresent(number -> {
+                field.selectRange(number.start(), number.end());
+                key.consume();
+            });
+            return;
+        }
         var way = key.getCode() == KeyCode.UP ? 1 : key.getCode() == KeyCode.DOWN ? -1 : 0;
         if (way == 0 || key.isAltDown() || key.isShortcutDown()) return;
         DialledNumber.at(field.getText(), field.getCaretPosition()).ifPresent(number -> {

@@ -94,6 +94,7 @@ final class TakenOff extends Leaf {
         thread.setMinWidth(24);
         var line = new Line(11, 0, 11, 0);
         line.endYProperty().bind(thread.heightProperty().add(10));
+        line.setManaged(false); // else the thread, longer than its card, would make the card as long
         line.getStyleClass().add("thread");
         var bead = new Circle(11, 24, 6);
         bead.getStyleClass().add("bead");

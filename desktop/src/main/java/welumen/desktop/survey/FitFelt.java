@@ -105,7 +105,7 @@ final class FitFelt extends FeltPane {
             getChildren().add(dot);
         }
         word("chalk: where it must reach · dashed: the bought one", 18, getHeight() - 46, "faint");
-        word("tap an edge: its lap · drag: what must stay free", 18, getHeight() - 28, "faint");
+        foot("tap an edge: its lap · drag: what must stay free");
     }
 
     private void lap(Chalk drawn, Outline outline, int edge, double mm) {
@@ -151,6 +151,6 @@ final class FitFelt extends FeltPane {
             words.relocate(MARGIN + step * i + 2, station.overMm() < 0 ? zero - 40 : zero - tall - 40);
             getChildren().add(words);
         }
-        word("up: over, can be trimmed · down: short · pale: what a lap hides", 18, getHeight() - 28, "faint");
+        foot("up: over, can be trimmed · down: short · pale: what a lap hides");
     }
 }

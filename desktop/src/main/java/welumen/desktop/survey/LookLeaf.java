@@ -68,6 +68,7 @@ final class LookLeaf extends Leaf {
         table.getChildren().setAll(felt);
         beside = new FoundBeside(model, wrong, this::change, this::lookAt);
         felt.onFinding(this::moved, this::change, beside::strike);
+        felt.onKeys(this::mark, key -> kind.fireEvent(key.copyFor(felt, kind))); // letters choose what it is
         kind.getItems().setAll(FindingKind.values());
         kind.setValue(FindingKind.SCUFF);
         WordCell.in(kind, FindingKind::word);

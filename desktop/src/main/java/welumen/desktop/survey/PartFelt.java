@@ -59,6 +59,7 @@ final class PartFelt extends FeltPane {
     private BiConsumer<Finding, Mark> onMoved = (_, _) -> {};
     private Consumer<Finding> onPicked = _ -> {};
     private Consumer<Finding> onStruck = _ -> {};
+    private Runnable onEnter = () -> {};
 
     PartFelt(JobModel model) {
         super("part-felt", "The part’s outline; arrow keys move the cross by 10 mm");
@@ -136,6 +137,15 @@ final class PartFelt extends FeltPane {
         redraw();
     }
 
+    /**
+     * @param enter called on Enter, to mark what is drawn
+     * @param letter told of each letter that is typed here
+     */
+    void onKeys(Runnable enter, Consumer<KeyEvent> letter) {
+        onEnter = enter;
+        setOnKeyTyped(letter::accept);
+    }
+
     private void add() {
         drawn.add(cross);
         redraw();
@@ -150,6 +160,7 @@ final class PartFelt extends FeltPane {
             case SPACE -> {
                 if (shape != Shape.DOT) add();
             }
+            case ENTER -> onEnter.run();
             case BACK_SPACE -> {
                 if (!drawn.isEmpty()) drawn.removeLast();
                 redraw();
@@ -183,12 +194,7 @@ final class PartFelt extends FeltPane {
         if (drawn.size() > 1) getChildren().add(chalk.draw(drawn, "mark-begun"));
         for (var point : drawn) dot(point);
         sight();
-        var said = Nodes.whole(
-                "cross at %s from the left, %s up".formatted(Lengths.near(cross.x()), Lengths.near(cross.y())),
-                "chalk-word",
-                "faint");
-        said.relocate(18, getHeight() - 28);
-        getChildren().add(said);
+        foot("cross at %s from the left, %s up".formatted(Lengths.near(cross.x()), Lengths.near(cross.y())));
     }
 
     private void drawPart(Outline outline) {
