@@ -5,6 +5,8 @@ import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
+import welumen.cut.CutPlan;
+import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable.Laid;
 import welumen.cut.cloth.StripesUp;
 import welumen.cut.judge.MirroredPlaces;
@@ -52,16 +54,6 @@ final class HideList extends VBox {
         sayUnplaced(laid, patterns);
         for (var changed : StockChanged.words(laid, now, job.cutLog()))
             getChildren().add(Nodes.label(changed, Styles.DANGER));
-        for (var apart : MirroredPlaces.apart(problem, plan))
-            getChildren()
-                    .add(Nodes.label(
-                            "%s and %s do not come from mirrored places: %s."
-                                    .formatted(
-                                            Words.capital(PieceName.of(problem, apart.one())
-                                                    .words()),
-                                            PieceName.of(problem, apart.other()).words(),
-                                            apart.why()),
-                            Styles.NOTE));
         for (var mixed : LotsMixed.of(laid)) getChildren().add(Nodes.label(mixed.words(), Styles.DANGER));
         for (var runs : StripesUp.words(problem)) getChildren().add(Nodes.label(runs));
         for (var goesOn : AcrossSeams.words(
@@ -78,11 +70,37 @@ final class HideList extends VBox {
                                             Words.squareMetres(use.pieceArea()),
                                             Words.squareMetres(use.openedArea()),
                                             Words.percent(use.pieceArea() / use.openedArea()))));
+        sayApart(problem, plan);
         for (var use : plan.sheets())
             for (var placement : plan.on(use.stock())) {
                 var name = PieceName.of(problem, problem.piece(placement.piece()));
                 getChildren().add(Nodes.label("%d  %s".formatted(name.number(), name.words()), Styles.NOTE));
             }
+    }
+
+    /** Left and right that will not match in grain: how many, and which once somebody wants to know. */
+    private void sayApart(CutProblem problem, CutPlan plan) {
+        var apart = MirroredPlaces.apart(problem, plan);
+        if (apart.isEmpty()) return;
+        var which = Nodes.column(4);
+        var more = Nodes.button(
+                "%s not from mirrored places".formatted(Words.many(apart.size(), "pair")),
+                "Left and right of these may differ in grain and shade; press to see which",
+                () -> which.setVisible(!which.isVisible()));
+        more.setId("apart");
+        for (var one : apart)
+            which.getChildren()
+                    .add(Nodes.label(
+                            "%s and %s: %s."
+                                    .formatted(
+                                            Words.capital(PieceName.of(problem, one.one())
+                                                    .words()),
+                                            PieceName.of(problem, one.other()).words(),
+                                            one.why()),
+                            Styles.NOTE));
+        which.setVisible(false);
+        which.managedProperty().bind(which.visibleProperty());
+        getChildren().addAll(more, which);
     }
 
     /** What has no place; what helps comes first, since the list of the rest may be long. */

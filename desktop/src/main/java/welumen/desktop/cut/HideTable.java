@@ -22,6 +22,7 @@ import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Tips;
+import welumen.desktop.look.Zoom;
 import welumen.shape.Box;
 import welumen.shape.Point;
 import welumen.shape.Pose;
@@ -71,7 +72,11 @@ final class HideTable extends FeltPane {
         if (stock.isEmpty()) return;
 
         var chalk = zoomed().on(Chalk.fitting(
-                whole(stock), PADDING, PADDING + 18, getWidth() - 2 * PADDING, getHeight() - 2 * PADDING - 18));
+                whole(stock),
+                PADDING,
+                Zoom.BAND + 20,
+                getWidth() - 2 * PADDING,
+                getHeight() - PADDING - Zoom.BAND - 20));
         var x = 0.0;
         chalks.clear();
         for (var one : stock) {
@@ -102,7 +107,7 @@ final class HideTable extends FeltPane {
         }
         var box = outline.box();
         var word = Nodes.whole(stock.id() + (shown.get().log().isCut(stock.id()) ? ", cut" : ""), "chalk-word");
-        word.relocate(chalk.x((box.minX() + box.maxX()) / 2) - 18, 8);
+        word.relocate(chalk.x((box.minX() + box.maxX()) / 2) - 18, chalk.y(box.maxY()) - 22);
         getChildren().add(word);
     }
 

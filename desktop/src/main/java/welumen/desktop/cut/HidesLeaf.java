@@ -11,7 +11,6 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.layout.VBox;
 import welumen.cut.hide.Flaws;
 import welumen.cut.hide.MarkText;
-import welumen.cut.hide.StockText;
 import welumen.cut.hide.Upright;
 import welumen.cut.stock.Stock;
 import welumen.cut.table.CutCard;
@@ -23,6 +22,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MmField;
+import welumen.desktop.stage.StockLine;
 import welumen.desktop.stage.StockWords;
 import welumen.desktop.stage.WordLine;
 import welumen.files.json.BadFile;
@@ -62,25 +62,8 @@ final class HidesLeaf extends Leaf {
     HidesLeaf(JobModel model) {
         super(model);
         size = new MmField("flaw-size", "25 mm", () -> {});
-        typed = new WordLine<Stock>(
-                        "stock-typed",
-                        "What came in to cut from",
-                        text -> StockText.read(text, String.valueOf(material.getValue())),
-                        stock -> List.of(StockWords.said(stock)))
-                .example("What came in: a hide, a roll or a sheet")
-                .knows("A hide", Lengths.example("hide 3, 52 sq ft", "hide 3, 52 sq ft"), "Its name, and its area")
-                .knows(
-                        "A roll",
-                        Lengths.example("roll 1, 1400 wide, 12 m long", "roll 1, 54 wide, 12 yd long"),
-                        "Its name, width and length")
-                .knows("A sheet", Lengths.example("sheet 1, 2000 x 1000", "sheet 1, 80 x 40"), "Its name and size")
-                .knows("Lot", "lot 27B", "Its dye lot")
-                .knows("Thick", "1.2 mm thick", "How thick it is")
-                .knows("Cost", "cost 310", "What it cost: of a roll by the metre")
-                .knows("Repeat", Lengths.example("repeat 75", "repeat 3"), "How often its pattern comes again")
-                .knows("Selvedge", Lengths.example("selvedge 15", "selvedge 1/2"), "How wide the selvedge is")
-                .knows("From", "from Fell and Daughter", "Who sold it")
-                .onEnter(this::bring, answer::setText);
+        typed = StockLine.of(
+                "stock-typed", model, () -> String.valueOf(material.getValue()), this::bring, answer::setText);
         material.setId("stock-material");
         material.setEditable(true);
         material.setPrefWidth(170);

@@ -136,6 +136,7 @@ final class Tape extends HBox {
         private final Line stitches = new Line(0, 0, 0, 0);
         private final Rectangle underline = new Rectangle(0, 3);
         private final Pane graduations = new Pane();
+        private final VBox face = new VBox(5);
         private final WorkStage stage;
         private boolean isPicked;
 
@@ -150,7 +151,7 @@ final class Tape extends HBox {
             underline.widthProperty().bind(button.widthProperty());
             var words = new HBox(4, name, marker);
             words.setAlignment(Pos.CENTER_LEFT);
-            var face = new VBox(5, words, stitches);
+            face.getChildren().addAll(words, stitches);
             face.setMinWidth(USE_PREF_SIZE); // a long word stands out a little rather than being cut
             face.setAlignment(Pos.CENTER_LEFT);
             face.getStyleClass().add("face");
@@ -171,9 +172,13 @@ final class Tape extends HBox {
             StackPane.setAlignment(button, Pos.BOTTOM_CENTER);
             StackPane.setAlignment(underline, Pos.BOTTOM_LEFT);
             getChildren().addAll(graduations, button, underline);
-            setMinWidth(40);
             setPrefWidth(114);
             widthProperty().subscribe(this::graduate);
+        }
+
+        @Override
+        protected double computeMinWidth(double height) {
+            return isNarrow && isPicked ? face.prefWidth(-1) + 24 : 40;
         }
 
         void show(Progress progress, boolean picked) {
@@ -193,6 +198,7 @@ final class Tape extends HBox {
         /** Where there is no room for nine words, the others are numbers, as on their keys. */
         private void showName() {
             name.setText(isPicked || !isNarrow ? stage.word() : Integer.toString(stage.number()));
+            requestLayout();
         }
 
         private void graduate() {

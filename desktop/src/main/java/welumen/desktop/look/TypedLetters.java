@@ -1,11 +1,13 @@
 package welumen.desktop.look;
 
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyEvent;
+import org.jspecify.annotations.Nullable;
 
 /** A list of choices chooses by typed letters: those that a word begins with, else any that it has. A pause begins anew. */
 final class TypedLetters<T> {
@@ -14,6 +16,7 @@ final class TypedLetters<T> {
     private final ComboBox<T> box;
     private final Function<T, String> word;
     private String letters = "";
+    private @Nullable T chosen;
     private long last;
 
     TypedLetters(ComboBox<T> box, Function<T, String> word) {
@@ -28,9 +31,11 @@ final class TypedLetters<T> {
         if (letter.length() != 1
                 || !Character.isLetterOrDigit(letter.charAt(0)) && !(letter.equals(" ") && !letters.isEmpty())) return;
         var now = System.nanoTime();
-        letters = (now - last > PAUSE_NANOS ? "" : letters) + letter.toLowerCase(Locale.ROOT);
+        var isAnother = !Objects.equals(chosen, box.getValue()); // something else was shown meanwhile
+        letters = (now - last > PAUSE_NANOS || isAnother ? "" : letters) + letter.toLowerCase(Locale.ROOT);
         last = now;
-        find(box.getItems().stream().toList(), word, letters).ifPresent(box::setValue);
+        find(box.getItems(), word, letters).ifPresent(box::setValue);
+        chosen = box.getValue();
         key.consume();
     }
 

@@ -12,6 +12,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
@@ -75,6 +76,7 @@ final class EdgePanel extends VBox {
         edges.setId("edges");
         edges.setCellFactory(_ -> new EdgeCell());
         edges.getSelectionModel().selectedItemProperty().subscribe(this::edgeChosen);
+        edges.addEventFilter(KeyEvent.KEY_TYPED, this::finishTyped);
         edges.setPrefHeight(170);
         edges.setMinHeight(116);
         edgeName.setId("edge-name");
@@ -212,6 +214,11 @@ final class EdgePanel extends VBox {
         var edge = edges.getSelectionModel().getSelectedItem();
         if (!filling && edge != null && picked.get() != null)
             picked.set(new PickedEdge(picked.get().piece(), edge));
+    }
+
+    /** Letters that are typed on an edge choose its finish. */
+    void finishTyped(KeyEvent key) {
+        if (picked.get() != null) finish.fireEvent(key.copyFor(key.getSource(), finish));
     }
 
     private void finishChosen() {

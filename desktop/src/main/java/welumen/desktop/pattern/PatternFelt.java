@@ -317,7 +317,10 @@ final class PatternFelt extends FeltPane {
         for (var i = 0; i < one.piece().edges().size(); i++) {
             var edge = i;
             var line = chalk.draw(one.piece().run(i), own && at.edge() == i ? "picked-edge" : "chalk-edge");
-            line.setOnMouseClicked(_ -> picked.set(new PickedEdge(one.piece().id(), edge)));
+            line.setOnMouseClicked(_ -> {
+                requestFocus(); // so that letters choose its finish
+                picked.set(new PickedEdge(one.piece().id(), edge));
+            });
             line.setId("edge-" + one.piece().id() + "-" + i);
             if (own) pulled(line, one.piece(), edge, chalk);
             getChildren().add(line);

@@ -9,6 +9,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import org.jspecify.annotations.Nullable;
+import welumen.cabin.Part;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
@@ -57,6 +58,7 @@ final class PiecesLeaf extends Leaf {
         felt.onCorner((at, to) -> on(at, piece -> EdgeEdit.cornerMoved(piece, at.edge(), to)));
         felt.onCurve((at, curve) -> on(at, piece -> EdgeCurve.along(piece, at.edge(), curve)));
         felt.onEdge((at, out) -> on(at, piece -> EdgeEdit.moved(piece, at.edge(), out)));
+        felt.setOnKeyTyped(edge::finishTyped);
         felt.onHole(piece -> draw(new Understood<>(piece)));
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         wrong.setId("pattern-wrong");
@@ -91,6 +93,7 @@ final class PiecesLeaf extends Leaf {
                                 " AB 420, BC 310, CD 400, DA 305, AC 520",
                                 " AB 16 1/2, BC 12 1/4, CD 16, DA 12, AC 20"),
                         "A card: sides and diagonals, as many as were measured; CD 400 bow 12 bows out")
+                .named(() -> model.picked().map(Part::name).orElse("piece"))
                 .whileTyping(drawn -> felt.preview(drawn.map(DraftText.Drawn::piece)))
                 .onEnter(this::keep, wrong::setText);
     }

@@ -36,6 +36,7 @@ public final class WordLine<T> extends VBox {
     private final Function<String, Parsed<T>> read;
     private final Function<T, List<String>> said;
     private String between = ",";
+    private Optional<Supplier<String>> name = Optional.empty();
     private Consumer<Optional<T>> reading = _ -> {};
     private Predicate<T> done = _ -> false;
     private Consumer<String> wrong = _ -> {};
@@ -73,7 +74,11 @@ public final class WordLine<T> extends VBox {
         return this;
     }
 
-    /** A word that can be pressed in place of being typed. */
+    /**
+     * A word that can be pressed in place of being typed.
+     *
+     * @param inserts what is written; what stands between two upright strokes is picked, to be typed over
+     */
     public WordLine<T> knows(String shown, String inserts, String meaning) {
         return knows(shown, () -> inserts, meaning);
     }
@@ -127,14 +132,40 @@ public final class WordLine<T> extends VBox {
         }
     }
 
+    /** A name, that a line begins with, is guessed; it is picked, to be typed over. @param guess of it */
+    public WordLine<T> named(Supplier<String> guess) {
+        name = Optional.of(guess);
+        return this;
+    }
+
     private void insert(String text) {
+        if (text.startsWith(" ") && field.getText().isBlank() && name.isPresent()) {
+            var guess = name.get().get();
+            field.setText(guess + text.replace("|", ""));
+            field.requestFocus();
+            field.selectRange(0, guess.length());
+            return;
+        }
+        var value = text.indexOf('|');
+        if (value >= 0) {
+            var whole = text.replace("|", "");
+            var at = write(whole) + value - (text.startsWith(" ") ? 1 : 0);
+            field.requestFocus();
+            field.selectRange(at, at + text.lastIndexOf('|') - value - 1);
+            return;
+        }
+        pickNumber(write(text));
+    }
+
+    /** Writes it behind what is there. @return where it begins */
+    private int write(String text) {
         var before = field.getText().stripTrailing();
         var joined = before.isEmpty() || before.endsWith(between) || text.startsWith(" ")
                 ? before
                 : before + (between.equals(",") ? between : " " + between);
         var start = joined.isEmpty() ? 0 : joined.length() + 1;
         field.setText(joined.isEmpty() ? text.strip() : joined + " " + text.strip());
-        pickNumber(Math.min(start, field.getText().length()));
+        return Math.min(start, field.getText().length());
     }
 
     private void pickNumber(int from) {

@@ -6,9 +6,11 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -18,6 +20,7 @@ import welumen.cabin.PartId;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MarkedPhoto;
@@ -34,6 +37,7 @@ import welumen.survey.Mark;
 import welumen.survey.Severity;
 import welumen.survey.SurveyChange.FindingCorrected;
 import welumen.survey.SurveyChange.FindingMade;
+import welumen.survey.UsualFindings;
 
 /** Marks what is found on the picked part at its place on the outline, and asks for what lies beneath. */
 final class LookLeaf extends Leaf {
@@ -47,6 +51,7 @@ final class LookLeaf extends Leaf {
     private final TextField note = new TextField();
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final HBox shapes = new HBox(8);
+    private final FlowPane usual = new FlowPane(6, 6);
     private final FoundBeside beside;
     private final List<String> photos = new ArrayList<>();
     private PartFelt.Shape shape = PartFelt.Shape.DOT;
@@ -99,7 +104,8 @@ final class LookLeaf extends Leaf {
         note.setPromptText("a word about it");
         note.setAccessibleText("Note");
         var drawing = Nodes.row(8, shapes, Nodes.grown(note));
-        var left = Nodes.column(8, drawing, table);
+        usual.setMinHeight(USE_PREF_SIZE);
+        var left = Nodes.column(8, usual, drawing, table);
         VBox.setVgrow(table, Priority.ALWAYS);
         left.setMinWidth(0);
         var lower = Nodes.beside(left, Nodes.scroll(beside), 300);
@@ -121,8 +127,28 @@ final class LookLeaf extends Leaf {
             turnTo(shownPhoto().isPresent());
         } else if (isOnPhoto()) turnTo(true);
         felt.show(model.picked());
+        showUsual();
         showShapes();
         beside.show(model.picked());
+    }
+
+    /** What is most often found on such a part: one tap marks it where the cross is, as bad as is chosen. */
+    private void showUsual() {
+        usual.getChildren()
+                .setAll(model.picked().stream()
+                        .flatMap(part -> UsualFindings.on(part.kind()).stream())
+                        .map(this::tapped)
+                        .toList());
+    }
+
+    private Button tapped(FindingKind one) {
+        var button = Nodes.button(Words.capital(one.word()), "Mark this where the cross is", () -> {
+            kind.setValue(one);
+            mark();
+        });
+        button.getStyleClass().add("tool");
+        button.setId("found-" + one.name().toLowerCase(Locale.ROOT));
+        return button;
     }
 
     private void showShapes() {

@@ -2,7 +2,6 @@ package welumen.desktop.yard;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
@@ -15,7 +14,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
-import welumen.cut.hide.StockText;
 import welumen.cut.stock.Lot;
 import welumen.cut.stock.Stock;
 import welumen.desktop.look.ListCard;
@@ -25,9 +23,9 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
+import welumen.desktop.stage.StockLine;
 import welumen.desktop.stage.StockWords;
 import welumen.desktop.stage.WordLine;
-import welumen.measure.Lengths;
 import welumen.measure.NumberText;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -56,25 +54,8 @@ final class StockLeaf extends Leaf {
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     StockLeaf(JobModel model) {
         super(model, Reads.ALL);
-        typed = new WordLine<Stock>(
-                        "yard-stock",
-                        "What came in to cut from",
-                        text -> StockText.read(text, String.valueOf(material.getValue())),
-                        stock -> List.of(StockWords.said(stock)))
-                .example("What came in: a hide, a roll or a sheet")
-                .knows("A hide", Lengths.example("hide 3, 52 sq ft", "hide 3, 52 sq ft"), "Its name, and its area")
-                .knows(
-                        "A roll",
-                        Lengths.example("roll 1, 1400 wide, 12 m long", "roll 1, 54 wide, 12 yd long"),
-                        "Its name, width and length")
-                .knows("A sheet", Lengths.example("sheet 1, 2000 x 1000", "sheet 1, 80 x 40"), "Its name and size")
-                .knows("Lot", "lot 27B", "Its dye lot")
-                .knows("Thick", "1.2 mm thick", "How thick it is")
-                .knows("Cost", "cost 310", "What it cost: of a roll by the metre")
-                .knows("Repeat", Lengths.example("repeat 75", "repeat 3"), "How often its pattern comes again")
-                .knows("Selvedge", Lengths.example("selvedge 15", "selvedge 1/2"), "How wide the selvedge is")
-                .knows("From", "from Fell and Daughter", "Who sold it")
-                .onEnter(this::takeIn, heard::setText);
+        typed = StockLine.of(
+                "yard-stock", model, () -> String.valueOf(material.getValue()), this::takeIn, heard::setText);
         material.setId("yard-stock-material");
         material.setEditable(true);
         material.setPrefWidth(180);
