@@ -3,7 +3,10 @@ package welumen.desktop;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
@@ -30,6 +33,9 @@ public final class Shots {
      */
     public record Options(Path folder, Dimension2D size, boolean evening, int percent) {}
 
+    /** Parts of the job that is being planned, on which the leaves are seen that the first job's seat does not have. */
+    private static final List<String> PLANNED = List.of("left-kick-panel", "console");
+
     private Shots() {}
 
     /** @throws StoreException if the folder cannot be written */
@@ -44,21 +50,20 @@ public final class Shots {
                 partFor(stage, window);
                 window.model().stageProperty().set(stage);
                 var name = "%d-%s".formatted(stage.number(), stage.word().toLowerCase(Locale.ROOT));
-                write(window.scene(), folder.resolve(name + ".png"));
-                for (var leaf = 1; leaf < window.leafCount(); leaf++) {
-                    if (stage == WorkStage.PATTERN) planned(leaf, window);
-                    window.turnLeaf();
-                    write(window.scene(), folder.resolve("%s-%d.png".formatted(name, leaf + 1)));
+                var done = new HashSet<String>();
+                leaves(window, folder, name, done);
+                if (stage != WorkStage.PATTERN) continue;
+                window.openJob(2);
+                for (var part : PLANNED) {
+                    window.model().pickedProperty().set(new PartId(part));
+                    leaves(window, folder, name, done);
                 }
             }
             write(door(options), folder.resolve("door.png"));
             window.model().screenProperty().set(Screen.CARS);
             write(window.scene(), folder.resolve("cars.png"));
             window.model().screenProperty().set(Screen.YARD);
-            for (var leaf = 1; leaf <= window.leafCount(); leaf++) {
-                write(window.scene(), folder.resolve(leaf == 1 ? "yard.png" : "yard-%d.png".formatted(leaf)));
-                window.turnLeaf();
-            }
+            leaves(window, folder, "yard", new HashSet<>());
             window.model().screenProperty().set(Screen.STAGE);
             window.openLargeCabin();
             write(window.scene(), folder.resolve("cabin.png"));
@@ -80,16 +85,14 @@ public final class Shots {
         return scene;
     }
 
-    /** Boards, sides, holes and trials are those of the job that is being planned. */
-    private static void planned(int leaf, WelumenWindow window) {
-        if (leaf < 4) return;
-        window.openJob(2);
-        var part = switch (leaf) {
-            case 4, 7 -> "bench-cushion";
-            case 8, 9 -> "left-kick-panel";
-            default -> "console";
-        };
-        window.model().pickedProperty().set(new PartId(part));
+    /** All leaves that have no picture yet, the first under the stage's own name. @param done the words of those that have one */
+    private static void leaves(WelumenWindow window, Path folder, String name, Set<String> done) throws IOException {
+        for (var leaf = 0; leaf < window.leafCount(); leaf++) {
+            var word = window.leafWord().toLowerCase(Locale.ROOT).replace(' ', '-');
+            var file = done.isEmpty() ? name + ".png" : "%s-%s.png".formatted(name, word);
+            if (done.add(word)) write(window.scene(), folder.resolve(file));
+            window.turnLeaf();
+        }
     }
 
     /** The part that shows most on a stage. */

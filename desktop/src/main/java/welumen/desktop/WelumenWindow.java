@@ -58,6 +58,11 @@ public final class WelumenWindow {
         frame.turnLeaf(1);
     }
 
+    /** What stands on the open leaf's tab; empty where the open stage has none. */
+    public String leafWord() {
+        return frame.leafWord();
+    }
+
     /** How many leaves the open stage has now. */
     public int leafCount() {
         return frame.leafCount();

@@ -64,7 +64,7 @@ final class CarSection extends Leaf {
         wrong.setId("wrong");
         var keep = Nodes.chief("Agree", "Log what is agreed about this car", () -> agree(standard));
         keep.setId("agree");
-        var contract = Nodes.form(16, Nodes.field("Budget", budget), Nodes.field("Due", due), Nodes.level(keep));
+        var contract = Nodes.form(16, Nodes.field("Budget", budget), Nodes.field("Due", due), keep);
         var fields = new GridPane(16, 12);
         fields.addRow(0, Nodes.field("Car", car), Nodes.field("Year", year), Nodes.field("Body", body));
         fields.addRow(

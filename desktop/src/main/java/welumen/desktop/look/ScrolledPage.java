@@ -4,6 +4,7 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Skin;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import javafx.util.Subscription;
@@ -34,6 +35,14 @@ public final class ScrolledPage extends ScrollPane {
         addEventFilter(MouseEvent.MOUSE_PRESSED, _ -> pressed = true);
         addEventFilter(MouseEvent.MOUSE_RELEASED, _ -> pressed = false);
         sceneProperty().subscribe(this::follow);
+    }
+
+    /** The usual skin keeps an image of its view; of a page that changes with every key that costs more than it saves. */
+    @Override
+    protected Skin<?> createDefaultSkin() {
+        var skin = super.createDefaultSkin();
+        getChildren().forEach(child -> child.setCache(false));
+        return skin;
     }
 
     private void follow(Scene scene) {

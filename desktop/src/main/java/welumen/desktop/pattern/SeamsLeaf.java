@@ -78,8 +78,8 @@ final class SeamsLeaf extends Leaf {
                 Nodes.field("to that one", other),
                 Nodes.field("Ease", ease),
                 Nodes.level(topstitch),
-                Nodes.level(join),
-                Nodes.level(propose));
+                join,
+                propose);
         var left = Nodes.scroll(seams);
         var right = Nodes.scroll(order);
         HBox.setHgrow(left, Priority.ALWAYS);

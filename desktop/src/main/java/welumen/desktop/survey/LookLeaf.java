@@ -96,8 +96,8 @@ final class LookLeaf extends Leaf {
                 Nodes.field("What", kind),
                 Nodes.field("Across", size),
                 Nodes.field("How bad", severity),
-                Nodes.level(mark),
-                Nodes.level(takePhoto));
+                mark,
+                takePhoto);
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         wrong.setId("survey-wrong");
         shapes.setMinWidth(USE_PREF_SIZE);

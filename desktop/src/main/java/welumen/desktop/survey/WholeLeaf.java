@@ -78,11 +78,7 @@ final class WholeLeaf extends Leaf {
                 this::askCustomer);
         ask.setId("ask-customer");
         var row = Nodes.form(
-                14,
-                Nodes.field("With a budget of", budget),
-                Nodes.field("To the standard", standard),
-                Nodes.level(take),
-                Nodes.level(ask));
+                14, Nodes.field("With a budget of", budget), Nodes.field("To the standard", standard), take, ask);
         List.of(changed, next).forEach(label -> label.setMinHeight(USE_PREF_SIZE));
         changed.managedProperty().bind(changed.textProperty().isNotEmpty());
         var under = Nodes.scroll(broken);

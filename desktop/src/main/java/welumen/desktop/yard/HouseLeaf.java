@@ -88,7 +88,7 @@ final class HouseLeaf extends Leaf {
                         14,
                         Nodes.field("An hour’s work", hour),
                         Nodes.field("Glue, paint, bought parts: times the usual", level),
-                        Nodes.level(take)),
+                        take),
                 Nodes.whole("A square metre of new", Styles.HEADING),
                 surfaces,
                 Nodes.whole("Precautions", Styles.STRONG),

@@ -76,7 +76,7 @@ final class StockLeaf extends Leaf {
                 Nodes.field("It is called", name),
                 Nodes.row(10, called, gone),
                 Nodes.form(10, Nodes.field("Material", of), Nodes.field("Lot", lot)),
-                Nodes.form(10, Nodes.field("Thickness", thickness), Nodes.field("Cost", cost), Nodes.level(keep)),
+                Nodes.form(10, Nodes.field("Thickness", thickness), Nodes.field("Cost", cost), keep),
                 hangs);
         form.getStyleClass().add(Styles.CARD);
         form.setMinWidth(FORM);
