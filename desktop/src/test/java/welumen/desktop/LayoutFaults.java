@@ -26,6 +26,8 @@ import javafx.scene.text.Text;
 final class LayoutFaults {
     /** Overlap in pixels that nobody sees. */
     private static final double HAIR = 1.5;
+    /** Pixels by which a text's line may stand out above or below: no letter reaches so far. */
+    private static final double LEADING = 2.5;
 
     private final List<String> found = new ArrayList<>();
     private final List<Placed> placed = new ArrayList<>();
@@ -37,18 +39,22 @@ final class LayoutFaults {
 
     static List<String> of(Region root) {
         var faults = new LayoutFaults();
-        faults.look(root, new BoundingBox(0, 0, root.getWidth(), root.getHeight()), false);
+        var whole = new BoundingBox(0, 0, root.getWidth(), root.getHeight());
+        faults.look(root, whole, whole);
         faults.overlaps();
         return List.copyOf(faults.found);
     }
 
-    /** @param scrolls whether it lies in what can be scrolled down */
-    private void look(Node node, Bounds within, boolean scrolls) {
+    /**
+     * @param within the box of what it lies in
+     * @param view what is seen of that now
+     */
+    private void look(Node node, Bounds within, Bounds view) {
         if (!node.isVisible() || isDrawn(node)) return;
         var box = node.localToScene(node.getLayoutBounds());
         if (node instanceof Control control && isWhole(control)) {
-            reachable(control, box, within, scrolls);
-            if (!(scrolls && !box.intersects(within))) placed.add(new Placed(control, box));
+            reachable(control, box, within);
+            if (box.intersects(view)) placed.add(new Placed(control, box));
             if (control instanceof Labeled labeled) readable(labeled);
             if (control instanceof ComboBox<?>)
                 control.lookupAll(".list-cell").forEach(cell -> {
@@ -57,12 +63,12 @@ final class LayoutFaults {
             return;
         }
         if (node instanceof TableView<?> table) {
-            reachable(table, box, within, scrolls);
+            reachable(table, box, within);
             placed.add(new Placed(table, box));
             return;
         }
         if (node instanceof ListView<?> list) {
-            reachable(list, box, within, scrolls);
+            reachable(list, box, within);
             placed.add(new Placed(list, box));
             list.lookupAll(".list-cell").stream()
                     .filter(cell -> cell.isVisible())
@@ -71,20 +77,18 @@ final class LayoutFaults {
             return;
         }
         if (node instanceof ScrollPane pane) {
-            var view = pane.localToScene(pane.getLayoutBounds());
-            if (pane.getContent() != null) look(pane.getContent(), view, true);
+            var seen = pane.localToScene(pane.getLayoutBounds());
+            var content = pane.getContent();
+            if (content != null) look(content, inWidth(content.localToScene(content.getLayoutBounds()), seen), seen);
             return;
         }
-        var inner = within;
-        if (node instanceof Region region && !scrolls && node.getScene().getRoot() != node && region.getWidth() > 0)
-            inner = box;
-        else if (node instanceof Region && scrolls) inner = inWidth(box, within);
-        if (node instanceof Parent parent)
-            for (var child : parent.getChildrenUnmodifiable()) look(child, inner, scrolls);
+        var inner = node instanceof Region region && region.getWidth() > 0 ? box : within;
+        if (node instanceof Parent parent) for (var child : parent.getChildrenUnmodifiable()) look(child, inner, view);
     }
 
+    /** As high as what scrolls, and as wide as what is seen of it. */
     private static Bounds inWidth(Bounds box, Bounds view) {
-        return new BoundingBox(box.getMinX(), view.getMinY(), box.getWidth(), view.getHeight());
+        return new BoundingBox(view.getMinX(), box.getMinY(), view.getWidth(), box.getHeight());
     }
 
     private static boolean isDrawn(Node node) {
@@ -102,14 +106,14 @@ final class LayoutFaults {
                 || control instanceof javafx.scene.control.Spinner<?>;
     }
 
-    private void reachable(Control control, Bounds box, Bounds within, boolean scrolls) {
+    private void reachable(Control control, Bounds box, Bounds within) {
         if (control instanceof Labeled label
                 && (label.getText() == null || label.getText().isEmpty())
                 && label.getGraphic() == null) return;
         if (box.getMinX() < within.getMinX() - HAIR || box.getMaxX() > within.getMaxX() + HAIR)
             found.add("%s stands out sideways: %.0f to %.0f in %.0f to %.0f"
                     .formatted(said(control), box.getMinX(), box.getMaxX(), within.getMinX(), within.getMaxX()));
-        else if (!scrolls && (box.getMinY() < within.getMinY() - HAIR || box.getMaxY() > within.getMaxY() + HAIR))
+        else if ((box.getMinY() < within.getMinY() - LEADING || box.getMaxY() > within.getMaxY() + LEADING))
             found.add("%s is cut off: %.0f to %.0f in %.0f to %.0f"
                     .formatted(said(control), box.getMinY(), box.getMaxY(), within.getMinY(), within.getMaxY()));
         else if (box.getWidth() < 2 || box.getHeight() < 2)

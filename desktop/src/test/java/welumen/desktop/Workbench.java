@@ -256,6 +256,7 @@ final class Workbench implements AutoCloseable {
         if (robot.lookup("#" + leaf).tryQuery().isPresent()) return;
         for (var group : ask(() -> robot.lookup(".leaf-group").queryAllAs(Button.class))) {
             if (group.getScene() == null) continue;
+            bringIntoView(group);
             robot.clickOn(group);
             settle();
             if (robot.lookup("#" + leaf).tryQuery().isPresent()) return;
@@ -266,13 +267,17 @@ final class Workbench implements AutoCloseable {
     /** Brings it into view, where it lies in what scrolls, as a hand at the wheel does. */
     Node reveal(String id) {
         Node node = robot.lookup("#" + id).query();
+        bringIntoView(node);
+        return node;
+    }
+
+    private void bringIntoView(Node node) {
         ask(() -> {
             for (Node up = node.getParent(); up != null; up = up.getParent())
                 if (up instanceof ScrollPane pane) scroll(pane, node);
             return null;
         });
         settle();
-        return node;
     }
 
     private static void scroll(ScrollPane pane, Node to) {

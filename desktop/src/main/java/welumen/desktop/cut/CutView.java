@@ -18,9 +18,9 @@ public final class CutView extends StagePane {
         leaves = leaves(
                 new Tab("Plan", this::plan),
                 new Tab("Hides and rolls", HidesLeaf::new),
+                new Tab("Leather", LeatherLeaf::new),
                 new Tab("Forecast", ForecastLeaf::new),
-                new Tab("At the table", TableLeaf::new),
-                new Tab("Leather", LeatherLeaf::new));
+                new Tab("At the table", TableLeaf::new));
         getChildren().add(leaves);
     }
 

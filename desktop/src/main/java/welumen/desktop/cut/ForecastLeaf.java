@@ -116,11 +116,11 @@ final class ForecastLeaf extends Leaf {
         facts.show(supply.get(), known, changes);
         reserve.setText(ReserveSaid.shortage(supply.get()));
         answer.setText(known.map(this::answered)
-                .orElseGet(() -> "By area alone %s of %s will do for %s; “Forecast” lays out the very pieces."
+                .orElseGet(() -> "By area alone %s will do for %s of %s; “Forecast” lays out the very pieces."
                         .formatted(
                                 Words.many(supply.get().byArea().hides(), "hide"),
-                                supply.get().material(),
-                                Words.many(CutPiece.count(pieces), "piece"))));
+                                Words.many(CutPiece.count(pieces), "piece"),
+                                supply.get().material())));
         sure.setText(known.map(ForecastLeaf::surely).orElse(""));
         felt.show(known.filter(Forecast::isCorrected));
     }

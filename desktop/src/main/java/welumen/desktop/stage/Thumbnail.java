@@ -24,6 +24,10 @@ public final class Thumbnail {
         if (photos.isEmpty()) {
             var none = Nodes.label("no photo", Styles.ON_FELT_FAINT);
             none.setTextAlignment(TextAlignment.CENTER);
+            none.setMaxWidth(WIDTH);
+            frame.setMinHeight(StackPane.USE_PREF_SIZE);
+            frame.setPrefSize(WIDTH, StackPane.USE_COMPUTED_SIZE);
+            frame.setMaxHeight(StackPane.USE_PREF_SIZE);
             frame.getChildren().add(none);
             return frame;
         }
