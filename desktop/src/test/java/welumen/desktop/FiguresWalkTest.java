@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import welumen.cut.CuttingTable;
@@ -172,14 +171,8 @@ class FiguresWalkTest extends OwnCarWalk {
     private void aBoughtCarpetIsTooShort() {
         bench.pick(car.part("left-front-carpet"));
         bench.click("leaf-buy-or-make");
-        bench.ask(() -> {
-            bench.robot
-                    .lookup("#stations")
-                    .queryAs(TextArea.class)
-                    .setText("tunnel over 14\nsill short 9, covered 15\nbulkhead short 12");
-            return null;
-        });
-        bench.click("measured");
+        for (var measure : List.of("tunnel over 14", "sill short 9, covered 15", "bulkhead short 12"))
+            bench.typeAndEnter("stations", measure);
         assertThat(bench.text("fit-answer")).isEqualTo("It cannot be trimmed to fit: too short at bulkhead.");
         car.assertSays("sill short 9 mm, covered 15 mm: short, but hidden");
     }

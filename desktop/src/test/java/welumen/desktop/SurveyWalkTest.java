@@ -7,7 +7,6 @@ import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -199,20 +198,14 @@ class SurveyWalkTest {
         bench.click("leaf-buy-or-make");
         assertThat(bench.text("fit-answer"))
                 .isEqualTo("It cannot be trimmed to fit: too short at sill, rear and at seat rail.");
-        bench.ask(() -> {
-            bench.robot.lookup("#stations").queryAs(TextArea.class).setText("tunnel over 12\nsill 6");
-            return null;
-        });
-        bench.click("measured");
+        bench.typeAndEnter("stations", "sill 6");
         assertThat(bench.text("fit-wrong")).contains("“sill 6” is no measure");
-        bench.ask(() -> {
-            bench.robot.lookup("#stations").queryAs(TextArea.class).setText("tunnel over 12\nsill short 6, covered 20");
-            return null;
-        });
-        bench.click("measured");
-        assertThat(bench.text("fit-answer")).isEqualTo("It fits once it is trimmed at 1 place.");
+        for (var measure : List.of("tunnel over 12", "seat rail over 1")) bench.typeAndEnter("stations", measure);
+        bench.click("strike-sill-rear");
         assertThat(job().survey().measured().get(new PartId("right-front-carpet")))
-                .containsExactly(new Station("tunnel", 12, 0), new Station("sill", -6, 20));
+                .as("in place of what was measured there before")
+                .contains(new Station("tunnel", 12, 0), new Station("seat rail", 1, 0));
+        assertThat(bench.text("fit-answer")).startsWith("It fits once it is trimmed at");
     }
 
     private void more(String budget) {

@@ -30,7 +30,7 @@ final class HideFelt extends FeltPane {
     @Override
     protected void draw() {
         if (stock.isEmpty()) {
-            word("Nothing to cut from has come in yet.", MARGIN, MARGIN, "faint");
+            empty("Nothing to cut from has come in yet: say beside it what did, a hide, a roll or a sheet.");
             return;
         }
         var one = stock.get();

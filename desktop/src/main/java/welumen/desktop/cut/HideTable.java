@@ -69,7 +69,11 @@ final class HideTable extends FeltPane {
     @Override
     protected void draw() {
         var stock = shown.map(one -> which.apply(one.problem().stock())).orElse(List.of());
-        if (stock.isEmpty()) return;
+        if (stock.isEmpty()) {
+            empty(
+                    "Nothing lies here yet: draw the pieces at Pattern, take in a hide or a roll at “Hides and rolls”, then “Lay out”.");
+            return;
+        }
 
         var chalk = zoomed().on(Chalk.fitting(
                 whole(stock),

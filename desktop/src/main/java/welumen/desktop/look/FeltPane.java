@@ -66,6 +66,14 @@ public abstract class FeltPane extends Pane {
         return label;
     }
 
+    /** Says on a table on which nothing lies what is to be done first. */
+    protected final void empty(String what) {
+        var label = Nodes.label(what, "chalk-word", "faint");
+        label.setMaxWidth(Math.max(60, getWidth() - 2 * FOOT));
+        label.relocate(FOOT, Zoom.BAND);
+        getChildren().add(label);
+    }
+
     /** Writes at the foot of the table, on as many lines as it takes. */
     protected final void foot(String text) {
         if (text.isEmpty()) return;

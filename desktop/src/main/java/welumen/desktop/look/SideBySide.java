@@ -80,6 +80,10 @@ public final class SideBySide extends Pane {
     protected void layoutChildren() {
         var width = getWidth();
         var height = getHeight();
+        if (!picture.isVisible()) {
+            column.resizeRelocate(0, 0, Math.min(column.prefWidth(-1), width), height);
+            return;
+        }
         if (isBeside(width)) {
             var wide = Math.min(column.prefWidth(-1), width);
             picture.resizeRelocate(0, 0, width - GAP - wide, height);

@@ -46,7 +46,7 @@ final class OnePieceFelt extends FeltPane {
     @Override
     protected void draw() {
         if (piece.isEmpty() || cut.isEmpty() || room.isEmpty()) {
-            word("Nothing is drawn yet: draw the piece at Shape, Pieces.", MARGIN, MARGIN, "faint");
+            empty("Nothing is drawn yet: draw the piece at Shape, Pieces.");
             return;
         }
         var chalk = zoomed().on(Chalk.fitting(

@@ -173,7 +173,7 @@ final class PatternFelt extends FeltPane {
     protected void draw() {
         var shown = shown();
         if (shown.isEmpty()) {
-            word("Nothing is drawn yet: press a shape above, or photograph the old piece.", PADDING, PADDING, "faint");
+            empty("Nothing is drawn yet: press a shape above, or photograph the old piece.");
             return;
         }
         var lying = bestRows(shown);

@@ -1,31 +1,29 @@
 package welumen.desktop.survey;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.beans.binding.Bindings;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
-import welumen.cabin.PartId;
 import welumen.desktop.look.FileChoice;
-import welumen.desktop.look.Keys;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.WordLine;
 import welumen.files.json.BadFile;
 import welumen.files.outline.OutlineReader;
 import welumen.files.outside.Outside;
@@ -45,53 +43,48 @@ import welumen.treatment.fit.Routes;
 
 /** Buy or make, by measure: where the bought part is over and where short, what hides it, and what each way costs. */
 final class FitLeaf extends Leaf {
-    /** Five measures; asked for its rows it gives way a little more in every pass. */
-    private static final double LINES = 122;
-
-    private final TextArea lines = new TextArea();
+    private final WordLine<List<Station>> line;
+    private final Button keep = Nodes.chief("Measured", "Keep what the outlines say", this::keepLaid);
     private final FitFelt felt = new FitFelt();
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final VBox routes = new VBox(8);
     private final ComboBox<Integer> edge = new ComboBox<>();
     private final TextField lap = new TextField();
-    private @Nullable PartId shown;
+    /** What two outlines say, until it is kept. */
+    private List<Station> laid = List.of();
+
     private Optional<Needed> place = Optional.empty();
     private Optional<Outline> bought = Optional.empty();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     FitLeaf(JobModel model) {
         super(model);
-        lines.setId("stations");
-        lines.setPromptText(Lengths.example(
-                "tunnel over 12\nsill at the front short 6, covered 20",
-                "tunnel over 1/2\nsill at the front short 1/4, covered 3/4"));
-        lines.setMinHeight(LINES);
-        lines.setPrefHeight(LINES);
-        lines.setMaxHeight(LINES);
-        lines.setAccessibleText("Measures, one a line; Ctrl and Enter log them");
-        lines.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
-            if (Keys.AS_IT_STANDS.is(key)) {
-                measure();
-                key.consume();
-            }
-        });
+        line = new WordLine<List<Station>>(
+                        "stations",
+                        "Where it must reach, and how far it does",
+                        StationText::read,
+                        stations -> stations.stream().map(StationText::line).toList())
+                .example("A place, and how far the bought part reaches there")
+                .named(() -> "tunnel")
+                .knows("Over", Lengths.example(" over 12", " over 1/2"), "It reaches too far there, and can be trimmed")
+                .knows("Short", Lengths.example(" short 6", " short 1/4"), "It does not reach there")
+                .knows(
+                        "Covered",
+                        Lengths.example("covered |20|", "covered |3/4|"),
+                        "By how much another part laps that place")
+                .onEnter(this::measured, wrong::setText);
         answer.setId("fit-answer");
         wrong.setId("fit-wrong");
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         routes.setId("routes");
-        var measured = Nodes.chief("Measured", Keys.AS_IT_STANDS.told("Log these measures"), this::measure);
-        measured.setId("measured");
+        keep.setId("measured");
+        keep.setVisible(false);
+        keep.managedProperty().bind(keep.visibleProperty());
         var lay = Nodes.button(
                 "Lay outlines over each other", "Two outline files: the needed one, then the bought one", this::choose);
         lay.setId("lay-outlines");
         felt.onPen(this::pick, keepOut -> relay(Needed::keepingOut, keepOut));
-        var left = Nodes.column(
-                8,
-                Nodes.field("Where it must reach, and how far it does", lines),
-                Nodes.row(10, measured, lay),
-                wrong,
-                laps(),
-                felt);
+        var left = Nodes.column(8, line, Nodes.row(10, keep, lay), wrong, laps(), felt);
         VBox.setVgrow(felt, Priority.ALWAYS);
         left.setMinWidth(0);
         getChildren().addAll(Nodes.beside(left, Nodes.scroll(routes), 350));
@@ -143,7 +136,7 @@ final class FitLeaf extends Leaf {
 
     @Override
     protected Node first() {
-        return lines;
+        return line.field();
     }
 
     @Override
@@ -151,11 +144,8 @@ final class FitLeaf extends Leaf {
         wrong.setText("");
         var part = model.picked();
         if (part.isEmpty()) return;
-        var stations = model.job().survey().measured().getOrDefault(part.get().id(), List.of());
-        if (!part.get().id().equals(shown)) {
-            shown = part.get().id();
-            lines.setText(stations.stream().map(StationText::line).collect(Collectors.joining("\n")));
-        }
+        laid = List.of();
+        keep.setVisible(false);
         place = Optional.empty();
         bought = Optional.empty();
         edge.getItems().clear();
@@ -192,14 +182,19 @@ final class FitLeaf extends Leaf {
             card.getStyleClass().add(Styles.CARD);
             routes.getChildren().add(card);
         }
-        for (var station : stations)
-            routes.getChildren()
-                    .add(Nodes.label(
-                            "%s: %s"
-                                    .formatted(
-                                            StationText.line(station),
-                                            station.verdict().word()),
-                            station.verdict() == Verdict.SHORT ? Styles.DANGER : Styles.SECOND));
+        for (var station : stations) routes.getChildren().add(row(station));
+    }
+
+    private Node row(Station station) {
+        var words = Nodes.label(
+                "%s: %s".formatted(StationText.line(station), station.verdict().word()),
+                station.verdict() == Verdict.SHORT ? Styles.DANGER : Styles.SECOND);
+        if (known().stream().noneMatch(one -> one.where().equals(station.where()))) return words;
+        var strike = Nodes.button("✕", "It was measured wrongly there", () -> strike(station));
+        strike.setAccessibleText("Strike out the measure at " + station.where());
+        strike.setId("strike-" + station.where().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"));
+        strike.getStyleClass().add("tool");
+        return Nodes.row(8, Nodes.grown(words), strike);
     }
 
     private static String answer(List<Station> stations, boolean entersKeepOut) {
@@ -217,17 +212,36 @@ final class FitLeaf extends Leaf {
                 : "It fits once it is trimmed at %s.".formatted(Words.many((int) trims, "place"));
     }
 
-    private void measure() {
-        var part = model.picked();
-        if (part.isEmpty()) return;
-        switch (StationText.read(lines.getText())) {
-            case Refused<List<Station>>(var why) -> {
-                wrong.setText(why);
-                lines.requestFocus();
-            }
-            case Understood<List<Station>>(var stations) ->
-                model.make(new AtSurvey(new FitMeasured(part.get().id(), stations)));
+    private List<Station> known() {
+        return model.picked()
+                .map(part -> model.job().survey().measured().getOrDefault(part.id(), List.of()))
+                .orElse(List.of());
+    }
+
+    /** In place of what was measured at the same places before. */
+    private boolean measured(List<Station> more) {
+        var all = new ArrayList<>(known());
+        for (var one : more) {
+            all.removeIf(old -> old.where().equalsIgnoreCase(one.where()));
+            all.add(one);
         }
+        return keep(all);
+    }
+
+    private void keepLaid() {
+        keep(laid);
+    }
+
+    private boolean keep(List<Station> stations) {
+        var part = model.picked();
+        return part.isPresent()
+                && model.make(new AtSurvey(new FitMeasured(part.get().id(), stations)));
+    }
+
+    private void strike(Station station) {
+        keep(known().stream()
+                .filter(one -> !one.where().equals(station.where()))
+                .toList());
     }
 
     private void choose() {
@@ -260,12 +274,13 @@ final class FitLeaf extends Leaf {
         }
     }
 
-    /** What was found stands in the lines too, so that “Measured” logs it. */
+    /** What was found is kept once “Measured” is pressed. */
     private void layAgain() {
         var over = LaidOver.best(place.orElseThrow(), bought.orElseThrow());
         felt.show(place.get(), over);
         var worst = over.worstByEdge();
-        lines.setText(worst.stream().map(StationText::line).collect(Collectors.joining("\n")));
+        laid = worst;
+        keep.setVisible(true);
         show(model.picked().orElseThrow(), worst, !over.entered().isEmpty());
     }
 }

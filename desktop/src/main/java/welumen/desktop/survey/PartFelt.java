@@ -183,7 +183,7 @@ final class PartFelt extends FeltPane {
     @Override
     protected void draw() {
         if (part.isEmpty()) {
-            word("Pick a part in the cabin, and its shape lies here to be marked.", MARGIN, MARGIN, "faint");
+            empty("Pick a part in the cabin, and its shape lies here to be marked.");
             return;
         }
         var outline = outline(part.get());
