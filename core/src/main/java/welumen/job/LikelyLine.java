@@ -4,9 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import welumen.cabin.Cabin;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
+import welumen.cabin.Side;
+import welumen.measure.Lengths;
 import welumen.strip.StripRule;
 import welumen.strip.fixing.Condition;
 import welumen.strip.fixing.FixingLot;
@@ -19,7 +22,7 @@ import welumen.strip.reach.WhatHolds;
 
 /**
  * What is likely typed next of a part at the strip, so that it need only be confirmed: what usually holds it, where nobody has
- * said so of this car; what still holds it; how its fellow on the other side came off.
+ * said so of this car; what still holds it; how its fellow on the other side came off, what it laps and goes in before.
  *
  * @param line as it would be typed; {@link TypedLine} reads it
  * @param because where it is from: “usually”, “as the right sill cover”
@@ -35,6 +38,10 @@ public record LikelyLine(String line, String because) {
             asTheOtherSide(job, part).ifPresent(likely::add);
         for (var rule : UsualRules.holding(job.cabin(), part))
             usually(job, rule).ifPresent(likely::add);
+        OtherSide.of(job.cabin(), part).ifPresent(fellow -> {
+            lapsOf(job, part, fellow).forEach(likely::add);
+            ordersOf(job, part, fellow).forEach(likely::add);
+        });
         return List.copyOf(likely);
     }
 
@@ -62,6 +69,57 @@ public record LikelyLine(String line, String because) {
                                         .collect(Collectors.joining(", "))
                                 + bag(job),
                         "as the " + fellow.name()));
+    }
+
+    /** What the fellow laps, or is lapped by, on its own side, where nobody has said so of this side. */
+    private static Stream<LikelyLine> lapsOf(Job job, Part part, Part fellow) {
+        var laps = job.strip().laps();
+        return laps.stream()
+                .filter(lap -> lap.over().equals(fellow.id()) || lap.under().equals(fellow.id()))
+                .flatMap(lap -> {
+                    var isOver = lap.over().equals(fellow.id());
+                    return here(job.cabin(), isOver ? lap.under() : lap.over())
+                            .filter(other -> laps.stream()
+                                    .noneMatch(one -> List.of(one.over(), one.under())
+                                            .containsAll(List.of(part.id(), other.id()))))
+                            .map(other -> new LikelyLine(
+                                    "%s the %s by %s%s"
+                                            .formatted(
+                                                    isOver ? "laps" : "lapped by",
+                                                    other.name(),
+                                                    Lengths.field(lap.byMm()),
+                                                    lap.tucked() ? " tucked in" : ""),
+                                    "as the " + fellow.name()))
+                            .stream();
+                });
+    }
+
+    /** What the fellow goes in before or after, where nobody has said so of this side. */
+    private static Stream<LikelyLine> ordersOf(Job job, Part part, Part fellow) {
+        var noted = job.strip().bonds().refitNotes();
+        return noted.stream()
+                .filter(link -> link.first().equals(fellow.id()) || link.then().equals(fellow.id()))
+                .flatMap(link -> {
+                    var isFirst = link.first().equals(fellow.id());
+                    return here(job.cabin(), isFirst ? link.then() : link.first())
+                            .filter(other -> noted.stream()
+                                    .noneMatch(one -> List.of(one.first(), one.then())
+                                            .containsAll(List.of(part.id(), other.id()))))
+                            .map(other -> new LikelyLine(
+                                    "goes in %s the %s, which %s"
+                                            .formatted(
+                                                    isFirst ? "before" : "after",
+                                                    other.name(),
+                                                    link.reason().verb()),
+                                    "as the " + fellow.name()))
+                            .stream();
+                });
+    }
+
+    /** The fellow of a part on this side; itself, where it is in the middle. */
+    private static Optional<Part> here(Cabin cabin, PartId there) {
+        var part = cabin.one(there);
+        return part.side() == Side.MIDDLE ? Optional.of(part) : OtherSide.of(cabin, part);
     }
 
     private static String bag(Job job) {

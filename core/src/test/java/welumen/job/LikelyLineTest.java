@@ -56,6 +56,28 @@ class LikelyLineTest {
         assertThat(likely(job, LEFT_SEAT).getFirst().line()).isEqualTo("4 bolts M8×25, bag 1");
     }
 
+    /** What was noted of the fellow, mirrored; and read as it is meant. */
+    @Test
+    void whatTheFellowLapsAndGoesInBeforeIsOffered() {
+        var right = new PartId("right-front-door-card");
+        var job = CAR;
+        for (var line : List.of("laps the right front door seal by 8 mm", "goes in before the right kick panel"))
+            job = job.after(((TypedLine.Notes) TypedLine.read(line, right, job)).change());
+        var offered = likely(job, CARD).stream()
+                .filter(one -> one.because().equals("as the right front door card"))
+                .map(LikelyLine::line)
+                .toList();
+        assertThat(offered).hasSize(2);
+        assertThat(offered.getFirst()).startsWith("laps the left front door seal by 8");
+        assertThat(offered.getLast()).startsWith("goes in before the left kick panel, which ");
+        for (var line : offered) {
+            var noted = TypedLine.read(line, CARD, job);
+            assertThat(noted).as(line).isInstanceOf(TypedLine.Notes.class);
+            job = job.after(((TypedLine.Notes) noted).change());
+        }
+        assertThat(likely(job, CARD)).extracting(LikelyLine::because).doesNotContain("as the right front door card");
+    }
+
     @Test
     void ofAPartThatIsOffNothingIsOffered() {
         assertThat(likely(log(CAR, RIGHT_SEAT, "4 bolts M8x25, bag 3, off"), RIGHT_SEAT))

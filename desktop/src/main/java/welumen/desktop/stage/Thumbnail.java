@@ -3,6 +3,7 @@ package welumen.desktop.stage;
 import java.util.List;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.text.TextAlignment;
 import welumen.desktop.look.Nodes;
@@ -25,10 +26,12 @@ public final class Thumbnail {
             var none = Nodes.label("no photo", Styles.ON_FELT_FAINT);
             none.setTextAlignment(TextAlignment.CENTER);
             none.setMaxWidth(WIDTH);
-            frame.setMinHeight(StackPane.USE_PREF_SIZE);
-            frame.setPrefSize(WIDTH, StackPane.USE_COMPUTED_SIZE);
-            frame.setMaxHeight(StackPane.USE_PREF_SIZE);
-            frame.getChildren().add(none);
+            frame.setMinHeight(Region.USE_PREF_SIZE);
+            frame.setPrefSize(WIDTH, Region.USE_COMPUTED_SIZE);
+            frame.setMaxHeight(Region.USE_PREF_SIZE);
+            var least = new Region();
+            least.setMinHeight(HEIGHT);
+            frame.getChildren().addAll(least, none);
             return frame;
         }
         var view = new ImageView(
