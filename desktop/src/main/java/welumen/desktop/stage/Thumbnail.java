@@ -1,6 +1,7 @@
 package welumen.desktop.stage;
 
 import java.util.List;
+import javafx.geometry.Pos;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.Region;
@@ -26,6 +27,7 @@ public final class Thumbnail {
             var none = Nodes.label("no photo", Styles.ON_FELT_FAINT);
             none.setTextAlignment(TextAlignment.CENTER);
             none.setMaxWidth(WIDTH);
+            none.setAlignment(Pos.CENTER);
             frame.setMinHeight(Region.USE_PREF_SIZE);
             frame.setPrefSize(WIDTH, Region.USE_COMPUTED_SIZE);
             frame.setMaxHeight(Region.USE_PREF_SIZE);
