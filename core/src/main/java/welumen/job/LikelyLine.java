@@ -62,13 +62,19 @@ public record LikelyLine(String line, String because) {
 
     private static Optional<LikelyLine> asTheOtherSide(Job job, Part part) {
         return OtherSide.of(job.cabin(), part)
-                .filter(fellow -> !job.strip().foundOn(fellow.id()).isEmpty())
-                .map(fellow -> new LikelyLine(
-                        job.strip().foundOn(fellow.id()).stream()
-                                        .map(StepText::lot)
-                                        .collect(Collectors.joining(", "))
-                                + bag(job),
-                        "as the " + fellow.name()));
+                .map(fellow -> new LikelyLine(asNew(job.strip().foundOn(fellow.id())), "as the " + fellow.name()))
+                .filter(likely -> !likely.line().isEmpty())
+                .map(likely -> new LikelyLine(likely.line() + bag(job), likely.because()));
+    }
+
+    /** The same fixings, whole: what broke, is missing or was never put in is so on the other side alone. */
+    private static String asNew(List<FixingLot> lots) {
+        return lots.stream()
+                .filter(lot -> lot.condition() != Condition.NEVER_THERE)
+                .map(lot ->
+                        new FixingLot(lot.count(), lot.kind(), lot.size(), lot.colour(), lot.where(), Condition.GOOD))
+                .map(StepText::lot)
+                .collect(Collectors.joining(", "));
     }
 
     /** What the fellow laps, or is lapped by, on its own side, where nobody has said so of this side. */

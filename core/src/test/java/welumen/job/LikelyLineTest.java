@@ -50,6 +50,14 @@ class LikelyLineTest {
     }
 
     @Test
+    void whatBrokeOnTheOtherSideIsWholeOnThisOne() {
+        var job = log(CAR, RIGHT_SEAT, "3 bolts M8x25, 1 bolt M8x25 broken, bag 3, off");
+        assertThat(likely(job, LEFT_SEAT).getFirst().line())
+                .doesNotContain("broken")
+                .contains("3 bolts", "1 bolt");
+    }
+
+    @Test
     void whatStillHoldsItComesFirst() {
         var held = TypedLine.read("held by 4 bolts M8x25", LEFT_SEAT, CAR);
         var job = CAR.after(((TypedLine.Notes) held).change());

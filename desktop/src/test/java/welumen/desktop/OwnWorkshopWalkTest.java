@@ -280,6 +280,12 @@ class OwnWorkshopWalkTest {
         assertThat(job().patterns().pieces()).hasSize(6);
         bench.click("drop-piece");
         assertThat(job().patterns().pieces()).as("one press too many").hasSize(6);
+        pickPiece("cushion");
+        assertThat(bench.robot.lookup("#all-the-same").tryQuery())
+                .as("the question falls with its piece")
+                .isEmpty();
+        pickPiece("side facing");
+        bench.click("drop-piece");
         bench.click("all-the-same");
         assertThat(job().patterns().pieces()).hasSize(5);
         assertThat(job().patterns().seams()).hasSize(1);

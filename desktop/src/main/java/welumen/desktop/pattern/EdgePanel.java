@@ -179,6 +179,7 @@ final class EdgePanel extends VBox {
             allowance.setText(Lengths.field(edge.allowanceMm()));
         }
         filling = false;
+        changing.readAgain();
     }
 
     private Optional<Piece> piece() {

@@ -66,7 +66,10 @@ final class PiecesLeaf extends Leaf {
         pieceFacts.setId("piece-facts");
         var right = Nodes.column(10, pieceName, pieceFacts, makeup, edge, tools.papers());
         getChildren().addAll(drawing, wrong, Nodes.beside(felt, Nodes.scroll(right), RIGHT));
-        picked.subscribe(this::showPicked);
+        picked.subscribe(() -> {
+            NamedFirst.withdraw(wrong);
+            showPicked();
+        });
     }
 
     private WordLine<DraftText.Drawn> drawing() {
@@ -159,6 +162,7 @@ final class PiecesLeaf extends Leaf {
                             Words.squareMetres(Blank.of(piece).area())));
             makeup.show(piece);
         }
+        drawing.readAgain();
         edge.show(Optional.ofNullable(piece));
         felt.redraw();
     }

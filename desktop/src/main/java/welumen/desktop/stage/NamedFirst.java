@@ -40,6 +40,11 @@ public final class NamedFirst {
         });
     }
 
+    /** The question falls: what it was asked of is not what one looks at any more. Anything else that is said there stays. */
+    public static void withdraw(Label where) {
+        if (where.getGraphic() != null) forget(where);
+    }
+
     private static void forget(Label where) {
         where.setGraphic(null);
         where.setText("");

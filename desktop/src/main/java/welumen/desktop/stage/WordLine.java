@@ -115,6 +115,11 @@ public final class WordLine<T> extends VBox {
         return field;
     }
 
+    /** Reads it anew, since what it speaks of is another now. */
+    public void readAgain() {
+        if (!field.getText().isBlank()) show(field.getText());
+    }
+
     /** Writes words into it, for the trimmer to finish; their first number is picked. */
     public void begin(String text) {
         field.setText(text);

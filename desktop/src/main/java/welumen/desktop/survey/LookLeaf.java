@@ -25,6 +25,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.MarkedPhoto;
 import welumen.desktop.stage.MmField;
+import welumen.desktop.stage.NamedFirst;
 import welumen.evidence.PartPhoto;
 import welumen.evidence.PhotoMark;
 import welumen.job.JobChange.AtSurvey;
@@ -62,6 +63,9 @@ final class LookLeaf extends Leaf {
 
     private Optional<Finding> correcting = Optional.empty();
     private Optional<Point> onPhoto = Optional.empty();
+    /** A logged find's photo that is looked at, and marked, in place of the newest. */
+    private Optional<Finding> looking = Optional.empty();
+
     private Optional<PartId> lookedAt = Optional.empty();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -124,6 +128,8 @@ final class LookLeaf extends Leaf {
             photos.clear(); // they show the part before
             correcting = Optional.empty();
             onPhoto = Optional.empty();
+            looking = Optional.empty();
+            NamedFirst.withdraw(wrong);
             turnTo(shownPhoto().isPresent());
         } else if (isOnPhoto()) turnTo(true);
         felt.show(model.picked());
@@ -197,6 +203,7 @@ final class LookLeaf extends Leaf {
     /** The photo on which the part is marked: the one just taken, else the newest that shows it. */
     private Optional<String> shownPhoto() {
         if (!photos.isEmpty()) return Optional.of(photos.getLast());
+        if (looking.isPresent()) return Optional.of(looking.get().photos().getFirst());
         return model.picked()
                 .flatMap(part -> Stream.of(
                                 model.job().survey().on(part.id()).stream()
@@ -219,8 +226,11 @@ final class LookLeaf extends Leaf {
                 if (finding.mark() instanceof Mark.OnPhoto(var _, var share, var _))
                     marks.add(new PhotoMark.Numbered(share, finding.number()));
             onPhoto.map(LookLeaf::ring).ifPresent(marks::add);
+            if (looking.isPresent() && looking.get().mark() instanceof Mark.OnPhoto(var _, var share, var _))
+                marks.add(ring(share));
             photo.show(shownPhoto().get(), marks);
         }
+        if (!shows) looking = Optional.empty();
         table.getChildren().setAll(shows ? photo : felt);
         showShapes();
     }
@@ -236,11 +246,9 @@ final class LookLeaf extends Leaf {
 
     /** A logged find's photo, with all that is marked on it. */
     private void lookAt(Finding finding) {
-        var ring = finding.mark() instanceof Mark.OnPhoto(var _, var share, var _)
-                ? List.of(ring(share))
-                : List.<PhotoMark>of();
-        photo.show(finding.photos().getFirst(), ring);
-        table.getChildren().setAll(photo);
+        looking = Optional.of(finding);
+        onPhoto = Optional.empty();
+        turnTo(true);
     }
 
     /** A press on a number puts that find right, a drag moves it; anywhere else something new is marked. */
