@@ -94,7 +94,13 @@ public final class WelumenWindow {
         stage.setTitle("Welumen · " + model.workshopName());
         stage.setMinWidth(1024);
         stage.setMinHeight(700);
+        var wide = stage.getWidth();
+        var high = stage.getHeight();
         stage.setScene(scene);
+        if (stage.isShowing()) { // whoever made it larger at the door wants it so
+            stage.setWidth(wide);
+            stage.setHeight(high);
+        }
         var ticking = new Timeline(new KeyFrame(Duration.seconds(1), _ -> model.tick()));
         ticking.setCycleCount(Animation.INDEFINITE);
         ticking.play();

@@ -15,6 +15,7 @@ import welumen.job.WorkStage;
 import welumen.pattern.Patterns;
 import welumen.pattern.ReadyToCut;
 import welumen.pattern.piece.EdgeFinish;
+import welumen.pattern.piece.NotchMove;
 import welumen.pattern.piece.Piece;
 import welumen.pattern.piece.Surface;
 
@@ -109,6 +110,27 @@ class PlanningWalkTest {
         bench.settle();
         assertThat(piece("side panel").lengthMm(0)).isNotCloseTo(length, within(0.5));
         assertThat(piece("side panel").run(0).getFirst()).isEqualTo(before);
+    }
+
+    /** A notch for a pipe goes along its edge by the pen, as wide as it was; a click beside an edge means that edge. */
+    @Test
+    void aNotchIsDraggedAlongItsEdge() {
+        bench.pick(CONSOLE.value());
+        bench.typeAndEnter("draw", "floor cover 600 x 400");
+        bench.typeAndEnter("change-edge", "notch 60 x 40 at 300");
+        var notch = "#notch-" + piece("floor cover").id() + "-1";
+        bench.until(() -> bench.robot.lookup(notch).tryQuery().isPresent());
+        bench.robot.moveTo(notch); // the felt has been laid out for good by then
+        var before = piece("floor cover");
+        bench.robot.drag(notch).dropBy(25, 14);
+        bench.settle();
+        var after = piece("floor cover");
+        assertThat(NotchMove.middleMm(after, 1)).isGreaterThan(NotchMove.middleMm(before, 1) + 10);
+        assertThat(after.lengthMm(1)).isCloseTo(before.lengthMm(1), within(1e-6));
+        var right = bench.reveal("edge-%s-3".formatted(after.id()));
+        bench.robot.clickOn(bench.robot.offset(right, -14, 0));
+        bench.settle();
+        assertThat(bench.text("edge-name")).contains("right");
     }
 
     @Test

@@ -1,6 +1,7 @@
 package welumen.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -15,11 +16,16 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import welumen.cabin.PartId;
+import welumen.evidence.EvidenceChange.PhotoKept;
+import welumen.evidence.Moment;
+import welumen.evidence.PartPhoto;
 import welumen.intake.Question;
 import welumen.intake.School;
 import welumen.intake.Standard;
 import welumen.job.Job;
+import welumen.job.JobChange.InAlbum;
 import welumen.job.WorkStage;
+import welumen.survey.Finding;
 import welumen.survey.FindingKind;
 import welumen.survey.Mark;
 import welumen.survey.Severity;
@@ -170,6 +176,60 @@ class SurveyWalkTest {
         assertThat(bench.ask(
                         () -> bench.robot.lookup("#finding-on-photo").tryQuery().isPresent()))
                 .isFalse();
+    }
+
+    /** A find's photo that is looked at takes the next mark, and not the newest; by the keys as by the pen. */
+    @Test
+    void theNextFindIsMarkedOnThePhotoThatIsLookedAt() {
+        var first = onANewPhoto("seen from the door");
+        var newest = aNewerPhoto();
+        bench.robot.clickOn(bench.robot.offset("#finding-on-photo", -30, -30));
+        bench.choose("kind", FindingKind.DEEP_CRACK);
+        bench.typeAndEnter("finding-note", "seen from above");
+        assertThat(((Mark.OnPhoto) lastFinding(0).mark()).photo()).isEqualTo(newest);
+        bench.click("look-at-" + lastFinding(1).number());
+        bench.until(() -> bench.robot.lookup(".photo-mark").tryQuery().isPresent());
+        bench.robot.interact(
+                () -> bench.robot.lookup("#finding-on-photo").query().requestFocus());
+        bench.robot.type(KeyCode.RIGHT, 3).type(KeyCode.UP).type(KeyCode.ENTER);
+        bench.choose("kind", FindingKind.BROKEN_SEAM);
+        bench.typeAndEnter("finding-note", "beside it");
+        var third = (Mark.OnPhoto) lastFinding(0).mark();
+        assertThat(third.photo()).isEqualTo(first.photo());
+        assertThat(third.share().x()).isCloseTo(0.56, within(1e-6));
+        assertThat(third.share().y()).isCloseTo(0.48, within(1e-6));
+    }
+
+    private Mark.OnPhoto onANewPhoto(String note) {
+        bench.click("finding-photo");
+        bench.until(() -> bench.robot.lookup("#finding-on-photo").tryQuery().isPresent());
+        bench.robot.clickOn(
+                bench.robot.offset("#finding-on-photo", -20, 30 * job().survey().nextFinding() % 90));
+        bench.typeAndEnter("finding-note", note);
+        return (Mark.OnPhoto) lastFinding(0).mark();
+    }
+
+    /** The camera shows one subject always alike, so another stands before it. */
+    private String aNewerPhoto() {
+        return bench.ask(() -> {
+            var photo = bench.model()
+                    .photos()
+                    .take(job().cabin().findOne(new PartId("console")).orElseThrow())
+                    .orElseThrow();
+            var seat = new PartId("right-front-seat");
+            bench.model()
+                    .make(new InAlbum(new PhotoKept(new PartPhoto(
+                            seat,
+                            photo,
+                            Moment.BEFORE,
+                            bench.model().nowProperty().get()))));
+            return photo;
+        });
+    }
+
+    private Finding lastFinding(int before) {
+        var all = job().survey().on(new PartId("right-front-seat"));
+        return all.get(all.size() - 1 - before);
     }
 
     /** Where good trimmers differ, the job follows one way, and is reckoned so from then on. */

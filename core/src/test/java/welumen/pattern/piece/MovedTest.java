@@ -109,6 +109,23 @@ class MovedTest {
     }
 
     @Test
+    void aNotchGoesAlongItsEdgeAsWideAndAsDeep() {
+        var notched = EdgeEdit.notched(Pieces.rectangle("p", 400, 300), 0, 150, 40, 25)
+                .orThrow();
+        assertThat(NotchMove.isNotch(notched, 1)).isTrue();
+        assertThat(NotchMove.isNotch(notched, 0)).isFalse();
+        var farther = NotchMove.moved(notched, 1, 60).orThrow();
+        assertThat(farther.lengthMm(0)).isCloseTo(190, within(1e-9));
+        assertThat(farther.lengthMm(1)).isCloseTo(90, within(1e-9));
+        assertThat(farther.lengthMm(2)).isCloseTo(170, within(1e-9));
+        assertThat(NotchMove.middleMm(farther, 1)).isCloseTo(210, within(1e-9));
+        assertThat(farther.net().area()).isCloseTo(notched.net().area(), within(1e-6));
+        assertThat(NotchMove.moved(farther, 1, -60).orThrow().net()).isEqualTo(notched.net());
+        assertThat(NotchMove.moved(notched, 1, 240)).isInstanceOf(Refused.class);
+        assertThat(NotchMove.moved(notched, 1, -131)).isInstanceOf(Refused.class);
+    }
+
+    @Test
     void aSmoothEdgeKeepsItsCornersAndLosesItsWaver() {
         var wavering = new ArrayList<Point>();
         for (var i = 0; i < 40; i++)

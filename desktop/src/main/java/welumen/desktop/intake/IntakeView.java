@@ -94,10 +94,17 @@ public final class IntakeView extends StagePane {
                         + waiting());
     }
 
+    private String unasked() {
+        var left = wanting(model);
+        return left == 0
+                ? "The customer has answered everything that was asked."
+                : "%s to be looked for or held against a reference: see “Asked”.".formatted(Words.many(left, "thing"));
+    }
+
     private String waiting() {
         var open = model.job().brief().openApprovals();
         return open.isEmpty()
-                ? "The customer has answered everything that was asked."
+                ? unasked()
                 : "The customer has still to say: %s".formatted(open.getFirst().question());
     }
 }

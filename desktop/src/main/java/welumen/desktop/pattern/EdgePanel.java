@@ -52,6 +52,7 @@ final class EdgePanel extends VBox {
 
     /**
      * @param preview told what the piece would be like while a change is typed
+     * @param ask told what is to be clicked next, and nothing once it was
      * @param wrong told what cannot be done, and nothing once it can
      */
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -60,6 +61,7 @@ final class EdgePanel extends VBox {
             ObjectProperty<PickedEdge> picked,
             PieceTools tools,
             Consumer<Optional<Piece>> preview,
+            Consumer<String> ask,
             Consumer<String> wrong) {
         super(10);
         this.model = model;
@@ -81,7 +83,7 @@ final class EdgePanel extends VBox {
         edges.setMinHeight(116);
         edgeName.setId("edge-name");
         changing = changing().whileTyping(changes -> preview.accept(changes.flatMap(EdgePanel::drawn)));
-        corrections = tools.edits(new SewOnFelt(model, picked, wrong).button());
+        corrections = tools.edits(new SewOnFelt(model, picked, ask).button());
         getChildren()
                 .addAll(
                         Nodes.whole("Its edges", Styles.HEADING),

@@ -1,35 +1,31 @@
 package welumen.desktop.pattern;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.BiConsumer;
-import java.util.function.Consumer;
-import java.util.function.Function;
+import java.util.OptionalInt;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.shape.Circle;
 import welumen.desktop.look.Chalk;
 import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.FeltWords;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Zoom;
-import welumen.measure.Lengths;
 import welumen.pattern.Patterns;
 import welumen.pattern.Seam.Side;
 import welumen.pattern.cutting.CuttingLine;
-import welumen.pattern.piece.EdgeCurve;
 import welumen.pattern.piece.Piece;
-import welumen.pattern.piece.Piercing;
 import welumen.pattern.seam.Notches;
-import welumen.shape.Axes;
-import welumen.shape.Bezier;
 import welumen.shape.Box;
 import welumen.shape.Outline;
 import welumen.shape.Point;
+import welumen.shape.Run;
 
 /** Pieces in rows on felt: the cutting line in full chalk, the finished line dashed inside it, the picked edge in wax. */
 final class PatternFelt extends FeltPane {
@@ -41,16 +37,15 @@ final class PatternFelt extends FeltPane {
     private static final double ROW_GAP = 150;
 
     private static final double PADDING = 18;
-    private static final double HANDLE = 5;
+    /** Half the breadth of a finger, in pixels. */
+    private static final double FINGER = 20;
 
     private record Lying(Piece piece, Outline cut, double x, double y) {}
 
     private final ObjectProperty<PickedEdge> picked;
-    private BiConsumer<PickedEdge, Point> onCorner = (_, _) -> {};
-    private BiConsumer<PickedEdge, Bezier> onCurve = (_, _) -> {};
-    private BiConsumer<PickedEdge, Double> onEdge = (_, _) -> {};
-    private Consumer<Piece> onHole = _ -> {};
+    private final PieceHandles handles = new PieceHandles(this);
     private Optional<Piece> preview = Optional.empty();
+    private String asked = "";
     private boolean onlyPicked;
     private final Button alone = Nodes.button(
             "This piece", "The picked piece, and what is sewn to its edge, as large as they go", this::turn);
@@ -66,20 +61,16 @@ final class PatternFelt extends FeltPane {
         alone.setFocusTraversable(false);
     }
 
-    /** @param newOnEdge told which edge was dragged, and how far out, in mm; inward below nought */
-    void onEdge(BiConsumer<PickedEdge, Double> newOnEdge) {
-        onEdge = newOnEdge;
-    }
-
-    /** @param newOnHole told of a piece one of whose holes was dragged, as it is now */
-    void onHole(Consumer<Piece> newOnHole) {
-        onHole = newOnHole;
-    }
-
     /** What a piece would be like, drawn in wax over it, or beside all others where it is a new one. */
     void preview(Optional<Piece> what) {
         if (what.equals(preview)) return;
         preview = what;
+        redraw();
+    }
+
+    /** Says at its foot what is to be clicked; empty for nothing. */
+    void ask(String what) {
+        asked = what;
         redraw();
     }
 
@@ -104,14 +95,9 @@ final class PatternFelt extends FeltPane {
         return shown;
     }
 
-    /** @param newOnCorner told which corner was dragged, by the edge that begins in it, and where to */
-    void onCorner(BiConsumer<PickedEdge, Point> newOnCorner) {
-        onCorner = newOnCorner;
-    }
-
-    /** @param newOnCurve told which edge runs on another curve */
-    void onCurve(BiConsumer<PickedEdge, Bezier> newOnCurve) {
-        onCurve = newOnCurve;
+    /** What the pen can drag on the picked piece. */
+    PieceHandles handles() {
+        return handles;
     }
 
     void show(List<Piece> newPieces, Patterns newPatterns) {
@@ -184,6 +170,7 @@ final class PatternFelt extends FeltPane {
             piece(one, chalk, words);
         }
         words.showIn(getChildren());
+        foot(asked);
         if (pieces.size() > 1) {
             alone.relocate(8, 8);
             getChildren().add(alone);
@@ -195,95 +182,20 @@ final class PatternFelt extends FeltPane {
         return pieces.stream().noneMatch(one -> one.id().equals(piece.id()));
     }
 
-    /** The two handles of a curved edge, which the pen can drag. */
-    private void handles(Piece piece, int edge, Chalk chalk) {
-        var curve = EdgeCurve.curve(piece, edge);
-        handle(
-                piece,
-                edge,
-                "first",
-                chalk,
-                curve.a(),
-                curve.b(),
-                to -> new Bezier(curve.a(), to, curve.c(), curve.d()));
-        handle(piece, edge, "last", chalk, curve.d(), curve.c(), to -> new Bezier(curve.a(), curve.b(), to, curve.d()));
-    }
-
-    private void handle(
-            Piece piece, int edge, String which, Chalk chalk, Point end, Point at, Function<Point, Bezier> dragged) {
-        var stem = chalk.draw(List.of(end, at), "grain-line");
-        stem.setMouseTransparent(true);
-        var knob = knob(chalk, at, to -> onCurve.accept(new PickedEdge(piece.id(), edge), dragged.apply(to)));
-        knob.setId("handle-%s-%d-%s".formatted(piece.id(), edge, which));
-        getChildren().addAll(stem, knob);
-    }
-
-    /** A corner that the pen can drag. */
-    private Circle corner(Piece piece, int edge, Chalk chalk) {
-        var at = piece.run(edge).getFirst();
-        var knob = knob(chalk, at, to -> onCorner.accept(new PickedEdge(piece.id(), edge), to));
-        knob.setId("corner-%s-%d".formatted(piece.id(), edge));
-        return knob;
-    }
-
-    /** An edge follows the pen square to itself, and the number of it is read beside. */
-    private void pulled(Node line, Piece piece, int edge, Chalk chalk) {
-        var along = Axes.along(piece.run(edge));
-        var reading = new DragReading(this);
-        line.setOnMouseDragged(mouse -> {
-            var out = out(mouse, along, chalk);
-            line.setTranslateX(Math.sin(Math.toRadians(along.degrees())) * out * chalk.scale());
-            line.setTranslateY(Math.cos(Math.toRadians(along.degrees())) * out * chalk.scale());
-            reading.show(mouse, "%s %s".formatted(out < 0 ? "in" : "out", Lengths.said(Math.abs(Math.rint(out)))));
-        });
-        line.setOnMouseReleased(mouse -> {
-            if (!reading.isShown()) return;
-            reading.hide();
-            line.setTranslateX(0);
-            line.setTranslateY(0);
-            onEdge.accept(new PickedEdge(piece.id(), edge), Math.rint(out(mouse, along, chalk)));
-        });
-    }
-
-    /** How far out of an edge the pen is, in mm; pieces go round against the clock, so that out is to the right of an edge. */
-    private double out(MouseEvent mouse, Axes along, Chalk chalk) {
+    private Point felt(MouseEvent mouse, Chalk chalk) {
         var here = sceneToLocal(mouse.getSceneX(), mouse.getSceneY());
-        return -along.in(chalk.at(here.getX(), here.getY())).y();
+        return chalk.at(here.getX(), here.getY());
     }
 
-    /** A hole that the pen can drag. */
-    private Circle hole(Piece piece, Piercing piercing, Chalk chalk) {
-        var reading = new DragReading(this);
-        var knob = knob(
-                chalk,
-                piercing.at(),
-                to -> onHole.accept(piece.with(piece.inside().moved(piercing, to))));
-        var follow = knob.getOnMouseDragged();
-        knob.setOnMouseDragged(mouse -> {
-            follow.handle(mouse);
-            var at = Axes.along(piece.run(0)).in(chalk.at(knob.getCenterX(), knob.getCenterY()));
-            reading.show(
-                    mouse,
-                    "%s along, %s in".formatted(Lengths.said(Math.rint(at.x())), Lengths.said(Math.rint(at.y()))));
-        });
-        knob.setId("hole-%s-%d".formatted(piece.id(), piece.inside().piercings().indexOf(piercing)));
-        return knob;
-    }
-
-    /** Follows the pen, and says where it was let go. */
-    private Circle knob(Chalk chalk, Point at, Consumer<Point> letGo) {
-        var knob = new Circle(chalk.x(at.x()), chalk.y(at.y()), HANDLE);
-        knob.getStyleClass().add("corner-handle");
-        knob.setOnMouseDragged(mouse -> {
-            var here = sceneToLocal(mouse.getSceneX(), mouse.getSceneY());
-            knob.setCenterX(here.getX());
-            knob.setCenterY(here.getY());
-        });
-        knob.setOnMouseReleased(_ -> {
-            var to = chalk.at(knob.getCenterX(), knob.getCenterY());
-            if (to.to(at) * chalk.scale() > 2) letGo.accept(to);
-        });
-        return knob;
+    /** The edge that a gloved finger means: the one that runs near enough to where it came down. */
+    private static OptionalInt near(Piece piece, Point here, double scale) {
+        ToDoubleFunction<Integer> off = edge -> new Run(piece.run(edge)).off(here) * scale;
+        return IntStream.range(0, piece.edges().size())
+                .filter(edge -> off.applyAsDouble(edge) < FINGER)
+                .boxed()
+                .min(Comparator.comparingDouble(off))
+                .map(OptionalInt::of)
+                .orElse(OptionalInt.empty());
     }
 
     /** Seen, and never in the way of the edge that it is on. */
@@ -309,7 +221,10 @@ final class PatternFelt extends FeltPane {
         var own = at != null && at.piece().equals(one.piece().id());
         fill.pseudoClassStateChanged(Styles.PICKED, own);
         fill.setId("fill-" + one.piece().id());
-        fill.setOnMouseClicked(_ -> picked.set(new PickedEdge(one.piece().id(), own ? at.edge() : 0)));
+        fill.setOnMouseClicked(click -> {
+            var edge = near(one.piece(), felt(click, chalk), chalk.scale());
+            picked.set(new PickedEdge(one.piece().id(), edge.orElse(own ? at.edge() : 0)));
+        });
         var net = chalk.draw(one.piece().net(), "chalk-dash");
         net.setMouseTransparent(true); // else a click in the middle of a piece would not pick it
         getChildren().addAll(fill, net);
@@ -322,19 +237,17 @@ final class PatternFelt extends FeltPane {
                 picked.set(new PickedEdge(one.piece().id(), edge));
             });
             line.setId("edge-" + one.piece().id() + "-" + i);
-            if (own) pulled(line, one.piece(), edge, chalk);
+            if (own) handles.pulled(line, one.piece(), edge, chalk);
             getChildren().add(line);
         }
-        if (own)
-            for (var piercing : one.piece().inside().piercings()) getChildren().add(hole(one.piece(), piercing, chalk));
+        if (own) getChildren().addAll(handles.holes(one.piece(), chalk));
         preview.filter(next -> next.id().equals(one.piece().id()))
                 .ifPresent(next -> getChildren().add(chalk.draw(next.net(), "other-side")));
         for (var notch : Notches.of(one.piece(), patterns.seams(), patterns))
             getChildren().add(snip(notch, chalk));
         if (own) {
             getChildren().addAll(PieceChalk.codes(one.piece(), patterns, chalk));
-            for (var i = 0; i < one.piece().edges().size(); i++) getChildren().add(corner(one.piece(), i, chalk));
-            if (one.piece().edges().get(at.edge()).line().size() > 2) handles(one.piece(), at.edge(), chalk);
+            getChildren().addAll(handles.of(one.piece(), at.edge(), chalk));
         }
         named(one, chalk, words);
     }

@@ -28,6 +28,7 @@ import welumen.pattern.draft.Card;
 import welumen.pattern.draft.DraftText;
 import welumen.pattern.piece.EdgeCurve;
 import welumen.pattern.piece.EdgeEdit;
+import welumen.pattern.piece.NotchMove;
 import welumen.pattern.piece.Piece;
 import welumen.pattern.surface.Blank;
 
@@ -53,13 +54,14 @@ final class PiecesLeaf extends Leaf {
         drop.setId("drop-piece");
         felt = new PatternFelt(picked);
         var tools = new PieceTools(model, picked, wrong::setText, pieceFacts::setText);
-        edge = new EdgePanel(model, picked, tools, felt::preview, wrong::setText);
+        edge = new EdgePanel(model, picked, tools, felt::preview, felt::ask, wrong::setText);
         drawing = drawing();
-        felt.onCorner((at, to) -> on(at, piece -> EdgeEdit.cornerMoved(piece, at.edge(), to)));
-        felt.onCurve((at, curve) -> on(at, piece -> EdgeCurve.along(piece, at.edge(), curve)));
-        felt.onEdge((at, out) -> on(at, piece -> EdgeEdit.moved(piece, at.edge(), out)));
+        felt.handles().onCorner((at, to) -> on(at, piece -> EdgeEdit.cornerMoved(piece, at.edge(), to)));
+        felt.handles().onCurve((at, curve) -> on(at, piece -> EdgeCurve.along(piece, at.edge(), curve)));
+        felt.handles().onEdge((at, out) -> on(at, piece -> EdgeEdit.moved(piece, at.edge(), out)));
+        felt.handles().onNotch((at, by) -> on(at, piece -> NotchMove.moved(piece, at.edge(), by)));
         felt.setOnKeyTyped(edge::finishTyped);
-        felt.onHole(piece -> draw(new Understood<>(piece)));
+        felt.handles().onHole(piece -> draw(new Understood<>(piece)));
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         wrong.setId("pattern-wrong");
         pieceName.setId("piece-name");

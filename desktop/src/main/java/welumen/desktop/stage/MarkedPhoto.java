@@ -6,10 +6,12 @@ import java.util.function.BiConsumer;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Node;
 import javafx.scene.image.ImageView;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
 import javafx.scene.shape.LineTo;
 import javafx.scene.shape.MoveTo;
 import javafx.scene.shape.Path;
@@ -18,26 +20,40 @@ import welumen.desktop.model.PhotoDesk;
 import welumen.evidence.PhotoMark;
 import welumen.shape.Point;
 
-/** A photo as large as there is room for, with its marks over it. A stroke of the mouse is told in shares of the photo. */
+/** A photo as large as there is room for, with its marks over it. A stroke of the mouse is told in shares of the photo,
+ * and so is Enter where the cross stands that the arrow keys move: a stroke that goes nowhere. */
 public final class MarkedPhoto extends Pane {
     private static final double HEAD = 12;
+    private static final double SIGHT = 14;
+    /** By which one key moves the cross, in shares of the photo. */
+    private static final double STEP = 0.02;
 
     private final PhotoDesk photos;
+    private final BiConsumer<Point, Point> stroke;
     private final ImageView view = new ImageView();
     private List<PhotoMark> marks = List.of();
     private String hash = "";
     private Point from = new Point(0, 0);
+    private Point cross = new Point(0.5, 0.5);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     public MarkedPhoto(PhotoDesk photos, BiConsumer<Point, Point> stroke) {
         this.photos = photos;
+        this.stroke = stroke;
         setId("marked-photo");
         view.setPreserveRatio(true);
         setMinSize(0, 0);
         VBox.setVgrow(this, Priority.ALWAYS);
         widthProperty().subscribe(this::draw);
         heightProperty().subscribe(this::draw);
-        setOnMousePressed(mouse -> from = share(mouse.getX(), mouse.getY()));
+        setFocusTraversable(true);
+        setAccessibleText("The photo; arrow keys move a cross, Enter marks there");
+        focusedProperty().subscribe(this::draw);
+        setOnKeyPressed(this::key);
+        setOnMousePressed(mouse -> {
+            requestFocus();
+            from = share(mouse.getX(), mouse.getY());
+        });
         setOnMouseReleased(mouse -> stroke.accept(from, share(mouse.getX(), mouse.getY())));
     }
 
@@ -59,6 +75,26 @@ public final class MarkedPhoto extends Pane {
         draw();
     }
 
+    /** The cross goes by keys; Enter is a press of the pen where it stands. */
+    private void key(KeyEvent key) {
+        switch (key.getCode()) {
+            case LEFT -> cross(-STEP, 0);
+            case RIGHT -> cross(STEP, 0);
+            case UP -> cross(0, -STEP);
+            case DOWN -> cross(0, STEP);
+            case ENTER -> stroke.accept(cross, cross);
+            default -> {
+                return;
+            }
+        }
+        key.consume();
+    }
+
+    private void cross(double right, double down) {
+        cross = new Point(Math.clamp(cross.x() + right, 0, 1), Math.clamp(cross.y() + down, 0, 1));
+        draw();
+    }
+
     private Point share(double x, double y) {
         return new Point(Math.clamp(x / Math.max(1, wide()), 0, 1), Math.clamp(y / Math.max(1, high()), 0, 1));
     }
@@ -77,6 +113,16 @@ public final class MarkedPhoto extends Pane {
         getChildren().setAll(view);
         if (view.getImage() == null) return;
         for (var mark : marks) getChildren().add(drawn(mark));
+        if (isFocused()) sight();
+    }
+
+    private void sight() {
+        for (var arm : List.of(new Point(SIGHT, 0), new Point(0, SIGHT))) {
+            var line = new Line(x(cross) - arm.x(), y(cross) - arm.y(), x(cross) + arm.x(), y(cross) + arm.y());
+            line.getStyleClass().add("photo-mark");
+            line.setMouseTransparent(true);
+            getChildren().add(line);
+        }
     }
 
     private Node drawn(PhotoMark mark) {

@@ -1,6 +1,8 @@
 package welumen.desktop.stage;
 
 import java.util.List;
+import javafx.beans.value.ChangeListener;
+import javafx.beans.value.ObservableValue;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import welumen.desktop.look.Nodes;
@@ -35,8 +37,13 @@ public final class NamedFirst {
         where.setGraphic(button);
         where.setContentDisplay(ContentDisplay.BOTTOM);
         // whatever is said there next has nothing to do with it
-        where.textProperty().addListener((_, _, now) -> {
-            if (!now.equals(words)) where.setGraphic(null);
+        where.textProperty().addListener(new ChangeListener<>() {
+            @Override
+            public void changed(ObservableValue<? extends String> text, String before, String now) {
+                if (now.equals(words)) return;
+                text.removeListener(this);
+                if (where.getGraphic() == button) where.setGraphic(null);
+            }
         });
     }
 

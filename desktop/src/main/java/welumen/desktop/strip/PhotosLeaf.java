@@ -32,6 +32,11 @@ import welumen.strip.account.MustPhoto;
 
 /** The picked part's photos, one of them large with the marks that are drawn over it, and what it looked like before. */
 final class PhotosLeaf extends Leaf {
+    /** A stroke shorter than this share of the photo was a press. */
+    private static final double LEAST = 0.02;
+    /** From its tail to its tip, where only the tip was pressed. */
+    private static final Point ARROW = new Point(0.08, 0.08);
+
     private final FlowPane small = new FlowPane(8, 8);
     private final MarkedPhoto large;
     private final MarkedPhoto earlier;
@@ -152,12 +157,13 @@ final class PhotosLeaf extends Leaf {
         if (pen == Pen.WORDS) pens.getChildren().add(text);
     }
 
+    /** A press that went nowhere is an arrow from above it. */
     private void stroke(Point from, Point to) {
         if (shown == null) return;
         var marks = new ArrayList<>(marks());
         marks.add(
                 switch (pen) {
-                    case ARROW -> new PhotoMark.Arrow(from, to);
+                    case ARROW -> new PhotoMark.Arrow(from.to(to) < LEAST ? to.minus(ARROW) : from, to);
                     case RING ->
                         new PhotoMark.Ring(from, Math.max(0.04, Math.hypot(to.x() - from.x(), to.y() - from.y())));
                     case NUMBER ->
