@@ -40,6 +40,7 @@ class WallsTest {
             "yard",
             "stores",
             "refit",
+            "schedule",
             "diary",
             "handover",
             "job");

@@ -23,6 +23,8 @@ import welumen.yard.CarFile;
 final class BenchRail extends HBox {
     /** In pixels at a text of 13: one clock, and all that stands beside the clocks. */
     private static final double FACE = 262;
+    /** Share of the rail that what was done last may take before it goes on below. */
+    private static final double SAID = 0.2;
 
     private static final double REST = 640;
     /** What is being worked out, while it is shown. */
@@ -64,7 +66,7 @@ final class BenchRail extends HBox {
         var look = Nodes.icon(Feather.MOON, Keys.EVENING.told(), evening);
         look.getStyleClass().add("bare");
         said.setId("said");
-        said.setMaxWidth(190);
+        said.maxWidthProperty().bind(widthProperty().multiply(SAID));
         said.setAlignment(Pos.CENTER_RIGHT);
         getChildren().addAll(work, clocks, Nodes.spring(), running, said, takeBack, putBack, look, time);
         widthProperty().subscribe(this::refresh);

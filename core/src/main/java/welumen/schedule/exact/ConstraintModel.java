@@ -1,0 +1,178 @@
+package welumen.schedule.exact;
+
+import com.google.ortools.Loader;
+import com.google.ortools.sat.CpModel;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverSolutionCallback;
+import com.google.ortools.sat.CpSolverStatus;
+import com.google.ortools.sat.IntVar;
+import com.google.ortools.sat.LinearExpr;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import java.util.stream.IntStream;
+import welumen.schedule.Net;
+import welumen.schedule.OpenTime;
+import welumen.schedule.Windows;
+
+/**
+ * The problem for constraint programming with clause learning (CP-SAT of OR-Tools; Stuckey, 2010). Closed hours are taken out
+ * of time, so that work has one length; what runs on the wall's clock is said by steps. Exact, for any hours.
+ */
+public final class ConstraintModel {
+    /** Ways of searching that take turns, whatever the machine: so that the same comes out on each. */
+    private static final int WORKERS = 4;
+
+    /** Those that raise the bound; the others look near the best plan. */
+    private static final List<String> PROVERS = List.of("reduced_costs", "no_lp");
+
+    private final Net net;
+    private final OpenTime any;
+    private final int tick;
+    private final int unit;
+    private final CpModel model = new CpModel();
+    private final List<Task> tasks = new ArrayList<>();
+    private final IntVar last;
+
+    /**
+     * @param starts the best that was found; empty where there is none
+     * @param bound in seconds on the wall's clock: no plan ends before
+     */
+    public record Answer(int[] starts, int bound) {}
+
+    /**
+     * @param known starts of a plan
+     * @param bound in seconds, before which no plan ends
+     */
+    public ConstraintModel(Net net, int[] known, int bound) {
+        Loader.loadNativeLibraries();
+        this.net = net;
+        any = IntStream.range(0, net.size())
+                .mapToObj(net::open)
+                .distinct()
+                .reduce(net.shop(), (a, b) -> a == b ? a : a.or(b));
+        tick = tick();
+        unit = unit();
+        var by = end(known);
+        var windows = Windows.of(net, net.likely(), by);
+        for (var i = 0; i < net.size(); i++) {
+            var latest = net.open(i).latest(windows.latest()[i], net.likely(i));
+            var places = Places.of(net, i, net.likely(i), any, tick, windows.earliest()[i], latest);
+            var task = new Task(model, places, net.activity(i).id());
+            tasks.add(task);
+            model.addHint(task.start(), any.open(known[i]) / tick);
+            for (var arc : net.into(i)) link(tasks.get(arc.before()), arc, i);
+        }
+        for (var r = 0; r < net.resources(); r++) limit(r);
+        last = model.newIntVar(Math.ceilDiv(any.open(bound), unit), Math.ceilDiv(any.open(by), unit), "last end");
+        for (var i = 0; i < net.size(); i++)
+            if (net.out(i).isEmpty()) {
+                var spare = Math.ceilDiv(net.likely(i), tick) * tick - net.likely(i);
+                model.addGreaterOrEqual(
+                        last,
+                        LinearExpr.newBuilder()
+                                .addTerm(tasks.get(i).end(), tick / unit)
+                                .add(-spare / unit));
+            }
+        model.minimize(last);
+    }
+
+    /** The most seconds in which every opening, closing and start is whole. */
+    private int tick() {
+        for (var tick : new int[] {OpenTime.QUARTER, 60}) if (any.isWholeIn(tick) && allWholeIn(tick)) return tick;
+        return 1;
+    }
+
+    private boolean allWholeIn(int seconds) {
+        return IntStream.range(0, net.size()).allMatch(i -> net.open(i).isWholeIn(seconds));
+    }
+
+    /** The most seconds in which every end is whole too. */
+    private int unit() {
+        var unit = tick;
+        for (var work : net.likely()) unit = gcd(unit, work);
+        return unit;
+    }
+
+    private static int gcd(int a, int b) {
+        return b == 0 ? a : gcd(b, a % b);
+    }
+
+    private int end(int[] starts) {
+        var end = 0;
+        for (var i = 0; i < starts.length; i++) end = Math.max(end, net.open(i).end(starts[i], net.likely(i)));
+        return end;
+    }
+
+    private void link(Task before, Net.Arc arc, int i) {
+        var places = before.places();
+        var ready = new long[places.count()];
+        for (var k = 0; k < ready.length; k++)
+            ready[k] = any.open(net.open(i).next(net.ready(i, arc, places.end()[k]))) / tick;
+        before.before(tasks.get(i), ready);
+    }
+
+    private void limit(int resource) {
+        var users = IntStream.range(0, net.size())
+                .filter(i -> net.uses(i, resource) > 0 && net.likely(i) > 0)
+                .toArray();
+        if (users.length < 2) return;
+        if (net.count(resource) == 1) {
+            model.addNoOverlap(
+                    IntStream.of(users).mapToObj(i -> tasks.get(i).interval()).toList());
+            return;
+        }
+        for (var lot = 1; lot <= net.count(resource); lot++) limit(resource, users, lot);
+    }
+
+    /** In whole lots, of which there are only so many; those of one are all that is wanted, the others follow and help. */
+    private void limit(int resource, int[] users, int lot) {
+        var cumulative = model.addCumulative(net.count(resource) / lot);
+        for (var i : users)
+            if (net.uses(i, resource) >= lot)
+                cumulative.addDemand(tasks.get(i).interval(), net.uses(i, resource) / lot);
+    }
+
+    /**
+     * Searches on.
+     *
+     * @param seconds at the most
+     * @param patience in the solver's own time, which is the same on every machine
+     * @param better told the starts of each plan that is better than those before
+     */
+    public Answer solve(double seconds, double patience, long seed, Consumer<int[]> better, BooleanSupplier stop) {
+        var solver = new CpSolver();
+        solver.getParameters()
+                .setRandomSeed((int) (seed & Integer.MAX_VALUE))
+                .setNumWorkers(WORKERS)
+                .setInterleaveSearch(true)
+                .setMaxDeterministicTime(patience)
+                .setMaxTimeInSeconds(seconds);
+        PROVERS.forEach(solver.getParameters()::addSubsolvers);
+        try (var _ = new Watch(solver, stop)) {
+            var status = solver.solve(model, new CpSolverSolutionCallback() {
+                @Override
+                public void onSolutionCallback() {
+                    better.accept(starts(start -> value(start)));
+                }
+            });
+            var found = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
+            return new Answer(
+                    found ? starts(solver::value) : new int[0],
+                    status == CpSolverStatus.INFEASIBLE
+                            ? Integer.MAX_VALUE
+                            : any.closing((int) Math.ceil(Math.max(0, solver.bestObjectiveBound()) - 1e-6) * unit));
+        }
+    }
+
+    private interface Value {
+        long of(IntVar start);
+    }
+
+    private int[] starts(Value value) {
+        return tasks.stream()
+                .mapToInt(task -> task.places().start()[task.places().indexOf(value.of(task.start()))])
+                .toArray();
+    }
+}

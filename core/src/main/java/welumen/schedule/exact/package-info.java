@@ -1,0 +1,5 @@
+/** Plans by constraint programming, with a bound that is proven. */
+@NullMarked
+package welumen.schedule.exact;
+
+import org.jspecify.annotations.NullMarked;
