@@ -24,6 +24,7 @@ import welumen.journal.StoreException;
             OpenCommand.class,
             BeginCommand.class,
             NestCommand.class,
+            PlanCommand.class,
             TraceCommand.class,
             RestoreCommand.class
         })

@@ -21,6 +21,9 @@ public final class Planner {
 
     private static final int MOST_ROUNDS = 2000;
 
+    /** Of activities for the long search; more would not begin in time. */
+    private static final int MOST = 600;
+
     /** Of the solver's own time in a second. */
     private static final double PATIENCE = 0.08;
 
@@ -45,7 +48,7 @@ public final class Planner {
         var schedule = checked(net, first, bound);
         better.accept(schedule);
         var left = time.minusNanos(System.nanoTime() - began).toMillis() / 1000.0;
-        if (schedule.isOptimal() || left <= 0 || stop.getAsBoolean()) return schedule;
+        if (schedule.isOptimal() || left <= 0 || net.size() > MOST || stop.getAsBoolean()) return schedule;
         var answer = new ConstraintModel(net, first, bound)
                 .solve(left, left * PATIENCE, seed, starts -> better.accept(checked(net, starts, bound)), stop);
         var starts = answer.starts().length == 0 ? first : early(net, answer.starts());

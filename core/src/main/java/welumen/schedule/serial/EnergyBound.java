@@ -80,8 +80,8 @@ public final class EnergyBound {
         var step = Math.ceilDiv(spans.length, LOOKS);
         for (var first = 0; first < spans.length; first += step)
             for (var from : new int[] {spans[first].earliest(), spans[first].latestStart()})
-                for (var last : spans)
-                    for (var to : new int[] {last.latestEnd(), last.earliestEnd()})
+                for (var last = 0; last < spans.length; last += Math.ceilDiv(spans.length, 4 * LOOKS))
+                    for (var to : new int[] {spans[last].latestEnd(), spans[last].earliestEnd()})
                         if (to > from && needed(load, spans, from, to) > room(load, from, to)) return true;
         return false;
     }

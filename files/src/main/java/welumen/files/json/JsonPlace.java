@@ -61,6 +61,14 @@ public final class JsonPlace {
         return new JsonPlace(node.get(name), pointer + "/" + name);
     }
 
+    /** The names in an object, as they stand there. */
+    public List<String> names() throws BadFile {
+        if (!node.isObject()) throw wrong("is not an object in braces.");
+        var names = new ArrayList<String>();
+        node.fieldNames().forEachRemaining(names::add);
+        return names;
+    }
+
     public List<JsonPlace> items() throws BadFile {
         if (!node.isArray()) throw wrong("is not a list in brackets.");
         var items = new ArrayList<JsonPlace>();
