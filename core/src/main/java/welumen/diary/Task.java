@@ -1,37 +1,55 @@
 package welumen.diary;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import welumen.cabin.PartId;
+import welumen.schedule.Effort;
 
 /**
- * Something to be done to a part.
+ * Something that is still to be done on one car, or waited for.
  *
- * @param hours the usual hours of work
- * @param waitsFor why it cannot be begun; empty if it can be begun now
- * @param keepsWaiting how many other tasks wait for this one
+ * @param id what it is, the same as long as it is open: “put-back:left-sill-cover”
+ * @param what on what, in words: “the left sill cover”, or what is awaited
+ * @param effort hours of work; none of what is waited for
+ * @param hands how many people at once
+ * @param fails in what share it must be done once more
+ * @param promised the day on which somebody has said that it will be there
+ * @param after what it waits for
+ * @param keepsWaiting how many other tasks wait for it, one behind the other included
  */
-public record Task(PartId part, Kind kind, double hours, List<Wait> waitsFor, int keepsWaiting) {
-    /** What is done. */
-    public enum Kind {
-        TREAT("treat"),
-        PUT_BACK("put back");
-
-        private final String word;
-
-        Kind(String word) {
-            this.word = word;
-        }
-
-        public String word() {
-            return word;
-        }
-    }
-
+public record Task(
+        String id,
+        TaskKind kind,
+        Optional<PartId> part,
+        String what,
+        Effort effort,
+        int hands,
+        double fails,
+        Optional<LocalDate> promised,
+        List<After> after,
+        int keepsWaiting) {
     public Task {
-        waitsFor = List.copyOf(waitsFor);
+        after = List.copyOf(after);
+        if (hands < 1) throw new IllegalArgumentException("[%s] is done by nobody.".formatted(id));
     }
 
+    /** Whether somebody can take it up now. */
     public boolean canBegin() {
-        return waitsFor.isEmpty();
+        return after.isEmpty() && !kind.isWait();
+    }
+
+    /** “put back the left sill cover”. */
+    public String said() {
+        return kind.word() + " " + what;
+    }
+
+    /** Hours of work as a rule. */
+    public double hours() {
+        return effort.likely().toSeconds() / 3600.0;
+    }
+
+    Task keeping(int waiting) {
+        return new Task(id, kind, part, what, effort, hands, fails, promised, after, waiting);
     }
 }

@@ -27,7 +27,7 @@ import welumen.cut.pieces.RoughCut;
 import welumen.cut.stock.Stock;
 import welumen.cut.table.DrawnSince;
 import welumen.cut.table.Remaining;
-import welumen.diary.WhatNext;
+import welumen.diary.Standing;
 import welumen.doubt.Doubts;
 import welumen.doubt.Guess;
 import welumen.evidence.Album;
@@ -322,7 +322,18 @@ public record Job(
         return JobAsWhole.of(cabin, survey, choices, agreement, figures);
     }
 
-    public WhatNext.Standing standing() {
-        return new WhatNext.Standing(cabin, choices, signOff(), new LearntTimes(cabin, work), benchTimes(), guarded());
+    /** What its tasks are made from. */
+    public Standing standing() {
+        return new Standing(
+                cabin,
+                brief,
+                survey,
+                choices,
+                patterns,
+                signOff(),
+                new LearntTimes(cabin, work),
+                benchTimes(),
+                guarded(),
+                !handover.signedBy().isEmpty());
     }
 }

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * A problem as arithmetic: activities by number in an order in which each stands behind those that it waits for, times in
@@ -15,6 +16,9 @@ import java.util.Map;
 public final class Net {
     /** Ten years: whoever plans farther has mistyped. */
     private static final long MOST_DAYS = 3660;
+
+    /** What should have ended by when. */
+    public record End(int last, int due, double weight) {}
 
     /** A wait before an activity. */
     public record Arc(int before, int delay, Link.By by) {}
@@ -28,6 +32,7 @@ public final class Net {
     private final int[] counts;
     private final int[] release;
     private final OpenTime shop;
+    private final List<End> goals;
 
     /** @throws IllegalArgumentException where something can never be done, or not within ten years */
     public Net(ScheduleProblem problem) {
@@ -56,6 +61,10 @@ public final class Net {
             open.add(open(activity, times));
             release[i] = activity.notBefore().map(this::seconds).orElse(0);
         }
+        goals = problem.goals().stream()
+                .map(goal ->
+                        new End(Objects.requireNonNull(numbers.get(goal.last())), seconds(goal.due()), goal.weight()))
+                .toList();
     }
 
     /** The shop's by no name, and those of each resource that has its own. */
@@ -112,6 +121,10 @@ public final class Net {
 
     public ScheduleProblem problem() {
         return problem;
+    }
+
+    public List<End> goals() {
+        return goals;
     }
 
     public int size() {

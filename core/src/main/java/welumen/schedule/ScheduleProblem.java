@@ -13,13 +13,24 @@ import java.util.Optional;
  * @param start the first day of it
  * @param due the day by which all should have ended
  * @param hours the shop's
+ * @param goals the least lateness by their weights is wanted; where there are none, the earliest end of all
  */
 public record ScheduleProblem(
         LocalDate start,
         Optional<LocalDate> due,
         OpenHours hours,
         List<Resource> resources,
-        List<Activity> activities) {
+        List<Activity> activities,
+        List<Goal> goals) {
+
+    public ScheduleProblem(
+            LocalDate start,
+            Optional<LocalDate> due,
+            OpenHours hours,
+            List<Resource> resources,
+            List<Activity> activities) {
+        this(start, due, hours, resources, activities, List.of());
+    }
 
     /** @throws IllegalArgumentException naming the activity that can never be done, and why */
     public ScheduleProblem {
@@ -44,6 +55,11 @@ public record ScheduleProblem(
                     throw new IllegalArgumentException(
                             "“%s” comes after “%s”, which is no task.".formatted(activity.id(), link.before()));
         }
+        goals = List.copyOf(goals);
+        for (var goal : goals)
+            if (!ids.contains(goal.last()))
+                throw new IllegalArgumentException(
+                        "“%s” is to end by %s and is no task.".formatted(goal.last(), goal.due()));
         Precedence.order(activities);
     }
 

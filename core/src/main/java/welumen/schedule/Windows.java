@@ -14,7 +14,20 @@ import java.util.stream.IntStream;
 public record Windows(int[] earliest, int[] latest) {
     /** @param work of each, in seconds */
     public static Windows of(Net net, int[] work, int by) {
-        return new Windows(earliest(net, work), latest(net, work, by));
+        return new Windows(earliest(net, work), latest(net, work, all(net, by)));
+    }
+
+    /** The same where each goal is wanted by its day; below nought and too early where that cannot be. */
+    public static Windows wanted(Net net, int[] work, int by) {
+        var endBy = all(net, by);
+        for (var goal : net.goals()) endBy[goal.last()] = Math.min(by, goal.due());
+        return new Windows(earliest(net, work), latest(net, work, endBy));
+    }
+
+    private static int[] all(Net net, int by) {
+        var endBy = new int[net.size()];
+        Arrays.fill(endBy, by);
+        return endBy;
     }
 
     /** The earliest starts, had each all resources for itself. */
@@ -39,9 +52,7 @@ public record Windows(int[] earliest, int[] latest) {
                 .orElse(0);
     }
 
-    private static int[] latest(Net net, int[] work, int by) {
-        var endBy = new int[net.size()];
-        Arrays.fill(endBy, by);
+    private static int[] latest(Net net, int[] work, int[] endBy) {
         for (var i = net.size() - 1; i >= 0; i--) {
             var start = net.open(i).latest(endBy[i], work[i]);
             for (var arc : net.into(i))

@@ -14,8 +14,9 @@ import welumen.cabin.PartState;
 import welumen.clock.BenchClock;
 import welumen.clock.ClockChange.ClockPutAway;
 import welumen.clock.ClockChange.ClockStarted;
+import welumen.diary.After;
+import welumen.diary.OpenTasks;
 import welumen.diary.Task;
-import welumen.diary.WhatNext;
 import welumen.intake.Agreement;
 import welumen.intake.Car;
 import welumen.intake.Customer;
@@ -111,12 +112,14 @@ class JobTest {
     @Test
     void theDiaryPutsWhatKeepsOthersWaitingFirst() {
         var job = log(log(start(), Saloon.SEAL, "off"), Saloon.SILL, "6 screws no. 8, 2 clips, bag 1");
-        var tasks = WhatNext.of(job.standing());
-        assertThat(tasks).extracting(Task::part).containsExactly(Saloon.SILL, Saloon.SEAL);
+        var tasks = OpenTasks.of(job.standing());
+        assertThat(tasks)
+                .extracting(Task::id)
+                .containsExactly("put-back:left-sill-cover", "put-back:left-door-seal", "check", "hand-over");
         assertThat(tasks.getFirst().canBegin()).isTrue();
-        assertThat(tasks.getFirst().keepsWaiting()).isEqualTo(1);
-        assertThat(tasks.getLast().waitsFor())
-                .extracting(wait -> wait.said(job.cabin()))
+        assertThat(tasks.getFirst().keepsWaiting()).isEqualTo(3);
+        assertThat(tasks.get(1).after())
+                .extracting(After::said)
                 .containsExactly("the left sill cover goes in first; this laps it");
     }
 

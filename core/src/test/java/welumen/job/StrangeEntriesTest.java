@@ -17,7 +17,7 @@ import welumen.custody.CustodyChange.PartLeftOff;
 import welumen.custody.CustodyChange.SentAway;
 import welumen.custody.Fate;
 import welumen.custody.LeftOff;
-import welumen.diary.WhatNext;
+import welumen.diary.OpenTasks;
 import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtRefit;
 import welumen.job.JobChange.AtStrip;
@@ -94,7 +94,7 @@ class StrangeEntriesTest {
         job.given(terms);
         job.approvalSheet(terms, LocalDate.of(2026, 4, 14));
         job.reopening(Saloon.MEMBER);
-        WhatNext.of(job.standing());
+        OpenTasks.of(job.standing());
         Counts.of(job).said();
         CarWaits.of(job, LocalDate.of(2026, 4, 14));
         for (var stage : WorkStage.values()) Progress.of(job, stage);

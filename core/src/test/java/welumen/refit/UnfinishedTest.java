@@ -8,6 +8,7 @@ import static welumen.strip.Saloon.SEAT;
 import static welumen.strip.Saloon.SILL;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import welumen.cabin.CabinChange.PartsListed;
@@ -22,8 +23,9 @@ import welumen.cut.NestOptions;
 import welumen.cut.nest.Nester;
 import welumen.cut.pieces.FromPattern;
 import welumen.cut.stock.Stock;
+import welumen.diary.OpenTasks;
 import welumen.diary.Task;
-import welumen.diary.WhatNext;
+import welumen.diary.TaskKind;
 import welumen.handover.Stop;
 import welumen.job.Job;
 import welumen.job.JobChange;
@@ -96,7 +98,7 @@ class UnfinishedTest {
         assertThat(against(CARPET).getFirst().wantsAWord()).isTrue();
         assertThat(job.signOff().canGoBack(CARPET)).isFalse();
         assertThat(tasks(CARPET))
-                .filteredOn(task -> task.kind() == Task.Kind.PUT_BACK)
+                .filteredOn(task -> task.kind() == TaskKind.PUT_BACK)
                 .singleElement()
                 .satisfies(task -> assertThat(task.canBegin()).isFalse());
         back(CARPET);
@@ -108,8 +110,8 @@ class UnfinishedTest {
     }
 
     private List<Task> tasks(PartId part) {
-        return WhatNext.of(job.standing()).stream()
-                .filter(task -> task.part().equals(part))
+        return OpenTasks.of(job.standing()).stream()
+                .filter(task -> task.part().equals(Optional.of(part)))
                 .toList();
     }
 

@@ -37,7 +37,7 @@ class ForecastTest {
     }
 
     private static double hours(Forecast forecast, double share) {
-        return Duration.between(AnyProblem.MONDAY.atTime(8, 0), forecast.by(share))
+        return Duration.between(AnyProblem.MONDAY.atTime(8, 0), forecast.all().by(share))
                         .toSeconds()
                 / 3600.0;
     }
@@ -49,16 +49,17 @@ class ForecastTest {
         assertThat(hours(forecast, 0.5)).isCloseTo(5 - Math.sqrt(6), within(0.03));
         assertThat(hours(forecast, 0.8)).isCloseTo(5 - Math.sqrt(2.4), within(0.03));
         assertThat(forecast.critical()).containsEntry("sew", 1.0);
-        assertThat(forecast.chanceOf(AnyProblem.MONDAY)).isEqualTo(1);
+        assertThat(forecast.all().chanceOf(AnyProblem.MONDAY)).isEqualTo(1);
     }
 
     /** What takes exactly six hours is done on the first day by one of two alike, and both hold up the end. */
     @Test
     void whatSharesHandsWaitsForThem() {
         var forecast = of(Map.of(), task("cut", 6, 6, 6), task("sew", 6, 6, 6));
-        assertThat(forecast.by(0.95)).isEqualTo(AnyProblem.MONDAY.plusDays(1).atTime(12, 0));
+        assertThat(forecast.all().by(0.95))
+                .isEqualTo(AnyProblem.MONDAY.plusDays(1).atTime(12, 0));
         assertThat(forecast.critical()).containsEntry("cut", 1.0).containsEntry("sew", 1.0);
-        assertThat(forecast.chanceOf(AnyProblem.MONDAY)).isZero();
+        assertThat(forecast.all().chanceOf(AnyProblem.MONDAY)).isZero();
     }
 
     /** Of two one after the other, the second fails in a quarter of the runs, and is done once more. */
@@ -67,7 +68,7 @@ class ForecastTest {
         var forecast = of(Map.of("spray", 0.25), task("mask", 1, 1, 1), task("spray", 2, 2, 2, "mask"));
         assertThat(hours(forecast, 0.5)).isEqualTo(3);
         assertThat(hours(forecast, 0.95)).isEqualTo(5);
-        var once = forecast.ends().stream()
+        var once = forecast.all().rising().stream()
                 .filter(end -> end.equals(AnyProblem.MONDAY.atTime(11, 0)))
                 .count();
         assertThat(once / (double) MANY).isCloseTo(0.75, within(0.012));

@@ -14,8 +14,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import welumen.cabin.CabinChange.PartsListed;
 import welumen.cabin.PartId;
-import welumen.diary.Wait;
-import welumen.diary.WhatNext;
+import welumen.diary.After;
+import welumen.diary.OpenTasks;
 import welumen.intake.FeatureLook;
 import welumen.intake.IntakeChange.FeatureLookedAt;
 import welumen.intake.School;
@@ -120,13 +120,22 @@ class DeploymentTest {
     void whatWasChosenBeforeItWasKnownWaits() {
         found(SEAT, FindingKind.TEAR, "");
         make(new AtTreatment(new TreatmentChosen(SEAT, Treatment.RECOVER, "")));
-        assertThat(WhatNext.of(job.standing()).getFirst().canBegin()).isTrue();
+        assertThat(gates()).isEmpty();
         found(SEAT, FindingKind.TEAR, "at the tear seam");
-        assertThat(WhatNext.of(job.standing()).getFirst().waitsFor())
-                .singleElement()
-                .isInstanceOf(Wait.Answer.class);
+        assertThat(gates()).contains("qualified:" + SEAT);
         assertThat(job.terms(TreatmentHours.USUAL, PriceList.USUAL).guards(SEAT, List.of(Treatment.CLEAN)))
                 .isEmpty();
+    }
+
+    /** What is done to the seat waits for. */
+    private List<String> gates() {
+        return OpenTasks.of(job.standing()).stream()
+                .filter(task ->
+                        task.id().startsWith("draw:" + SEAT) || task.id().startsWith("order:" + SEAT))
+                .flatMap(task -> task.after().stream())
+                .map(After::task)
+                .filter(id -> id.startsWith("qualified"))
+                .toList();
     }
 
     @Test

@@ -44,31 +44,38 @@ public final class Forecaster {
         return new Forecaster(net, plan, fails, seed).run(runs);
     }
 
-    /** Of one batch: the ends of its runs, and how often each activity held up the end. */
-    private record Batch(int[] ends, int[] critical) {}
+    /** Of one batch: the ends of its runs, of all and of each goal, and how often each activity held up the end. */
+    private record Batch(int[] ends, int[][] goals, int[] critical) {}
 
     private Forecast run(int runs) {
         var batches = IntStream.range(0, Math.ceilDiv(runs, BATCH))
                 .parallel()
                 .mapToObj(batch -> batch(batch * BATCH, Math.min(runs, (batch + 1) * BATCH)))
                 .toList();
-        var ends = batches.stream()
-                .flatMapToInt(batch -> Arrays.stream(batch.ends()))
-                .sorted()
-                .mapToObj(net::time)
-                .toList();
+        var goals = new HashMap<String, Ends>();
+        for (var k = 0; k < net.goals().size(); k++) {
+            var at = k;
+            goals.put(
+                    net.activity(net.goals().get(k).last()).id(),
+                    ends(batches.stream().flatMapToInt(batch -> Arrays.stream(batch.goals()[at]))));
+        }
         var critical = new HashMap<String, Double>();
         for (var i = 0; i < net.size(); i++) {
             var at = i;
             var often = batches.stream().mapToInt(batch -> batch.critical()[at]).sum();
             critical.put(net.activity(i).id(), often / (double) runs);
         }
-        return new Forecast(ends, critical);
+        return new Forecast(ends(batches.stream().flatMapToInt(batch -> Arrays.stream(batch.ends()))), goals, critical);
+    }
+
+    private Ends ends(IntStream ends) {
+        return new Ends(ends.sorted().mapToObj(net::time).toList());
     }
 
     private Batch batch(int from, int to) {
         var scheme = new SerialScheme(net);
         var ends = new int[to - from];
+        var goals = new int[net.goals().size()][to - from];
         var critical = new int[net.size()];
         for (var run = from; run < to; run++) {
             var work = work(new SplittableRandom(seed * 1_000_003 + run));
@@ -76,10 +83,12 @@ public final class Forecaster {
             var end = new int[start.length];
             for (var i = 0; i < end.length; i++) end[i] = net.open(i).end(start[i], work[i]);
             ends[run - from] = Arrays.stream(end).max().orElse(0);
+            for (var k = 0; k < goals.length; k++)
+                goals[k][run - from] = end[net.goals().get(k).last()];
             var held = Critical.of(net, start, end);
             for (var i = 0; i < held.length; i++) if (held[i]) critical[i]++;
         }
-        return new Batch(ends, critical);
+        return new Batch(ends, goals, critical);
     }
 
     private int[] work(RandomGenerator random) {

@@ -48,7 +48,11 @@ public final class Planner {
         var schedule = checked(net, first, bound);
         better.accept(schedule);
         var left = time.minusNanos(System.nanoTime() - began).toMillis() / 1000.0;
-        if (schedule.isOptimal() || left <= 0 || net.size() > MOST || stop.getAsBoolean()) return schedule;
+        if (schedule.isOptimal()
+                || left <= 0
+                || net.size() > MOST
+                || !net.goals().isEmpty()
+                || stop.getAsBoolean()) return schedule;
         var answer = new ConstraintModel(net, first, bound)
                 .solve(left, left * PATIENCE, seed, starts -> better.accept(checked(net, starts, bound)), stop);
         var starts = answer.starts().length == 0 ? first : early(net, answer.starts());

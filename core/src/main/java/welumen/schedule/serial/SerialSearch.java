@@ -27,13 +27,17 @@ public final class SerialSearch {
     private final Cost[] ago = new Cost[AGO];
     private int[] best = {};
     private int[] present = {};
-    private Cost presentCost = new Cost(Integer.MAX_VALUE, Long.MAX_VALUE);
-    private Cost cost = new Cost(Integer.MAX_VALUE, Long.MAX_VALUE);
+    private Cost presentCost = new Cost(Double.MAX_VALUE, Integer.MAX_VALUE, Long.MAX_VALUE);
+    private Cost cost = new Cost(Double.MAX_VALUE, Integer.MAX_VALUE, Long.MAX_VALUE);
 
-    /** The last end, and where two plans share it, the sum of all. */
-    private record Cost(int end, long sum) {
+    /** How late the goals are, by their weights; then the last end, and where two plans share it, the sum of all. */
+    private record Cost(double late, int end, long sum) {
+        private static final Comparator<Cost> ORDER = Comparator.comparingDouble(Cost::late)
+                .thenComparingInt(Cost::end)
+                .thenComparingLong(Cost::sum);
+
         boolean isBelow(Cost other) {
-            return end < other.end || (end == other.end && sum < other.sum);
+            return ORDER.compare(this, other) < 0;
         }
     }
 
@@ -55,14 +59,16 @@ public final class SerialSearch {
         search.begin();
         first.accept(search.best);
         var random = new Random(seed);
-        for (var i = 0; i < rounds && search.cost.end() > enough && !stop.getAsBoolean(); i++) search.step(random, i);
+        for (var i = 0;
+                i < rounds && (search.cost.end() > enough || search.cost.late() > 0) && !stop.getAsBoolean();
+                i++) search.step(random, i);
         return search.best;
     }
 
     private void begin() {
         var far = IntStream.of(Windows.earliest(net, work)).max().orElse(0) * 2 + 1;
         keep(scheme.early(work, Order.of(net, Windows.earliest(net, work))));
-        var latest = Windows.of(net, work, Math.max(far, cost.end())).latest();
+        var latest = Windows.wanted(net, work, Math.max(far, cost.end())).latest();
         var starts = new int[net.size()];
         for (var i = 0; i < starts.length; i++) starts[i] = net.open(i).latest(latest[i], work[i]);
         present = improved(scheme.early(work, Order.of(net, starts)));
@@ -111,6 +117,14 @@ public final class SerialSearch {
         }
     }
 
+    /** In seconds of the wall's clock. */
+    private double late(int[] starts) {
+        return net.goals().stream()
+                .mapToDouble(goal -> goal.weight()
+                        * Math.max(0, net.open(goal.last()).end(starts[goal.last()], work[goal.last()]) - goal.due()))
+                .sum();
+    }
+
     private Cost keep(int[] starts) {
         var last = 0;
         var sum = 0L;
@@ -119,7 +133,7 @@ public final class SerialSearch {
             last = Math.max(last, end);
             sum += end;
         }
-        var reached = new Cost(last, sum);
+        var reached = new Cost(late(starts), last, sum);
         if (reached.isBelow(cost)) {
             cost = reached;
             best = starts;

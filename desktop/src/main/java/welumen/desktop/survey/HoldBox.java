@@ -11,8 +11,8 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.diary.OpenTasks;
 import welumen.diary.Task;
-import welumen.diary.WhatNext;
 import welumen.job.JobChange.AtSurvey;
 import welumen.survey.SurveyChange.CauseCured;
 import welumen.survey.SurveyChange.HoldLifted;
@@ -111,11 +111,11 @@ final class HoldBox {
     }
 
     private String meanwhile(PartId held) {
-        var open = WhatNext.of(model.job().standing()).stream()
+        var open = OpenTasks.of(model.job().standing()).stream()
                 .filter(Task::canBegin)
-                .filter(task -> !task.part().equals(held))
+                .filter(task -> !task.part().equals(Optional.of(held)))
                 .limit(FEW)
-                .map(task -> task.kind().word() + " the " + name(task.part()))
+                .map(Task::said)
                 .toList();
         return open.isEmpty() ? "Nothing else can go on." : "Meanwhile: " + String.join("; ", open) + ".";
     }

@@ -30,10 +30,10 @@ public final class PlanResultWriter {
         file.put("bound", time(schedule.bound()));
         file.put("optimal", schedule.isOptimal());
         file.putObject("finish")
-                .put("p50", day(forecast.by(0.5)))
-                .put("p80", day(forecast.by(0.8)))
-                .put("p95", day(forecast.by(0.95)));
-        problem.due().ifPresent(due -> file.put("onTime", share(forecast.chanceOf(due))));
+                .put("p50", day(forecast.all().by(0.5)))
+                .put("p80", day(forecast.all().by(0.8)))
+                .put("p95", day(forecast.all().by(0.95)));
+        problem.due().ifPresent(due -> file.put("onTime", share(forecast.all().chanceOf(due))));
         try {
             return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(file) + "\n";
         } catch (JsonProcessingException impossible) {

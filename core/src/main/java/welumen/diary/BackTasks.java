@@ -1,0 +1,134 @@
+package welumen.diary;
+
+import java.time.Duration;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import welumen.cabin.PartId;
+import welumen.refit.SignOff;
+import welumen.schedule.Effort;
+import welumen.strip.order.RefitLinks;
+import welumen.strip.reach.Covering;
+import welumen.survey.Beneath;
+
+/** What goes back in, once all that is to be done to it and beneath it is done. */
+final class BackTasks {
+    /** Hours to look at what lies beneath: probe, tap, press, the mirror. */
+    private static final Effort A_LOOK = Effort.ofHours(0.1, 0.25, 0.6);
+
+    private static final Effort A_WORD = Effort.ofHours(0.1, 0.25, 0.5);
+
+    /** Working days that clips and screws take to come, as a rule. */
+    private static final int CLIPS_DAYS = 3;
+
+    private final Standing at;
+    private final TaskDraft draft;
+    private final GateTasks gates;
+    private final Map<PartId, Optional<After>> bench;
+    private final Set<PartId> coming;
+
+    /**
+     * @param coming the parts that have still to come off
+     * @param bench what each part's work ends with
+     */
+    BackTasks(Standing at, TaskDraft draft, GateTasks gates, Set<PartId> coming, Map<PartId, Optional<After>> bench) {
+        this.at = at;
+        this.draft = draft;
+        this.gates = gates;
+        this.coming = coming;
+        this.bench = bench;
+    }
+
+    void all() {
+        var back = new TreeSet<>(at.signOff().stillOut());
+        back.addAll(coming);
+        back.removeIf(part -> at.cabin().findOne(part).isEmpty());
+        for (var part : back) putBack(part);
+        var off = coming.stream().toList();
+        for (var i = 1; i < off.size(); i++)
+            if (draft.one(TaskDraft.id(TaskKind.TAKE_OFF, off.get(i)))
+                    .waitsFor(TaskDraft.id(TaskKind.TAKE_OFF, off.get(i - 1))))
+                draft.one(TaskDraft.id(TaskKind.PUT_BACK, off.get(i - 1)))
+                        .after(new After(TaskDraft.id(TaskKind.PUT_BACK, off.get(i)), Why.GOES_IN_FIRST));
+    }
+
+    private void putBack(PartId part) {
+        var task = draft.add(TaskDraft.make(TaskDraft.id(TaskKind.PUT_BACK, part), TaskKind.PUT_BACK, at.name(part))
+                .on(part)
+                .takes(at.putsBack(part))
+                .by(at.hands(part)));
+        if (coming.contains(part))
+            task.after(new After(TaskDraft.id(TaskKind.TAKE_OFF, part), Why.IN_THE_WAY, "it is in the car"));
+        bench.getOrDefault(part, Optional.empty()).ifPresent(task::after);
+        gates.away(part).ifPresent(task::after);
+        beneath(part, task);
+        for (var link : RefitLinks.of(at.signOff().strip()))
+            if (link.then().equals(part))
+                task.after(new After(
+                        TaskDraft.id(TaskKind.PUT_BACK, link.first()),
+                        Why.GOES_IN_FIRST,
+                        "%s goes in first; this %s"
+                                .formatted(at.name(link.first()), link.reason().verb())));
+        for (var objection : at.signOff().objections(part)) object(part, objection, task);
+    }
+
+    /** Nothing is covered that is not finished, or that nobody has looked at. */
+    private void beneath(PartId part, TaskDraft.Making task) {
+        for (var under : Covering.under(at.signOff().strip(), part))
+            if (!under.equals(part)) {
+                gates.held(under).ifPresent(task::after);
+                bench.getOrDefault(under, Optional.empty())
+                        .ifPresent(last -> task.after(new After(
+                                last.task(),
+                                last.why(),
+                                "it would cover %s: %s".formatted(at.name(under), last.said()),
+                                last.cures(),
+                                last.workingDays())));
+            }
+        if (!at.choices().isOpen(part) && !coming.contains(part)) return;
+        for (var layer : Beneath.unseen(at.cabin(), at.survey(), part)) {
+            var look = draft.add(
+                    TaskDraft.make(TaskDraft.id(TaskKind.LOOK, layer.id()), TaskKind.LOOK, at.name(layer.id()))
+                            .on(layer.id())
+                            .takes(A_LOOK));
+            look.after(new After(TaskDraft.id(TaskKind.TAKE_OFF, part), Why.IN_THE_WAY));
+            task.after(new After(
+                    look.id(), Why.NOT_SEEN, "nobody has looked at %s beneath".formatted(at.name(layer.id()))));
+        }
+    }
+
+    /** What the sign-off says beside: the rest is said above, by what is open. */
+    private void object(PartId part, SignOff.Objection objection, TaskDraft.Making task) {
+        switch (objection) {
+            case SignOff.Objection.ShutsIn(var left) ->
+                task.after(gates.gate(
+                        "left-off:" + left.part(),
+                        left.part(),
+                        "%s was left off for %s".formatted(at.name(left.part()), left.because()),
+                        Why.NOT_DONE));
+            case SignOff.Objection.NearHotWork(var held, var why) ->
+                gates.held(held)
+                        .ifPresent(gate -> task.after(new After(
+                                gate.task(),
+                                Why.HOT_WORK,
+                                "there is hot work to come near it: %s, %s".formatted(at.name(held), why))));
+            case SignOff.Objection.Short(var places, var usable) -> order(part, places, usable, task);
+            case SignOff.Objection.NotOff _,
+                    SignOff.Objection.Held _,
+                    SignOff.Objection.TooEarly _,
+                    SignOff.Objection.Elsewhere _,
+                    SignOff.Objection.Unfinished _,
+                    SignOff.Objection.InTheWay _ -> {}
+        }
+    }
+
+    private void order(PartId part, int places, int usable, TaskDraft.Making task) {
+        var said = "%d of its %d fixings are short".formatted(places - usable, places);
+        var order = draft.add(TaskDraft.make(
+                        "fixings:" + part, TaskKind.ORDER, "%d fixings of %s".formatted(places - usable, at.name(part)))
+                .on(part)
+                .takes(A_WORD));
+        task.after(new After(order.id(), Why.NOT_HERE, said, Duration.ZERO, CLIPS_DAYS));
+    }
+}

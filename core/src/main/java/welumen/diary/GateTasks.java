@@ -1,0 +1,49 @@
+package welumen.diary;
+
+import java.util.Optional;
+import welumen.cabin.PartId;
+import welumen.treatment.Deployment;
+
+/** What others have to say before somebody may go on: the customer, somebody qualified, whoever finds a cause. */
+final class GateTasks {
+    private final Standing at;
+    private final TaskDraft draft;
+
+    GateTasks(Standing at, TaskDraft draft) {
+        this.at = at;
+        this.draft = draft;
+    }
+
+    /** The gate of a part that is held, whatever holds it. */
+    Optional<After> held(PartId part) {
+        return Optional.ofNullable(at.signOff().holds().get(part)).map(why -> {
+            var said = "%s is held: %s".formatted(at.name(part), why);
+            return gate("held:" + part, part, said, Why.NOT_ALLOWED);
+        });
+    }
+
+    /** The gate of a part that nobody may sew or colour before somebody qualified has answered. */
+    Optional<After> guarded(PartId part) {
+        return at.choices()
+                .of(part)
+                .flatMap(chosen -> Deployment.stands(at.guarded().get(part), chosen.treatments()))
+                .map(why -> gate(
+                        "qualified:" + part, part, "somebody qualified has to answer first: " + why, Why.NOT_ALLOWED));
+    }
+
+    /** The gate of a part that somebody else has, until the day on which it is to be back. */
+    Optional<After> away(PartId part) {
+        return at.signOff().custody().findAway(part).map(away -> {
+            var said = "it is %s until %s".formatted(away.where(), away.due());
+            var task = draft.add(TaskDraft.make("away:" + part, TaskKind.AWAIT, at.name(part) + ", " + away.where())
+                    .on(part)
+                    .promised(away.due()));
+            return new After(task.id(), Why.NOT_HERE, said);
+        });
+    }
+
+    After gate(String id, PartId part, String said, Why why) {
+        draft.add(TaskDraft.make(id, TaskKind.AWAIT, said).on(part));
+        return new After(id, why, said);
+    }
+}

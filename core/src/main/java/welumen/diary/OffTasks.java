@@ -1,0 +1,72 @@
+package welumen.diary;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import welumen.cabin.PartId;
+import welumen.refit.Undone;
+import welumen.strip.reach.ReachPlanner;
+import welumen.strip.reach.ReachPlanner.Reach;
+import welumen.treatment.Treatment;
+
+/** What has still to come off, because something is to be done to it or to what lies behind it. */
+final class OffTasks {
+    private final Standing at;
+    private final TaskDraft draft;
+    private final GateTasks gates;
+    private final Set<PartId> coming = new LinkedHashSet<>();
+
+    OffTasks(Standing at, TaskDraft draft, GateTasks gates) {
+        this.at = at;
+        this.draft = draft;
+        this.gates = gates;
+    }
+
+    /** The parts that will come off, in their order. */
+    Set<PartId> all() {
+        for (var part : at.cabin().parts()) if (wantsItOut(part.id()) && !isOut(part.id())) reach(part.id());
+        return coming;
+    }
+
+    private boolean isOut(PartId part) {
+        return at.signOff().strip().isOff(part)
+                || at.signOff().custody().isNotToComeBack(part)
+                || at.signOff().custody().findAway(part).isPresent();
+    }
+
+    /** What is made anew, or treated; what is only cleaned or left is so in the car. */
+    private boolean wantsItOut(PartId part) {
+        var isMade =
+                at.signOff().undone().getOrDefault(part, List.of()).stream().anyMatch(Undone.Uncut.class::isInstance);
+        if (!at.choices().isOpen(part)) return isMade;
+        return at.choices().of(part).stream()
+                .flatMap(chosen -> chosen.treatments().stream())
+                .anyMatch(treatment -> treatment != Treatment.LEAVE && treatment != Treatment.CLEAN);
+    }
+
+    private void reach(PartId target) {
+        var route = switch (ReachPlanner.plan(at.cabin(), at.signOff().strip(), target, at.times()::takesOff)) {
+            case Reach.Route(var parts, var _, var _, var _, var _) -> parts;
+            case Reach.Circle _ -> List.of(target);
+        };
+        String before = null;
+        for (var part : route) {
+            var id = TaskDraft.id(TaskKind.TAKE_OFF, part);
+            if (!isOut(part)) {
+                coming.add(part);
+                var task = draft.add(TaskDraft.make(id, TaskKind.TAKE_OFF, at.name(part))
+                        .on(part)
+                        .takes(at.takesOff(part))
+                        .by(at.hands(part)));
+                if (before != null) task.after(new After(before, Why.IN_THE_WAY));
+                gates.held(part).filter(_ -> isHeldByTheCustomer(part)).ifPresent(task::after);
+                before = id;
+            }
+        }
+    }
+
+    /** A find does not keep a part in the car, a customer does. */
+    private boolean isHeldByTheCustomer(PartId part) {
+        return at.brief().heldBy(part).isPresent();
+    }
+}

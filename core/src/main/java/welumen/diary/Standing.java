@@ -1,0 +1,58 @@
+package welumen.diary;
+
+import java.time.Duration;
+import java.util.Map;
+import welumen.cabin.Cabin;
+import welumen.cabin.Part;
+import welumen.cabin.PartId;
+import welumen.intake.Brief;
+import welumen.pattern.Patterns;
+import welumen.refit.SignOff;
+import welumen.schedule.Effort;
+import welumen.strip.LearntTimes;
+import welumen.survey.Survey;
+import welumen.treatment.Choices;
+import welumen.treatment.TreatmentHours;
+
+/** The work on one car as it stands: what its tasks are made from. */
+public record Standing(
+        Cabin cabin,
+        Brief brief,
+        Survey survey,
+        Choices choices,
+        Patterns patterns,
+        SignOff signOff,
+        LearntTimes times,
+        TreatmentHours benchTimes,
+        Map<PartId, String> guarded,
+        boolean isHome) {
+    /** Shares of the usual time that taking off and putting back take at the least and at the most. */
+    private static final double LOW = 0.7;
+
+    private static final double HIGH = 1.8;
+
+    Effort takesOff(PartId part) {
+        return about(times.takesOff(cabin.one(part)));
+    }
+
+    Effort putsBack(PartId part) {
+        return about(times.putsBack(cabin.one(part)));
+    }
+
+    private static Effort about(Duration usual) {
+        var hours = usual.toSeconds() / 3600.0;
+        return Effort.ofHours(LOW * hours, hours, HIGH * hours);
+    }
+
+    String name(PartId part) {
+        return "the " + cabin.findOne(part).map(Part::name).orElse(part.value());
+    }
+
+    /** How many people it takes to carry or hold such a part. */
+    int hands(PartId part) {
+        return switch (cabin.one(part).kind()) {
+            case HEADLINING, DASH, SEAT, REAR_SEAT, HOOD -> 2;
+            default -> 1;
+        };
+    }
+}

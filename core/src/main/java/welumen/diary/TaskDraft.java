@@ -1,0 +1,152 @@
+package welumen.diary;
+
+import java.time.LocalDate;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SequencedMap;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import welumen.cabin.PartId;
+import welumen.schedule.Effort;
+
+/** The tasks of a car while they are made: those that were made can be waited for by those that follow. */
+final class TaskDraft {
+    /** Work of none. */
+    static final Effort NONE = Effort.ofHours(0, 0, 0);
+
+    private final SequencedMap<String, Making> tasks = new LinkedHashMap<>();
+
+    /** A task as it is put together. */
+    static final class Making {
+        private final String id;
+        private final TaskKind kind;
+        private final String what;
+        private @Nullable PartId part;
+        private Effort effort = NONE;
+        private int hands = 1;
+        private double fails;
+        private @Nullable LocalDate promised;
+        private final Map<String, After> after = new LinkedHashMap<>();
+
+        private Making(String id, TaskKind kind, String what) {
+            this.id = id;
+            this.kind = kind;
+            this.what = what;
+        }
+
+        Making on(PartId its) {
+            part = its;
+            return this;
+        }
+
+        Making takes(Effort work) {
+            effort = work;
+            return this;
+        }
+
+        Making by(int people) {
+            hands = people;
+            return this;
+        }
+
+        Making fails(double share) {
+            fails = share;
+            return this;
+        }
+
+        Making promised(LocalDate day) {
+            promised = day;
+            return this;
+        }
+
+        /** The first word why is kept; the longest wait is. */
+        Making after(After one) {
+            after.merge(
+                    one.task(),
+                    one,
+                    (was, now) -> new After(
+                            was.task(),
+                            was.why(),
+                            was.said(),
+                            was.cures().compareTo(now.cures()) > 0 ? was.cures() : now.cures(),
+                            Math.max(was.workingDays(), now.workingDays())));
+            return this;
+        }
+
+        String id() {
+            return id;
+        }
+
+        boolean waitsFor(String other) {
+            return after.containsKey(other);
+        }
+
+        private Task task() {
+            return new Task(
+                    id,
+                    kind,
+                    Optional.ofNullable(part),
+                    what,
+                    effort,
+                    hands,
+                    fails,
+                    Optional.ofNullable(promised),
+                    List.copyOf(after.values()),
+                    0);
+        }
+    }
+
+    static Making make(String id, TaskKind kind, String what) {
+        return new Making(id, kind, what);
+    }
+
+    static String id(TaskKind kind, PartId part) {
+        return kind.name().toLowerCase(Locale.ROOT).replace('_', '-') + ":" + part;
+    }
+
+    /** Adds one; of two of one id the first stays. */
+    Making add(Making making) {
+        var was = tasks.putIfAbsent(making.id, making);
+        return was == null ? making : was;
+    }
+
+    List<String> ids() {
+        return List.copyOf(tasks.keySet());
+    }
+
+    boolean has(String id) {
+        return tasks.containsKey(id);
+    }
+
+    /** The one of an id, which must have been added. */
+    Making one(String id) {
+        var task = tasks.get(id);
+        if (task == null) throw new IllegalArgumentException("There is no task [%s].".formatted(id));
+        return task;
+    }
+
+    /** All of them: what they wait for and is not open is past, and no two wait for each other. */
+    List<Task> finish() {
+        for (var making : tasks.values()) making.after.keySet().retainAll(tasks.keySet());
+        var done = new HashSet<String>();
+        for (var id : List.copyOf(tasks.keySet())) openCircles(id, new LinkedHashSet<>(), done);
+        return tasks.values().stream().map(Making::task).toList();
+    }
+
+    /** Rules that go round in a circle are named at Refit; here the last of them is let go, so that the rest can be planned. */
+    private void openCircles(String id, Set<String> path, Set<String> done) {
+        if (!done.contains(id)) {
+            path.add(id);
+            var after = one(id).after;
+            after.keySet().removeIf(path::contains);
+            for (var before : List.copyOf(after.keySet())) openCircles(before, path, done);
+            path.remove(id);
+            done.add(id);
+        }
+    }
+}

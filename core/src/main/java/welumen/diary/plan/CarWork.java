@@ -1,0 +1,23 @@
+package welumen.diary.plan;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import welumen.diary.Task;
+
+/**
+ * What is open on one car.
+ *
+ * @param due the day that was agreed
+ */
+public record CarWork(UUID car, String title, Optional<LocalDate> due, List<Task> tasks) {
+    public CarWork {
+        tasks = List.copyOf(tasks);
+    }
+
+    /** What a task of it is called in the plan of all cars. */
+    public String id(String task) {
+        return car + "/" + task;
+    }
+}

@@ -1,0 +1,127 @@
+package welumen.diary.plan;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import welumen.diary.After;
+import welumen.diary.Task;
+import welumen.schedule.Activity;
+import welumen.schedule.Effort;
+import welumen.schedule.Goal;
+import welumen.schedule.Link;
+import welumen.schedule.Net;
+import welumen.schedule.Schedule;
+import welumen.schedule.ScheduleProblem;
+import welumen.schedule.forecast.Forecast;
+import welumen.schedule.forecast.Forecaster;
+import welumen.schedule.planner.Planner;
+import welumen.yard.Crew;
+
+/** The open tasks of all cars on the people and places of the yard: as little late as can be. */
+public final class YardPlan {
+    /** Working days for which an answer is awaited of which nobody has said when it comes. */
+    public static final int ASSUMED_DAYS = 5;
+
+    /** Working days by which what somebody has promised comes late at the worst. */
+    private static final int LATE_DAYS = 2;
+
+    /** Days for which days off are looked up. */
+    private static final int FAR = 400;
+
+    private final List<CarWork> cars;
+    private final LocalDateTime now;
+    private final Rooms rooms;
+    private final ScheduleProblem problem;
+
+    /** @param now before which nothing is begun */
+    public YardPlan(List<CarWork> cars, Crew crew, LocalDateTime now) {
+        this.cars = cars.stream().filter(car -> !car.tasks().isEmpty()).toList();
+        this.now = now;
+        rooms = new Rooms(crew, now.toLocalDate(), FAR);
+        problem = made();
+    }
+
+    private ScheduleProblem made() {
+        var activities = new ArrayList<Activity>();
+        var goals = new ArrayList<Goal>();
+        for (var car : cars) {
+            for (var task : car.tasks()) activities.add(activity(car, task));
+            car.due()
+                    .ifPresent(due -> goals.add(
+                            new Goal(car.id(last(car)), due.plusDays(1).atStartOfDay(), 1)));
+        }
+        return new ScheduleProblem(
+                now.toLocalDate(), Optional.empty(), rooms.hours(), rooms.all(cars), activities, goals);
+    }
+
+    /** What a car's work ends with. */
+    public static String last(CarWork car) {
+        return car.tasks().stream().anyMatch(task -> task.id().equals("hand-over"))
+                ? "hand-over"
+                : car.tasks().getLast().id();
+    }
+
+    private Activity activity(CarWork car, Task task) {
+        return new Activity(
+                car.id(task.id()),
+                task.kind().isWait() ? late() : task.effort(),
+                rooms.uses(car, task),
+                task.after().stream()
+                        .flatMap(after -> links(car, after).stream())
+                        .toList(),
+                Optional.of(task.kind().isWait() ? comes(task) : now));
+    }
+
+    private Effort late() {
+        return new Effort(Duration.ZERO, Duration.ZERO, day().multipliedBy(LATE_DAYS));
+    }
+
+    private Duration day() {
+        return rooms.hours().open();
+    }
+
+    private LocalDateTime comes(Task task) {
+        var day = task.promised().orElseGet(() -> {
+            var at = now.toLocalDate();
+            for (var left = ASSUMED_DAYS; left > 0; left -= rooms.hours().isOpenOn(at) ? 1 : 0) at = at.plusDays(1);
+            return at;
+        });
+        return day.atTime(rooms.hours().opens()).isAfter(now)
+                ? day.atTime(rooms.hours().opens())
+                : now;
+    }
+
+    private List<Link> links(CarWork car, After after) {
+        var before = car.id(after.task());
+        return after.workingDays() > 0
+                ? List.of(new Link(before, day().multipliedBy(after.workingDays()), Link.By.WORK))
+                : List.of(new Link(before, after.cures(), Link.By.WALL));
+    }
+
+    /** The best plan that was found in a while. */
+    public Schedule plan(Duration time, Consumer<Schedule> better, BooleanSupplier stop) {
+        return Planner.plan(problem, time, 1, better, stop);
+    }
+
+    /** What comes of it when work takes as long as it takes, and some of it is done once more. */
+    public Forecast forecast(Schedule plan, int runs) {
+        Map<String, Double> fails = new HashMap<>();
+        for (var car : cars)
+            for (var task : car.tasks()) if (task.fails() > 0) fails.put(car.id(task.id()), task.fails());
+        return Forecaster.of(new Net(problem), plan, fails, runs, 1);
+    }
+
+    public ScheduleProblem problem() {
+        return problem;
+    }
+
+    public List<CarWork> cars() {
+        return cars;
+    }
+}
