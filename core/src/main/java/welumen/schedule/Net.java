@@ -20,6 +20,9 @@ public final class Net {
     /** What should have ended by when. */
     public record End(int last, int due, double weight) {}
 
+    /** Fewer of a resource, from a time until another. */
+    public record Fewer(int from, int until, int by) {}
+
     /** A wait before an activity. */
     public record Arc(int before, int delay, Link.By by) {}
 
@@ -33,6 +36,7 @@ public final class Net {
     private final int[] release;
     private final OpenTime shop;
     private final List<End> goals;
+    private final List<List<Fewer>> fewer;
 
     /** @throws IllegalArgumentException where something can never be done, or not within ten years */
     public Net(ScheduleProblem problem) {
@@ -45,6 +49,12 @@ public final class Net {
         }
         var times = times();
         shop = times.get("");
+        fewer = problem.resources().stream()
+                .map(resource -> resource.absences().stream()
+                        .map(absence -> new Fewer(seconds(absence.from()), seconds(absence.until()), absence.fewer()))
+                        .filter(one -> one.until() > one.from())
+                        .toList())
+                .toList();
         counts = problem.resources().stream().mapToInt(Resource::count).toArray();
         uses = new int[order.size()][counts.length];
         release = new int[order.size()];
@@ -159,6 +169,11 @@ public final class Net {
 
     public int count(int resource) {
         return counts[resource];
+    }
+
+    /** When there are fewer of a resource, and by how many. */
+    public List<Fewer> fewer(int resource) {
+        return fewer.get(resource);
     }
 
     public int uses(int i, int resource) {

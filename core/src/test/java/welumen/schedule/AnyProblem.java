@@ -40,13 +40,20 @@ public final class AnyProblem {
                         Duration.ofMinutes(450))
                 : EIGHT_TO_FOUR;
         var resources = new ArrayList<>(List.of(
-                new Resource("hands", 1 + random.nextInt(3)),
+                hands(1 + random.nextInt(3), ownHours),
                 new Resource("sewing", 1, ownHours ? Optional.of(mondayToWednesday()) : Optional.empty()),
                 new Resource("car", 2),
                 new Resource("spray", 1, ownHours ? Optional.of(evenings()) : Optional.empty())));
         var all = new ArrayList<Activity>();
         for (var i = 0; i < count; i++) all.add(activity(i, resources.getFirst().count()));
         return new ScheduleProblem(MONDAY, Optional.empty(), hours, resources, all);
+    }
+
+    /** One of them is away for a day and a half. */
+    private static Resource hands(int count, boolean ownHours) {
+        var away =
+                new Absence(MONDAY.plusDays(2).atTime(8, 0), MONDAY.plusDays(3).atTime(12, 0), 1);
+        return new Resource("hands", count, Optional.empty(), ownHours ? List.of(away) : List.of());
     }
 
     private static OpenHours mondayToWednesday() {

@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import welumen.diary.Task;
+import welumen.schedule.Absence;
 import welumen.schedule.OpenHours;
 import welumen.schedule.Resource;
 import welumen.yard.Crew;
@@ -29,7 +30,11 @@ final class Rooms {
     /** How many can work in one car at a time. */
     private static final int IN_A_CAR = 2;
 
+    /** Days for which it is looked who comes late or goes early; what lies farther is planned as if all were there. */
+    private static final int NEAR = 90;
+
     private final List<Person> people;
+    private final Crowds crowds;
     private final Map<Place.Kind, Integer> places = new EnumMap<>(Place.Kind.class);
     private final LocalDate from;
     private final int days;
@@ -41,6 +46,7 @@ final class Rooms {
         people = crew.people().all().isEmpty()
                 ? List.of(new Person("whoever works here"))
                 : crew.people().all();
+        crowds = new Crowds(people);
         for (var place : crew.places().all())
             if (place.kind() != Place.Kind.CAR_PLACE)
                 places.merge(
@@ -56,26 +62,30 @@ final class Rooms {
 
     List<Resource> all(List<CarWork> cars) {
         var all = new ArrayList<Resource>();
-        all.add(new Resource(PEOPLE, people.size()));
-        for (var skill : Skill.values()) {
-            var able = able(skill);
-            if (!able.isEmpty() && able.size() < people.size())
-                all.add(new Resource(skill.name(), able.size(), Optional.of(hours(able))));
+        for (var k = 0; k < crowds.all().size(); k++) {
+            var crowd = List.copyOf(crowds.all().get(k));
+            var hours = hours(crowd);
+            all.add(new Resource(crowd(k), crowd.size(), Optional.of(hours), absences(crowd, hours)));
         }
         places.forEach((kind, count) -> all.add(new Resource(kind.name(), count)));
         for (var car : cars) all.add(new Resource(car.car().toString(), IN_A_CAR));
         return all;
     }
 
+    private static String crowd(int k) {
+        return k == 0 ? PEOPLE : PEOPLE + " " + k;
+    }
+
     /** What a task of a car uses. */
     Map<String, Integer> uses(CarWork car, Task task) {
         var uses = new HashMap<String, Integer>();
         if (task.kind().isWait()) return uses;
+        var able = task.kind()
+                .skill()
+                .map(crowds::able)
+                .orElseGet(() -> crowds.all().getFirst());
+        for (var k : crowds.of(able)) uses.put(crowd(k), 1);
         uses.put(PEOPLE, Math.min(task.hands(), people.size()));
-        task.kind().skill().ifPresent(skill -> {
-            var able = able(skill);
-            if (!able.isEmpty() && able.size() < people.size()) uses.put(skill.name(), 1);
-        });
         task.kind().place().ifPresent(place -> {
             if (place == Place.Kind.CAR_PLACE) uses.put(car.car().toString(), Math.min(task.hands(), IN_A_CAR));
             else if (places.containsKey(place)) uses.put(place.name(), 1);
@@ -83,8 +93,23 @@ final class Rooms {
         return uses;
     }
 
-    private List<Person> able(Skill skill) {
-        return people.stream().filter(isAble(skill)).toList();
+    /** When somebody of a crowd is not there, while another is. */
+    private List<Absence> absences(List<Person> crowd, OpenHours hours) {
+        var absences = new ArrayList<Absence>();
+        for (var i = 0; i < NEAR; i++) {
+            var day = from.plusDays(i);
+            if (!hours.isOpenOn(day)) continue;
+            var opens = day.atTime(hours.opens());
+            var closes = opens.plus(hours.open());
+            for (var person : crowd) {
+                var comes =
+                        person.worksOn(day) ? day.atTime(quarter(person.hours().from())) : closes;
+                var goes = person.worksOn(day) ? day.atTime(person.hours().until()) : closes;
+                if (comes.isAfter(opens)) absences.add(new Absence(opens, comes, 1));
+                if (goes.isBefore(closes)) absences.add(new Absence(goes, closes, 1));
+            }
+        }
+        return absences;
     }
 
     static Predicate<Person> isAble(Skill skill) {

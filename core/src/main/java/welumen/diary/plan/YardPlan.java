@@ -35,6 +35,7 @@ public final class YardPlan {
     private static final int FAR = 400;
 
     private final List<CarWork> cars;
+    private final Crew crew;
     private final LocalDateTime now;
     private final Rooms rooms;
     private final ScheduleProblem problem;
@@ -42,6 +43,7 @@ public final class YardPlan {
     /** @param now before which nothing is begun */
     public YardPlan(List<CarWork> cars, Crew crew, LocalDateTime now) {
         this.cars = cars.stream().filter(car -> !car.tasks().isEmpty()).toList();
+        this.crew = crew;
         this.now = now;
         rooms = new Rooms(crew, now.toLocalDate(), FAR);
         problem = made();
@@ -104,21 +106,25 @@ public final class YardPlan {
                 : List.of(new Link(before, after.cures(), Link.By.WALL));
     }
 
-    /** The best plan that was found in a while. */
-    public Schedule plan(Duration time, Consumer<Schedule> better, BooleanSupplier stop) {
-        return Planner.plan(problem, time, 1, better, stop);
+    /** The best plan that was found in a while, with who does what. */
+    public Manned plan(Duration time, Consumer<Schedule> better, BooleanSupplier stop) {
+        return Manned.of(problem, Planner.plan(problem, time, 1, better, stop), tasks(), crew);
     }
 
     /** What comes of it when work takes as long as it takes, and some of it is done once more. */
-    public Forecast forecast(Schedule plan, int runs) {
+    public Forecast forecast(Manned plan, int runs) {
         Map<String, Double> fails = new HashMap<>();
-        for (var car : cars)
-            for (var task : car.tasks()) if (task.fails() > 0) fails.put(car.id(task.id()), task.fails());
-        return Forecaster.of(new Net(problem), plan, fails, runs, 1);
+        tasks().forEach((id, task) -> {
+            if (task.fails() > 0) fails.put(id, task.fails());
+        });
+        return Forecaster.of(new Net(plan.problem()), plan.schedule(), fails, runs, 1);
     }
 
-    public ScheduleProblem problem() {
-        return problem;
+    /** Every task by what it is called in the plan. */
+    public Map<String, Task> tasks() {
+        var all = new HashMap<String, Task>();
+        for (var car : cars) for (var task : car.tasks()) all.put(car.id(task.id()), task);
+        return all;
     }
 
     public List<CarWork> cars() {

@@ -117,8 +117,8 @@ public final class ConstraintModel {
         var users = IntStream.range(0, net.size())
                 .filter(i -> net.uses(i, resource) > 0 && net.likely(i) > 0)
                 .toArray();
-        if (users.length < 2) return;
-        if (net.count(resource) == 1) {
+        if (users.length < 2 && net.fewer(resource).isEmpty()) return;
+        if (net.count(resource) == 1 && net.fewer(resource).isEmpty()) {
             model.addNoOverlap(
                     IntStream.of(users).mapToObj(i -> tasks.get(i).interval()).toList());
             return;
@@ -132,6 +132,12 @@ public final class ConstraintModel {
         for (var i : users)
             if (net.uses(i, resource) >= lot)
                 cumulative.addDemand(tasks.get(i).interval(), net.uses(i, resource) / lot);
+        if (lot > 1) return;
+        for (var fewer : net.fewer(resource)) {
+            var from = any.open(fewer.from()) / tick;
+            var until = Math.ceilDiv(any.open(fewer.until()), tick);
+            if (until > from) cumulative.addDemand(model.newFixedInterval(from, until - from, "fewer"), fewer.by());
+        }
     }
 
     /**

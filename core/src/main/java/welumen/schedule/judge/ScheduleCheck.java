@@ -142,6 +142,10 @@ public final class ScheduleCheck {
             changes.merge(booking.start(), amount, Integer::sum);
             changes.merge(booking.end(), -amount, Integer::sum);
         }
+        for (var absence : resource.absences()) {
+            changes.merge(absence.from(), absence.fewer(), Integer::sum);
+            changes.merge(absence.until(), -absence.fewer(), Integer::sum);
+        }
         var used = 0;
         for (var change : changes.entrySet()) {
             used += change.getValue();

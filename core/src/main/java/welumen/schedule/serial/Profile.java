@@ -10,15 +10,25 @@ final class Profile {
     private int[] at = {Integer.MIN_VALUE, 0};
     private int[] used = {0, 0};
     private int size = 1;
+    private int[] alwaysAt = {};
+    private int[] alwaysUsed = {};
 
     /** @param count how many there are */
     Profile(int count) {
         this.count = count;
     }
 
-    /** With nothing in use. */
+    /** What is in use now is so in every plan. */
+    void keep() {
+        alwaysAt = Arrays.copyOf(at, size);
+        alwaysUsed = Arrays.copyOf(used, size);
+    }
+
+    /** With nothing in use but what always is. */
     void clear() {
-        size = 1;
+        size = Math.max(1, alwaysAt.length);
+        System.arraycopy(alwaysAt, 0, at, 0, alwaysAt.length);
+        System.arraycopy(alwaysUsed, 0, used, 0, alwaysUsed.length);
     }
 
     /** The end of the last step within a time in which there is not so much left; {@link #FREE} where there is all along. */

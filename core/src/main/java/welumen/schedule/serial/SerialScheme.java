@@ -18,7 +18,11 @@ public final class SerialScheme {
     public SerialScheme(Net net) {
         this.net = net;
         profiles = new Profile[net.resources()];
-        for (var r = 0; r < profiles.length; r++) profiles[r] = new Profile(net.count(r));
+        for (var r = 0; r < profiles.length; r++) {
+            profiles[r] = new Profile(net.count(r));
+            for (var fewer : net.fewer(r)) profiles[r].use(fewer.from(), fewer.until(), fewer.by());
+            profiles[r].keep();
+        }
     }
 
     /**

@@ -1,5 +1,6 @@
 package welumen.desktop.survey;
 
+import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Label;

@@ -1,0 +1,119 @@
+package welumen.desktop.diary;
+
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.Background.Running;
+import welumen.desktop.model.Background.Takes;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
+import welumen.diary.plan.YardPlan;
+import welumen.measure.Because;
+import welumen.schedule.forecast.Ends;
+
+/** When the car is ready, and who does what until then. */
+final class DaysLeaf extends Leaf {
+    private final Label leftOut = Nodes.label("", Styles.SECOND);
+    private final Label wrong = Nodes.label("", Styles.DANGER);
+    private final DaysFelt felt;
+    private @Nullable Running running;
+    private Optional<PlannedDays> days = Optional.empty();
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    DaysLeaf(JobModel model) {
+        super(model, Reads.ALL);
+        answer.setId("days-answer");
+        leftOut.setId("days-left-out");
+        leftOut.managedProperty().bind(leftOut.textProperty().isNotEmpty());
+        leftOut.setMinHeight(USE_PREF_SIZE);
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        felt = new DaysFelt(model);
+        VBox.setVgrow(felt, Priority.ALWAYS);
+        getChildren().addAll(leftOut, wrong, felt);
+    }
+
+    @Override
+    protected void refresh() {
+        end();
+        answer.setText(days.isEmpty() ? "Planning the days of all cars …" : "Planning anew …");
+        leftOut.setText("");
+        var asked = PlannedDays.Asked.of(model);
+        running = model.background()
+                .ask(
+                        "planning the days",
+                        Takes.A_MOMENT,
+                        run -> PlannedDays.of(asked, run::isStopped),
+                        this::show,
+                        this::fail);
+    }
+
+    @Override
+    protected void closed() {
+        end();
+    }
+
+    private void end() {
+        if (running != null) running.stop();
+        running = null;
+    }
+
+    private void fail(Exception fault) {
+        days = Optional.empty();
+        answer.setText("The days cannot be planned.");
+        wrong.setText(Because.of(fault));
+        felt.show(days);
+    }
+
+    private void show(PlannedDays planned) {
+        days = Optional.of(planned);
+        wrong.setText("");
+        answer.setText(said(planned));
+        leftOut.setText(leftOut(planned));
+        felt.show(days);
+    }
+
+    private String said(PlannedDays planned) {
+        var car = planned.car();
+        if (car.isEmpty()) return "Nothing is open on this car.";
+        var due = car.get().due();
+        if (due.isEmpty() || planned.ready().isEmpty())
+            return "Ready on %s as planned; no day is agreed."
+                    .formatted(Words.day(planned.schedule().end().toLocalDate()));
+        var ends = planned.ready().get();
+        return "%s by %s in half of all runs, by %s in 80 of 100; agreed is %s: %s."
+                .formatted(
+                        planned.undecided() > 0 ? "At the earliest ready" : "Ready",
+                        day(ends, 0.5),
+                        day(ends, 0.8),
+                        Words.day(due.get()),
+                        chance(ends.chanceOf(due.get())));
+    }
+
+    private static String day(Ends ends, double share) {
+        return Words.day(ends.by(share).toLocalDate());
+    }
+
+    private static String chance(double share) {
+        var of = (int) Math.round(100 * share);
+        if (of >= 100) return "it fits";
+        return of == 0 ? "it does not fit" : "%d of 100 runs make it".formatted(of);
+    }
+
+    private static String leftOut(PlannedDays planned) {
+        var undecided = planned.undecided() == 0
+                ? ""
+                : "For %s nothing is chosen yet; what is chosen comes on top. "
+                        .formatted(Words.many(planned.undecided(), "part"));
+        var assumed = planned.assumed() == 0
+                ? ""
+                : "%s of which nobody has said when: taken to come within %d working days."
+                        .formatted(Words.capital(Words.many((int) planned.assumed(), "answer")), YardPlan.ASSUMED_DAYS);
+        return (undecided + assumed).strip();
+    }
+}

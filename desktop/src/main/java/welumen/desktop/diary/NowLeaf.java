@@ -1,0 +1,125 @@
+package welumen.desktop.diary;
+
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import welumen.custody.Away;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
+import welumen.diary.OpenTasks;
+import welumen.diary.Task;
+
+/** What can be begun now on this car, and what waits for what. */
+final class NowLeaf extends Leaf {
+    /** Reasons that are read at a glance. */
+    private static final int FEW = 3;
+
+    private final VBox now = new VBox(8);
+    private final VBox waiting = new VBox(8);
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    NowLeaf(JobModel model) {
+        super(model, Reads.ALL);
+        now.setId("now");
+        waiting.setId("waiting");
+        var both = Nodes.row(28, column("Can be begun now", now), column("Waits, and for what", waiting));
+        VBox.setVgrow(both, Priority.ALWAYS);
+        getChildren().add(both);
+    }
+
+    private static VBox column(String title, VBox rows) {
+        var column = Nodes.column(8, Nodes.whole(title, Styles.HEADING), Nodes.scroll(rows));
+        column.setMinWidth(0);
+        column.setPrefWidth(440);
+        HBox.setHgrow(column, Priority.ALWAYS);
+        return column;
+    }
+
+    @Override
+    protected Node first() {
+        return now.getChildren().isEmpty() ? now : now.getChildren().getFirst();
+    }
+
+    @Override
+    protected void refresh() {
+        var tasks = OpenTasks.of(model.job().standing());
+        var open = tasks.stream().filter(Task::canBegin).toList();
+        answer.setText(said(tasks, open));
+        now.getChildren().setAll(open.stream().map(this::row).toList());
+        var overdue = model.job().custody().overdue(model.today());
+        waiting.getChildren().setAll(overdue.stream().map(this::overdue).toList());
+        waiting.getChildren()
+                .addAll(tasks.stream()
+                        .filter(task -> !task.canBegin())
+                        .map(this::row)
+                        .toList());
+    }
+
+    private static String said(List<Task> tasks, List<Task> open) {
+        if (open.isEmpty()) return tasks.isEmpty() ? "Nothing is open." : "Everything waits.";
+        var first = open.getFirst();
+        return "%s can be begun now; first %s%s"
+                .formatted(
+                        open.size() == 1 ? "One thing" : Words.count(open.size()) + " things",
+                        first.said(),
+                        first.keepsWaiting() == 0
+                                ? "."
+                                : ", which keeps %s waiting."
+                                        .formatted(Words.many(first.keepsWaiting(), "other task")));
+    }
+
+    private Node overdue(Away away) {
+        var days = (int) ChronoUnit.DAYS.between(away.due(), model.today());
+        var card = Nodes.column(
+                3,
+                Nodes.label(
+                        "The %s is overdue"
+                                .formatted(model.job().cabin().one(away.part()).name()),
+                        Styles.STRONG,
+                        Styles.DANGER),
+                Nodes.label("%s, due %s, %s ago. Ask there, or send for it."
+                        .formatted(Words.capital(away.where()), Words.day(away.due()), Words.many(days, "day"))));
+        card.getStyleClass().add(Styles.CARD);
+        card.setId("overdue-" + away.part());
+        return card;
+    }
+
+    private Node row(Task task) {
+        var title = Words.capital(task.said());
+        var card = Nodes.column(3, Nodes.label(title, Styles.STRONG));
+        if (!task.kind().isWait()) card.getChildren().add(Nodes.label(work(task), Styles.NOTE));
+        task.after().stream()
+                .limit(FEW)
+                .forEach(after ->
+                        card.getChildren().add(Nodes.label(Words.capital(after.said()) + ".", Styles.SECOND)));
+        if (task.after().size() > FEW)
+            card.getChildren()
+                    .add(Nodes.label(
+                            "And %s.".formatted(Words.many(task.after().size() - FEW, "more thing")), Styles.SECOND));
+        card.getStyleClass().add(Styles.CARD);
+        card.setFocusTraversable(true);
+        card.setAccessibleText(title);
+        card.setOnMouseClicked(_ -> TaskPlace.go(model, task));
+        card.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ENTER) TaskPlace.go(model, task);
+        });
+        return card;
+    }
+
+    private static String work(Task task) {
+        return task.hands() > 1
+                ? "%s, %s people"
+                        .formatted(
+                                Words.hours(task.hours()),
+                                Words.count(task.hands()).toLowerCase())
+                : Words.hours(task.hours());
+    }
+}

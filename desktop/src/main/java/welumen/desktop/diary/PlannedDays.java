@@ -1,0 +1,99 @@
+package welumen.desktop.diary;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.BooleanSupplier;
+import welumen.desktop.model.JobModel;
+import welumen.diary.OpenTasks;
+import welumen.diary.Task;
+import welumen.diary.TaskKind;
+import welumen.diary.plan.CarWork;
+import welumen.diary.plan.Manned;
+import welumen.diary.plan.Rota;
+import welumen.diary.plan.YardPlan;
+import welumen.intake.Intake;
+import welumen.job.Job;
+import welumen.schedule.Schedule;
+import welumen.schedule.forecast.Ends;
+import welumen.schedule.forecast.Forecast;
+import welumen.schedule.forecast.Forecaster;
+import welumen.yard.Crew;
+
+/** The days of all cars, as they are planned; worked out beside the window. */
+record PlannedDays(YardPlan plan, Manned manned, Forecast forecast, UUID open) {
+    private static final Duration TIME = Duration.ofSeconds(1);
+
+    /** What is planned, read on the window's thread. */
+    record Asked(List<CarWork> cars, Crew crew, LocalDateTime now, UUID open) {
+        static Asked of(JobModel model) {
+            var yard = model.yard().state();
+            var open = model.openedProperty().get();
+            var cars = new ArrayList<CarWork>();
+            cars.add(work(open.job(), open.title(), model.job()));
+            for (var other : model.others().all())
+                cars.add(work(
+                        other.file().job(),
+                        other.file().title(),
+                        other.state().in(yard, other.file().job())));
+            var now = LocalDateTime.ofInstant(model.nowProperty().get(), model.zone());
+            return new Asked(cars, yard.crew(), now, open.job());
+        }
+
+        private static CarWork work(UUID car, String title, Job job) {
+            var due = job.intake() instanceof Intake.TakenIn taken
+                    ? Optional.of(taken.agreement().due())
+                    : Optional.<LocalDate>empty();
+            return new CarWork(car, title, due, OpenTasks.of(job.standing()));
+        }
+    }
+
+    static PlannedDays of(Asked asked, BooleanSupplier stop) {
+        var plan = new YardPlan(asked.cars(), asked.crew(), asked.now());
+        var manned = plan.plan(TIME, _ -> {}, stop);
+        return new PlannedDays(plan, manned, plan.forecast(manned, Forecaster.RUNS), asked.open());
+    }
+
+    Schedule schedule() {
+        return manned.schedule();
+    }
+
+    Rota rota() {
+        return manned.rota();
+    }
+
+    /** The open car's work; empty where nothing is open on it. */
+    Optional<CarWork> car() {
+        return plan.cars().stream().filter(car -> car.car().equals(open)).findFirst();
+    }
+
+    /** When it is ready, in many runs; empty where no day was agreed, or nothing is open. */
+    Optional<Ends> ready() {
+        return car().map(car -> forecast.goals().get(car.id(YardPlan.last(car))));
+    }
+
+    /** What nobody has decided yet: what is chosen comes on top. */
+    int undecided() {
+        return count(TaskKind.CHOOSE);
+    }
+
+    /** Answers of which nobody has said when they come. */
+    long assumed() {
+        return car().stream()
+                .flatMap(car -> car.tasks().stream())
+                .filter(task -> task.kind().isWait() && task.promised().isEmpty())
+                .count();
+    }
+
+    private int count(TaskKind kind) {
+        return (int) car().stream()
+                .flatMap(car -> car.tasks().stream())
+                .map(Task::kind)
+                .filter(kind::equals)
+                .count();
+    }
+}

@@ -1,0 +1,93 @@
+package welumen.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import welumen.cabin.PartId;
+import welumen.custody.Away;
+import welumen.custody.CustodyChange.SentAway;
+import welumen.job.JobChange.InCustody;
+import welumen.job.WorkStage;
+
+/** The diary of the demo's three cars: what to do now, and when the car goes home. */
+class DiaryWalkTest {
+    @TempDir
+    private Path home;
+
+    private Workbench bench;
+
+    @BeforeEach
+    void open() {
+        bench = Workbench.open(home);
+        bench.go(WorkStage.DIARY);
+    }
+
+    @AfterEach
+    void close() throws Exception {
+        bench.close();
+    }
+
+    private String planned() {
+        bench.click("leaf-days");
+        bench.until(() -> bench.text("days-answer").startsWith("Ready")
+                || bench.text("days-answer").startsWith("At the"));
+        return bench.text("days-answer");
+    }
+
+    /** What is on the leaf is what a trimmer would begin with; a press turns to where it is done. */
+    @Test
+    void whatCanBeBegunIsPressedAndDoneThere() {
+        assertThat(bench.ask(() -> bench.robot.lookup("#now .label").<Label>queryAll().stream()
+                        .map(Label::getText)
+                        .toList()))
+                .contains("Take off the dash switches")
+                .noneMatch(text -> text.startsWith("Put back the left front seat"));
+        bench.robot.clickOn("Take off the dash switches");
+        bench.settle();
+        assertThat(bench.ask(() -> bench.model().stageProperty().get())).isEqualTo(WorkStage.STRIP);
+        assertThat(bench.ask(() -> bench.model().picked().orElseThrow().name())).isEqualTo("dash switches");
+    }
+
+    /** The day is said with its chance, what is left out with it; and it moves when a part comes back late. */
+    @Test
+    void aLatePartMovesTheDay() {
+        var before = planned();
+        assertThat(before).contains("in half of all runs", "in 80 of 100", "agreed is Fri 12 Jun: it fits");
+        assertThat(bench.text("days-left-out")).contains("nothing is chosen yet");
+        bench.ask(() -> bench.model()
+                .make(new InCustody(
+                        new SentAway(new Away(new PartId("console"), "at the platers", LocalDate.of(2026, 7, 6))))));
+        bench.until(() -> !bench.text("days-answer").equals(before)
+                && bench.text("days-answer").contains("runs"));
+        assertThat(bench.text("days-answer")).contains("it does not fit");
+    }
+
+    /** A strip for each who works here; a press on what lies there reads it, and picks its part. */
+    @Test
+    void whoDoesWhatLiesOnStrips() {
+        planned();
+        bench.settle();
+        var names = bench.ask(() -> bench.robot.lookup("#days-felt .label").<Label>queryAll().stream()
+                .map(Label::getText)
+                .toList());
+        assertThat(names).contains("Orla", "Bram", "Ivo", "hands off").doesNotContain("nobody free");
+        Optional<Node> work = bench.ask(() -> bench.robot.lookup(".day-work").queryAll().stream()
+                .filter(node -> !node.getStyleClass().contains("other-car"))
+                .filter(node -> node.getBoundsInParent().getWidth() > 20)
+                .findFirst());
+        bench.robot.clickOn(work.orElseThrow());
+        bench.settle();
+        assertThat(bench.ask(() -> bench.robot.lookup("#days-felt .label").<Label>queryAll().stream()
+                        .map(Label::getText)
+                        .anyMatch(text -> text.contains("Selkie") && text.contains(" to "))))
+                .isTrue();
+    }
+}
