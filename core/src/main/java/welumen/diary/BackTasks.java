@@ -92,7 +92,10 @@ final class BackTasks {
                     TaskDraft.make(TaskDraft.id(TaskKind.LOOK, layer.id()), TaskKind.LOOK, at.name(layer.id()))
                             .on(layer.id())
                             .takes(A_LOOK));
-            look.after(new After(TaskDraft.id(TaskKind.TAKE_OFF, part), Why.IN_THE_WAY));
+            look.after(new After(
+                    TaskDraft.id(TaskKind.TAKE_OFF, part),
+                    Why.IN_THE_WAY,
+                    "%s comes off first".formatted(at.name(part))));
             task.after(new After(
                     look.id(), Why.NOT_SEEN, "nobody has looked at %s beneath".formatted(at.name(layer.id()))));
         }

@@ -49,7 +49,7 @@ final class OffTasks {
             case Reach.Route(var parts, var _, var _, var _, var _) -> parts;
             case Reach.Circle _ -> List.of(target);
         };
-        String before = null;
+        PartId before = null;
         for (var part : route) {
             var id = TaskDraft.id(TaskKind.TAKE_OFF, part);
             if (!isOut(part)) {
@@ -58,9 +58,13 @@ final class OffTasks {
                         .on(part)
                         .takes(at.takesOff(part))
                         .by(at.hands(part)));
-                if (before != null) task.after(new After(before, Why.IN_THE_WAY));
+                if (before != null)
+                    task.after(new After(
+                            TaskDraft.id(TaskKind.TAKE_OFF, before),
+                            Why.IN_THE_WAY,
+                            "%s comes off first".formatted(at.name(before))));
                 gates.held(part).filter(_ -> isHeldByTheCustomer(part)).ifPresent(task::after);
-                before = id;
+                before = part;
             }
         }
     }

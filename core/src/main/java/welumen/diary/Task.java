@@ -39,9 +39,9 @@ public record Task(
         return after.isEmpty() && !kind.isWait();
     }
 
-    /** “put back the left sill cover”. */
+    /** “put back the left sill cover”; of a wait, what is awaited. */
     public String said() {
-        return kind.word() + " " + what;
+        return kind.isWait() ? what : kind.word() + " " + what;
     }
 
     /** Hours of work as a rule. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -68,6 +69,22 @@ class DiaryWalkTest {
         bench.until(() -> !bench.text("days-answer").equals(before)
                 && bench.text("days-answer").contains("runs"));
         assertThat(bench.text("days-answer")).contains("it does not fit");
+    }
+
+    /** A page for each who works here, in the order of the day. */
+    @Test
+    void todayHasAPageForEach() {
+        bench.click("leaf-today");
+        bench.until(() -> bench.text("today-answer").startsWith("Today"));
+        assertThat(bench.text("today-answer")).contains("3 pairs of hands", "keeps most others waiting");
+        assertThat(page("bram")).contains("Bram").anyMatch(text -> text.contains(" to 1"));
+        assertThat(page("ivo")).as("whoever sews takes nothing off").noneMatch(text -> text.startsWith("Take off"));
+    }
+
+    private List<String> page(String name) {
+        return bench.ask(() -> bench.robot.lookup("#today-" + name + " .label").<Label>queryAll().stream()
+                .map(Label::getText)
+                .toList());
     }
 
     /** A strip for each who works here; a press on what lies there reads it, and picks its part. */

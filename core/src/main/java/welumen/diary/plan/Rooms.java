@@ -43,9 +43,7 @@ final class Rooms {
     Rooms(Crew crew, LocalDate from, int days) {
         this.from = from;
         this.days = days;
-        people = crew.people().all().isEmpty()
-                ? List.of(new Person("whoever works here"))
-                : crew.people().all();
+        people = people(crew);
         crowds = new Crowds(people);
         for (var place : crew.places().all())
             if (place.kind() != Place.Kind.CAR_PLACE)
@@ -53,6 +51,13 @@ final class Rooms {
                         place.kind(),
                         place.kind() == Place.Kind.SPRAY_PLACE ? place.count() : place.count() * place.holds(),
                         Integer::sum);
+    }
+
+    /** Who works here; where nobody was said, one whose name is not known. */
+    static List<Person> people(Crew crew) {
+        return crew.people().all().isEmpty()
+                ? List.of(new Person("whoever works here"))
+                : crew.people().all();
     }
 
     /** When anybody is there. */

@@ -34,7 +34,7 @@ public final class Rota {
 
     /** @param tasks every one by its id in the schedule */
     public static Rota of(Schedule schedule, Map<String, Task> tasks, Crew crew) {
-        var rota = new Rota(crew.people().all(), tasks);
+        var rota = new Rota(Rooms.people(crew), tasks);
         var inOrder = schedule.bookings().stream()
                 .filter(booking -> !rota.task(booking).kind().isWait())
                 .sorted(Comparator.comparing(Booking::start))

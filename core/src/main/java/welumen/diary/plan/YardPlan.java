@@ -120,6 +120,11 @@ public final class YardPlan {
         return Forecaster.of(new Net(plan.problem()), plan.schedule(), fails, runs, 1);
     }
 
+    /** Before which nothing is begun. */
+    public LocalDateTime now() {
+        return now;
+    }
+
     /** Every task by what it is called in the plan. */
     public Map<String, Task> tasks() {
         var all = new HashMap<String, Task>();

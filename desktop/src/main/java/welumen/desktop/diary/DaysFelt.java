@@ -3,13 +3,14 @@ package welumen.desktop.diary;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import javafx.scene.control.Label;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
 import welumen.desktop.look.FeltPane;
@@ -27,18 +28,30 @@ import welumen.schedule.Booking;
  */
 final class DaysFelt extends FeltPane {
     private static final double NAMES = 108;
-    private static final double TOP = 34;
-    private static final double STRIP = 56;
+    private static final double TOP = 58;
+    private static final double FOOT = 40;
+    private static final double LOW = 34;
+    private static final double HIGH = 104;
     private static final double GAP = 10;
-    private static final double LEAST_DAY = 92;
+    private static final double LEAST_DAY = 46;
+    /** Lanes of a strip on which several things lie at once. */
+    private static final int LANES = 3;
+
     /** Pixels that a letter takes, about. */
     private static final double LETTER = 7;
 
+    /** Of a day, marked off on the tape. */
+    private static final int QUARTERS = 4;
+
+    private static final DateTimeFormatter WEEKDAY = DateTimeFormatter.ofPattern("EEE", Locale.UK);
+    private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
     private static final String HANDS_OFF = "hands off";
+    private static final String AWAITED = "awaited";
 
     private final JobModel model;
     private Optional<PlannedDays> days = Optional.empty();
     private String told = "";
+    private double strip = LOW;
 
     DaysFelt(JobModel model) {
         super("days-felt", "The days of all cars; the list at Now has every task");
@@ -51,8 +64,15 @@ final class DaysFelt extends FeltPane {
         redraw();
     }
 
-    /** One thing on a strip. */
-    private record Laid(String id, String words, LocalDateTime from, LocalDateTime to, boolean isWork, boolean isOwn) {}
+    /** One thing on a strip, in words of which the longest that fit stand on it. */
+    private record Laid(
+            String id,
+            String words,
+            List<String> brief,
+            LocalDateTime from,
+            LocalDateTime to,
+            boolean isWork,
+            boolean isOwn) {}
 
     @Override
     protected void draw() {
@@ -66,15 +86,19 @@ final class DaysFelt extends FeltPane {
             empty("Nothing is open on any car.");
             return;
         }
+        strip = Math.clamp((getHeight() - TOP - FOOT) / strips.size() - GAP, LOW, HIGH);
         var axis = Axis.of(planned, (int) Math.max(2, (getWidth() - NAMES) / LEAST_DAY), NAMES, getWidth());
         tape(axis, strips.size());
         var row = 0;
-        for (var strip : strips.entrySet()) {
-            var y = TOP + row * (STRIP + GAP);
-            var name = word(strip.getKey(), 14, y + STRIP / 2 - 10);
+        for (var one : strips.entrySet()) {
+            var y = TOP + row * (strip + GAP);
+            var name = word(one.getKey(), 14, y + strip / 2 - 10);
             name.setMaxWidth(NAMES - 18);
-            line(NAMES, y + STRIP, getWidth() - 8, y + STRIP, "chalk-dash");
-            for (var laid : strip.getValue()) draw(laid, axis, y);
+            line(NAMES, y + strip, getWidth() - 8, y + strip, "chalk-dash");
+            var lanes = new LocalDateTime[LANES];
+            for (var laid : one.getValue().stream()
+                    .sorted(Comparator.comparing(Laid::from))
+                    .toList()) draw(laid, axis, y, laid.isWork() ? 0 : lane(laid, lanes));
             row++;
         }
         planned.ready().ifPresent(ends -> bar(axis, ends.by(0.8), "80 of 100", strips.size()));
@@ -86,22 +110,33 @@ final class DaysFelt extends FeltPane {
 
     /** The days, each marked off as on a tape. */
     private void tape(Axis axis, int rows) {
-        var bottom = TOP + rows * (STRIP + GAP);
+        var bottom = TOP + rows * (strip + GAP);
+        line(NAMES, 8, getWidth() - 8, 8, "chalk-line");
         for (var i = 0; i < axis.days().size(); i++) {
             var x = axis.x(i);
+            var day = axis.days().get(i);
             line(x, 8, x, bottom, i == 0 ? "chalk-line" : "chalk-dash");
-            for (var part = 1; part < 4; part++)
-                line(x + part * axis.wide() / 4, 8, x + part * axis.wide() / 4, 13, "chalk-dash");
-            word(Words.day(axis.days().get(i)), x + 6, 10, "faint");
+            for (var part = 1; part < QUARTERS; part++) {
+                var at = x + part * axis.wide() / QUARTERS;
+                line(at, 8, at, part == QUARTERS / 2 ? 16 : 12, "chalk-line");
+            }
+            word(WEEKDAY.format(day), x + 5, 15, "faint");
+            word(
+                    i == 0 || day.getDayOfMonth() <= axis.days().get(i - 1).getDayOfMonth()
+                            ? MONTH.format(day)
+                            : Integer.toString(day.getDayOfMonth()),
+                    x + 5,
+                    32);
         }
     }
 
-    private void draw(Laid laid, Axis axis, double y) {
+    private void draw(Laid laid, Axis axis, double y, int lane) {
         var from = axis.x(laid.from());
         var to = axis.x(laid.to());
         if (from >= getWidth() - 8 || to <= from) return;
-        var high = laid.isWork() ? STRIP - 12 : STRIP / 2 - 8;
-        var cloth = new Rectangle(from + 1, y + 4, Math.max(3, Math.min(to, getWidth() - 8) - from - 2), high);
+        var high = laid.isWork() ? strip - 10 : strip / LANES - 4;
+        var top = y + 4 + lane * (strip / LANES);
+        var cloth = new Rectangle(from + 1, top, Math.max(3, Math.min(to, getWidth() - 8) - from - 2), high);
         cloth.getStyleClass().add(laid.isWork() ? "day-work" : "day-wait");
         if (!laid.isOwn()) cloth.getStyleClass().add("other-car");
         cloth.setId("laid-" + laid.id().replaceAll("[^a-zA-Z0-9-]", "-"));
@@ -113,11 +148,24 @@ final class DaysFelt extends FeltPane {
         Tips.on(cloth, laid.words());
         getChildren().add(cloth);
         var room = (int) ((cloth.getWidth() - 10) / LETTER);
-        var inside = laid.words().replaceFirst(" ·.*", "").replaceFirst(", .*", "");
-        if (inside.length() <= room) {
-            Label words = word(inside, from + 6, y + 4 + (high - 20) / 2);
-            words.setMouseTransparent(true);
-        }
+        laid.brief().stream()
+                .filter(words -> words.length() <= room)
+                .findFirst()
+                .ifPresent(words -> {
+                    var said = word(words, from + 6, top + (high - 20) / 2);
+                    said.setMouseTransparent(true);
+                    if (!laid.isWork()) said.getStyleClass().add("day-word"); // no hatching runs through words
+                });
+    }
+
+    /** The first lane on which nothing lies then; the last where all are taken. */
+    private static int lane(Laid laid, LocalDateTime[] until) {
+        for (var lane = 0; lane < until.length; lane++)
+            if (until[lane] == null || !until[lane].isAfter(laid.from())) {
+                until[lane] = laid.to();
+                return lane;
+            }
+        return until.length - 1;
     }
 
     private void pick(Laid laid) {
@@ -133,10 +181,12 @@ final class DaysFelt extends FeltPane {
     private void bar(Axis axis, LocalDateTime at, String words, int rows) {
         var x = axis.x(at);
         if (x > getWidth() - 12) return;
-        var bar = new Line(x, 8, x, TOP + rows * (STRIP + GAP));
+        var bar = new Line(x, 8, x, TOP + rows * (strip + GAP));
         bar.getStyleClass().add("day-ready");
         getChildren().add(bar);
-        word(words, Math.min(x + 5, getWidth() - 70), TOP + rows * (STRIP + GAP) - 18);
+        var said = word(words, 0, TOP + rows * (strip + GAP) - 22, "day-word");
+        said.applyCss();
+        said.relocate(x - 8 - said.prefWidth(-1), said.getLayoutY());
     }
 
     /** By person, in the order of their names, then what works without hands. */
@@ -162,11 +212,35 @@ final class DaysFelt extends FeltPane {
         var words = "%s · %s, %s".formatted(Words.capital(task.said()), car.title(), span(booking));
         for (var name : who)
             strips.computeIfAbsent(name, _ -> new ArrayList<>())
-                    .add(new Laid(booking.id(), words, booking.start(), booking.end(), true, own));
+                    .add(new Laid(booking.id(), words, brief(task), booking.start(), booking.end(), true, own));
+        if (task.kind().isWait() && own)
+            strips.computeIfAbsent(AWAITED, _ -> new ArrayList<>())
+                    .add(new Laid(
+                            booking.id(),
+                            "%s · %s".formatted(Words.capital(task.said()), until(task, booking)),
+                            List.of(task.promised().isPresent() ? "promised" : "no day said"),
+                            planned.plan().now(),
+                            booking.start(),
+                            false,
+                            true));
         if (who.isEmpty() && !task.kind().isWait())
             strips.computeIfAbsent("nobody free", _ -> new ArrayList<>())
-                    .add(new Laid(booking.id(), words, booking.start(), booking.end(), true, own));
+                    .add(new Laid(booking.id(), words, brief(task), booking.start(), booking.end(), true, own));
         for (var after : task.after()) waits(car, task, after, booking, bookings, strips, own);
+    }
+
+    private static String until(Task task, Booking booking) {
+        return task.promised().isPresent()
+                ? "promised for " + Words.day(booking.start().toLocalDate())
+                : "nobody has said when; taken to come by "
+                        + Words.day(booking.start().toLocalDate());
+    }
+
+    private static List<String> brief(Task task) {
+        return List.of(
+                Words.capital(task.said()),
+                task.kind().word() + " " + task.what().replaceFirst("^the ", ""),
+                task.kind().word());
     }
 
     private static void waits(
@@ -186,7 +260,14 @@ final class DaysFelt extends FeltPane {
                         task.said(),
                         car.title());
         strips.computeIfAbsent(HANDS_OFF, _ -> new ArrayList<>())
-                .add(new Laid(before.id(), words, before.end(), until, false, own));
+                .add(new Laid(
+                        before.id(),
+                        words,
+                        List.of(after.cures().isZero() ? "on its way" : "cures"),
+                        before.end(),
+                        until,
+                        false,
+                        own));
     }
 
     private static String hours(Duration cures) {
@@ -210,7 +291,10 @@ final class DaysFelt extends FeltPane {
         static Axis of(PlannedDays planned, int most, double left, double right) {
             var hours = planned.manned().problem().hours();
             var days = new ArrayList<LocalDate>();
-            var last = planned.schedule().end().toLocalDate();
+            var last = planned.ready()
+                    .map(ends -> ends.by(0.8))
+                    .orElse(planned.schedule().end())
+                    .toLocalDate();
             for (var day = planned.manned().problem().start();
                     days.size() < most && !day.isAfter(last);
                     day = day.plusDays(1)) if (hours.isOpenOn(day)) days.add(day);

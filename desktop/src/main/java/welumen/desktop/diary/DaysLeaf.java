@@ -4,12 +4,9 @@ import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.jspecify.annotations.Nullable;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
-import welumen.desktop.model.Background.Running;
-import welumen.desktop.model.Background.Takes;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
@@ -22,12 +19,12 @@ final class DaysLeaf extends Leaf {
     private final Label leftOut = Nodes.label("", Styles.SECOND);
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final DaysFelt felt;
-    private @Nullable Running running;
-    private Optional<PlannedDays> days = Optional.empty();
+    private final DaysDesk desk;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
-    DaysLeaf(JobModel model) {
+    DaysLeaf(JobModel model, DaysDesk desk) {
         super(model, Reads.ALL);
+        this.desk = desk;
         answer.setId("days-answer");
         leftOut.setId("days-left-out");
         leftOut.managedProperty().bind(leftOut.textProperty().isNotEmpty());
@@ -40,42 +37,28 @@ final class DaysLeaf extends Leaf {
 
     @Override
     protected void refresh() {
-        end();
-        answer.setText(days.isEmpty() ? "Planning the days of all cars …" : "Planning anew …");
+        var isFirst = desk.last().isEmpty();
+        if (!desk.ask(this::show, this::fail)) return;
+        answer.setText(isFirst ? "Planning the days of all cars …" : "Planning anew …");
         leftOut.setText("");
-        var asked = PlannedDays.Asked.of(model);
-        running = model.background()
-                .ask(
-                        "planning the days",
-                        Takes.A_MOMENT,
-                        run -> PlannedDays.of(asked, run::isStopped),
-                        this::show,
-                        this::fail);
     }
 
     @Override
     protected void closed() {
-        end();
-    }
-
-    private void end() {
-        if (running != null) running.stop();
-        running = null;
+        desk.end();
     }
 
     private void fail(Exception fault) {
-        days = Optional.empty();
         answer.setText("The days cannot be planned.");
         wrong.setText(Because.of(fault));
-        felt.show(days);
+        felt.show(Optional.empty());
     }
 
     private void show(PlannedDays planned) {
-        days = Optional.of(planned);
         wrong.setText("");
         answer.setText(said(planned));
         leftOut.setText(leftOut(planned));
-        felt.show(days);
+        felt.show(Optional.of(planned));
     }
 
     private String said(PlannedDays planned) {

@@ -11,7 +11,11 @@ public final class DiaryView extends StagePane {
 
     public DiaryView(JobModel model) {
         super(model);
-        leaves = leaves(new Tab("Now", NowLeaf::new), new Tab("Days", DaysLeaf::new));
+        var desk = new DaysDesk(model);
+        leaves = leaves(
+                new Tab("Now", NowLeaf::new),
+                new Tab("Today", of -> new TodayLeaf(of, desk)),
+                new Tab("Days", of -> new DaysLeaf(of, desk)));
         getChildren().add(leaves);
     }
 

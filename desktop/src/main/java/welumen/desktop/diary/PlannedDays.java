@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BooleanSupplier;
@@ -25,7 +26,7 @@ import welumen.schedule.forecast.Forecaster;
 import welumen.yard.Crew;
 
 /** The days of all cars, as they are planned; worked out beside the window. */
-record PlannedDays(YardPlan plan, Manned manned, Forecast forecast, UUID open) {
+record PlannedDays(YardPlan plan, Map<String, Task> tasks, Manned manned, Forecast forecast, UUID open) {
     private static final Duration TIME = Duration.ofSeconds(1);
 
     /** What is planned, read on the window's thread. */
@@ -55,7 +56,7 @@ record PlannedDays(YardPlan plan, Manned manned, Forecast forecast, UUID open) {
     static PlannedDays of(Asked asked, BooleanSupplier stop) {
         var plan = new YardPlan(asked.cars(), asked.crew(), asked.now());
         var manned = plan.plan(TIME, _ -> {}, stop);
-        return new PlannedDays(plan, manned, plan.forecast(manned, Forecaster.RUNS), asked.open());
+        return new PlannedDays(plan, plan.tasks(), manned, plan.forecast(manned, Forecaster.RUNS), asked.open());
     }
 
     Schedule schedule() {

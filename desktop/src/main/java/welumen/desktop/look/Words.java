@@ -88,6 +88,7 @@ public final class Words {
 
     /** To a tenth of an hour. */
     public static String hours(double hours) {
+        if (hours > 0 && hours < 0.75) return Math.max(1, Math.round(hours * 60)) + " min";
         var tenths = Math.round(10 * hours);
         return String.format(Locale.UK, tenths % 10 == 0 ? "%.0f h" : "%.1f h", tenths / 10.0);
     }

@@ -1,0 +1,63 @@
+package welumen.desktop.diary;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
+import welumen.desktop.model.Background.Running;
+import welumen.desktop.model.Background.Takes;
+import welumen.desktop.model.JobModel;
+
+/** Plans the days of all cars beside the window, once for each state of the yard, for whichever leaf shows them. */
+final class DaysDesk {
+    private static final long NEVER = -1;
+
+    private final JobModel model;
+    private @Nullable Running running;
+    private Optional<PlannedDays> days = Optional.empty();
+    private long of = NEVER;
+
+    DaysDesk(JobModel model) {
+        this.model = model;
+    }
+
+    /** The last days that were planned, though something may have changed since. */
+    Optional<PlannedDays> last() {
+        return days;
+    }
+
+    /**
+     * Tells the days as things stand now: at once where they are known, else when they are planned.
+     *
+     * @return whether they are being planned
+     */
+    boolean ask(Consumer<PlannedDays> then, Consumer<Exception> failed) {
+        var version = model.versionProperty().get();
+        if (of == version && days.isPresent()) {
+            then.accept(days.get());
+            return false;
+        }
+        end();
+        var asked = PlannedDays.Asked.of(model);
+        running = model.background()
+                .ask(
+                        "planning the days",
+                        Takes.A_MOMENT,
+                        run -> PlannedDays.of(asked, run::isStopped),
+                        planned -> {
+                            days = Optional.of(planned);
+                            of = version;
+                            then.accept(planned);
+                        },
+                        fault -> {
+                            days = Optional.empty();
+                            failed.accept(fault);
+                        });
+        return true;
+    }
+
+    /** Nobody waits for them any more. */
+    void end() {
+        if (running != null) running.stop();
+        running = null;
+    }
+}

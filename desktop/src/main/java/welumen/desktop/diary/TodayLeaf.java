@@ -1,0 +1,152 @@
+package welumen.desktop.diary;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
+import welumen.diary.Task;
+import welumen.measure.Because;
+import welumen.schedule.Booking;
+
+/** Who does what on one day, in which order; the first line is what keeps most others waiting. */
+final class TodayLeaf extends Leaf {
+    private final DaysDesk desk;
+    private final HBox people = Nodes.row(18);
+    private final Label wrong = Nodes.label("", Styles.DANGER);
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    TodayLeaf(JobModel model, DaysDesk desk) {
+        super(model, Reads.ALL);
+        this.desk = desk;
+        answer.setId("today-answer");
+        people.setId("today");
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        var page = Nodes.scroll(people);
+        VBox.setVgrow(page, Priority.ALWAYS);
+        getChildren().addAll(wrong, page);
+    }
+
+    @Override
+    protected void refresh() {
+        if (desk.ask(this::show, this::fail)) answer.setText("Planning the days of all cars …");
+    }
+
+    @Override
+    protected void closed() {
+        desk.end();
+    }
+
+    private void fail(Exception fault) {
+        answer.setText("The days cannot be planned.");
+        wrong.setText(Because.of(fault));
+        people.getChildren().clear();
+    }
+
+    private void show(PlannedDays planned) {
+        wrong.setText("");
+        var work = planned.schedule().bookings().stream()
+                .filter(booking -> !task(planned, booking).kind().isWait())
+                .sorted(Comparator.comparing(Booking::start))
+                .toList();
+        people.getChildren().clear();
+        if (work.isEmpty()) {
+            answer.setText("Nothing is open on any car.");
+            return;
+        }
+        var day = work.getFirst().start().toLocalDate();
+        var thatDay = work.stream()
+                .filter(booking -> booking.start().toLocalDate().equals(day))
+                .toList();
+        answer.setText(said(planned, thatDay, day));
+        for (var name : planned.rota().names()) people.getChildren().add(page(planned, name, thatDay));
+    }
+
+    private String said(PlannedDays planned, List<Booking> work, LocalDate day) {
+        var first = work.stream()
+                .max(Comparator.comparingInt(booking -> task(planned, booking).keepsWaiting()))
+                .map(booking -> task(planned, booking))
+                .orElseThrow();
+        return "%s: %s for %s. %s keeps most others waiting."
+                .formatted(
+                        day.equals(model.today()) ? "Today" : Words.day(day),
+                        Words.many(work.size(), "thing"),
+                        Words.many(planned.rota().names().size(), "pair") + " of hands",
+                        Words.capital(first.said()));
+    }
+
+    private Node page(PlannedDays planned, String name, List<Booking> work) {
+        var own = work.stream()
+                .filter(booking -> planned.rota().of(booking.id()).contains(name))
+                .toList();
+        var page = Nodes.column(8, Nodes.label(name, Styles.HEADING));
+        page.setId("today-" + name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"));
+        if (own.isEmpty()) page.getChildren().add(Nodes.label("Nothing falls to them that day.", Styles.SECOND));
+        own.forEach(booking -> page.getChildren().add(card(planned, name, booking)));
+        page.setMinWidth(0);
+        page.setPrefWidth(300);
+        HBox.setHgrow(page, Priority.ALWAYS);
+        return page;
+    }
+
+    private Node card(PlannedDays planned, String name, Booking booking) {
+        var task = task(planned, booking);
+        var with = planned.rota().of(booking.id()).stream()
+                .filter(other -> !other.equals(name))
+                .toList();
+        var card = Nodes.column(
+                3,
+                Nodes.label(Words.capital(task.said()), Styles.STRONG),
+                Nodes.label(
+                        String.format(
+                                Locale.UK,
+                                "%tR to %tR%s%s",
+                                booking.start(),
+                                booking.end(),
+                                booking.end()
+                                                .toLocalDate()
+                                                .equals(booking.start().toLocalDate())
+                                        ? ""
+                                        : " " + Words.day(booking.end().toLocalDate()),
+                                with.isEmpty() ? "" : ", with " + String.join(" and ", with)),
+                        Styles.NOTE),
+                Nodes.label(title(planned, booking), Styles.SECOND));
+        card.getStyleClass().add(Styles.CARD);
+        if (!isOpenCar(planned, booking)) return card;
+        card.setFocusTraversable(true);
+        card.setAccessibleText(task.said());
+        card.setOnMouseClicked(_ -> TaskPlace.go(model, task));
+        card.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ENTER) TaskPlace.go(model, task);
+        });
+        return card;
+    }
+
+    private static boolean isOpenCar(PlannedDays planned, Booking booking) {
+        return booking.id().startsWith(planned.open().toString());
+    }
+
+    private static String title(PlannedDays planned, Booking booking) {
+        return planned.plan().cars().stream()
+                .filter(car -> booking.id().startsWith(car.car().toString()))
+                .map(car -> car.title())
+                .findFirst()
+                .orElse("");
+    }
+
+    private static Task task(PlannedDays planned, Booking booking) {
+        return Objects.requireNonNull(planned.tasks().get(booking.id()));
+    }
+}
