@@ -79,12 +79,12 @@ final class TodayLeaf extends Leaf {
                 .max(Comparator.comparingInt(booking -> task(planned, booking).keepsWaiting()))
                 .map(booking -> task(planned, booking))
                 .orElseThrow();
-        return "%s: %s for %s. %s keeps most others waiting."
+        return "%s: %s for %s. First: %s, which keeps most others waiting."
                 .formatted(
                         day.equals(model.today()) ? "Today" : Words.day(day),
                         Words.many(work.size(), "thing"),
                         Words.many(planned.rota().names().size(), "pair") + " of hands",
-                        Words.capital(first.said()));
+                        first.said());
     }
 
     private Node page(PlannedDays planned, String name, List<Booking> work) {
