@@ -11,7 +11,7 @@ public enum Why {
     NOT_SEEN("nobody has looked at what it hides"),
     GOES_IN_FIRST("that goes in first"),
     HOT_WORK("there is hot work to come near it"),
-    LAST("that is done at the end");
+    LAST("all else is done first");
 
     private final String words;
 

@@ -48,7 +48,7 @@ public final class Net {
             out.add(new ArrayList<>());
         }
         var times = times();
-        shop = times.get("");
+        shop = Objects.requireNonNull(times.get(""));
         fewer = problem.resources().stream()
                 .map(resource -> resource.absences().stream()
                         .map(absence -> new Fewer(seconds(absence.from()), seconds(absence.until()), absence.fewer()))
@@ -62,7 +62,9 @@ public final class Net {
             var activity = order.get(i);
             into.add(activity.after().stream()
                     .map(link -> new Arc(
-                            numbers.get(link.before()), (int) link.delay().toSeconds(), link.by()))
+                            Objects.requireNonNull(numbers.get(link.before())),
+                            (int) link.delay().toSeconds(),
+                            link.by()))
                     .toList());
             for (var arc : into.get(i)) out.get(arc.before()).add(i);
             for (var r = 0; r < counts.length; r++)
@@ -174,6 +176,13 @@ public final class Net {
     /** When there are fewer of a resource, and by how many. */
     public List<Fewer> fewer(int resource) {
         return fewer.get(resource);
+    }
+
+    /** How many of a resource one activity uses at the most. */
+    public int mostUsed(int resource) {
+        var most = 0;
+        for (var each : uses) most = Math.max(most, each[resource]);
+        return most;
     }
 
     public int uses(int i, int resource) {

@@ -24,6 +24,9 @@ public final class ConstraintModel {
     /** Ways of searching that take turns, whatever the machine: so that the same comes out on each. */
     private static final int WORKERS = 4;
 
+    /** In lots of how many a resource is limited once more, at the most. */
+    private static final int LOTS = 6;
+
     /** Those that raise the bound; the others look near the best plan. */
     private static final List<String> PROVERS = List.of("reduced_costs", "no_lp");
 
@@ -123,7 +126,7 @@ public final class ConstraintModel {
                     IntStream.of(users).mapToObj(i -> tasks.get(i).interval()).toList());
             return;
         }
-        for (var lot = 1; lot <= net.count(resource); lot++) limit(resource, users, lot);
+        for (var lot = 1; lot <= Math.min(LOTS, net.mostUsed(resource)); lot++) limit(resource, users, lot);
     }
 
     /** In whole lots, of which there are only so many; those of one are all that is wanted, the others follow and help. */

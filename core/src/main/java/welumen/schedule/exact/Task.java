@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.IntStream;
 
 /** One activity in the model: its start, its end and what lies between. */
@@ -53,7 +54,9 @@ final class Task {
         var chosen = new BoolVar[sizes.size()];
         for (var k = 0; k < chosen.length; k++) {
             chosen[k] = model.newBoolVar(name + " takes " + sizes.get(k));
-            var starts = bySize.get(sizes.get(k)).stream().mapToLong(at -> at).toArray();
+            var starts = Objects.requireNonNull(bySize.get(sizes.get(k))).stream()
+                    .mapToLong(at -> at)
+                    .toArray();
             model.addLinearExpressionInDomain(start, Domain.fromValues(starts)).onlyEnforceIf(chosen[k]);
             model.addEquality(size, sizes.get(k)).onlyEnforceIf(chosen[k]);
         }

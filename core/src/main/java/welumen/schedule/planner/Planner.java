@@ -38,23 +38,23 @@ public final class Planner {
     public static Schedule plan(
             ScheduleProblem problem, Duration time, long seed, Consumer<Schedule> better, BooleanSupplier stop) {
         var began = System.nanoTime();
+        var seconds = time.toMillis() / 1000.0;
         var net = new Net(problem);
-        var rounds =
-                (int) Math.min(MOST_ROUNDS, ROUNDS * time.toMillis() / 1000 / Math.max(1, net.size() * net.size()));
+        var rounds = (int) Math.min(MOST_ROUNDS, ROUNDS * seconds / Math.max(1.0, (double) net.size() * net.size()));
         var first = SerialSearch.best(
                 net, seed, rounds, Windows.end(net), starts -> better.accept(checked(net, starts, 0)), stop);
         var known = net.schedule(first, 0);
         var bound = EnergyBound.of(net, net.seconds(known.end()));
         var schedule = checked(net, first, bound);
         better.accept(schedule);
-        var left = time.minusNanos(System.nanoTime() - began).toMillis() / 1000.0;
+        var left = seconds - (System.nanoTime() - began) / 1e9;
         if (schedule.isOptimal()
                 || left <= 0
                 || net.size() > MOST
                 || !net.goals().isEmpty()
                 || stop.getAsBoolean()) return schedule;
         var answer = new ConstraintModel(net, first, bound)
-                .solve(left, left * PATIENCE, seed, starts -> better.accept(checked(net, starts, bound)), stop);
+                .solve(left, seconds * PATIENCE, seed, starts -> better.accept(checked(net, starts, bound)), stop);
         var starts = answer.starts().length == 0 ? first : early(net, answer.starts());
         return checked(net, starts, Math.max(bound, answer.bound()));
     }

@@ -17,6 +17,9 @@ public final class EnergyBound {
     /** From how many activities on it looks at each resource; of more, at every so-manieth. */
     private static final int LOOKS = 40;
 
+    /** In lots of how many a resource is looked at, at the most. */
+    private static final int LOTS = 6;
+
     private final Net net;
     private final int[] work;
     private final int[] earliest;
@@ -35,7 +38,7 @@ public final class EnergyBound {
         this.net = net;
         work = net.likely();
         earliest = Windows.earliest(net, work);
-        for (var r = 0; r < net.resources(); r++) for (var k = 1; k <= net.count(r); k++) load(r, k);
+        for (var r = 0; r < net.resources(); r++) for (var k = 1; k <= Math.min(LOTS, net.mostUsed(r)); k++) load(r, k);
     }
 
     /** In whole lots of k of a resource, of which there are only so many: what needs two of three leaves no room for another such. */

@@ -1,6 +1,7 @@
 package welumen.desktop.diary;
 
 import java.util.Optional;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -10,6 +11,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
+import welumen.diary.plan.DayLine;
 import welumen.diary.plan.YardPlan;
 import welumen.measure.Because;
 import welumen.schedule.forecast.Ends;
@@ -19,6 +21,8 @@ final class DaysLeaf extends Leaf {
     private final Label leftOut = Nodes.label("", Styles.SECOND);
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final DaysFelt felt;
+    private final Button save = Nodes.button("Save the days", "As a calendar, and as a table beside it", this::save);
+    private final Label saved = Nodes.label("", Styles.SECOND);
     private final DaysDesk desk;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -32,7 +36,9 @@ final class DaysLeaf extends Leaf {
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         felt = new DaysFelt(model);
         VBox.setVgrow(felt, Priority.ALWAYS);
-        getChildren().addAll(leftOut, wrong, felt);
+        save.setId("save-days");
+        saved.setId("days-saved");
+        getChildren().addAll(leftOut, wrong, felt, Nodes.row(10, save, saved));
     }
 
     @Override
@@ -59,6 +65,12 @@ final class DaysLeaf extends Leaf {
         answer.setText(said(planned));
         leftOut.setText(leftOut(planned));
         felt.show(Optional.of(planned));
+    }
+
+    private void save() {
+        desk.last()
+                .flatMap(days -> model.papers().days(DayLine.of(days.plan(), days.manned())))
+                .ifPresent(file -> saved.setText("Saved to " + file));
     }
 
     private String said(PlannedDays planned) {

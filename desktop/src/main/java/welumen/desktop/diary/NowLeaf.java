@@ -3,7 +3,6 @@ package welumen.desktop.diary;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import javafx.scene.Node;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -14,6 +13,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
+import welumen.diary.After;
 import welumen.diary.OpenTasks;
 import welumen.diary.Task;
 
@@ -96,21 +96,16 @@ final class NowLeaf extends Leaf {
         var title = Words.capital(task.said());
         var card = Nodes.column(3, Nodes.label(title, Styles.STRONG));
         if (!task.kind().isWait()) card.getChildren().add(Nodes.label(work(task), Styles.NOTE));
-        task.after().stream()
+        var reasons = task.after().stream().map(After::said).distinct().toList();
+        reasons.stream()
                 .limit(FEW)
-                .forEach(after ->
-                        card.getChildren().add(Nodes.label(Words.capital(after.said()) + ".", Styles.SECOND)));
-        if (task.after().size() > FEW)
+                .forEach(said -> card.getChildren().add(Nodes.label(Words.capital(said) + ".", Styles.SECOND)));
+        if (reasons.size() > FEW)
             card.getChildren()
                     .add(Nodes.label(
-                            "And %s.".formatted(Words.many(task.after().size() - FEW, "more thing")), Styles.SECOND));
+                            "And %s.".formatted(Words.many(reasons.size() - FEW, "more thing")), Styles.SECOND));
         card.getStyleClass().add(Styles.CARD);
-        card.setFocusTraversable(true);
-        card.setAccessibleText(title);
-        card.setOnMouseClicked(_ -> TaskPlace.go(model, task));
-        card.setOnKeyPressed(key -> {
-            if (key.getCode() == KeyCode.ENTER) TaskPlace.go(model, task);
-        });
+        TaskPlace.leads(card, model, task);
         return card;
     }
 

@@ -1,5 +1,8 @@
 package welumen.desktop.diary;
 
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.diary.Task;
 import welumen.diary.TaskKind;
@@ -8,6 +11,16 @@ import welumen.job.WorkStage;
 /** The stage at which a task is done. */
 final class TaskPlace {
     private TaskPlace() {}
+
+    /** A press or Enter on a card of it leads there. */
+    static void leads(Node card, JobModel model, Task task) {
+        card.setFocusTraversable(true);
+        card.setAccessibleText(Words.capital(task.said()));
+        card.setOnMouseClicked(_ -> go(model, task));
+        card.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ENTER) go(model, task);
+        });
+    }
 
     /** Picks its part, and turns there. */
     static void go(JobModel model, Task task) {

@@ -7,7 +7,6 @@ import java.util.Locale;
 import java.util.Objects;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -124,13 +123,7 @@ final class TodayLeaf extends Leaf {
                         Styles.NOTE),
                 Nodes.label(title(planned, booking), Styles.SECOND));
         card.getStyleClass().add(Styles.CARD);
-        if (!isOpenCar(planned, booking)) return card;
-        card.setFocusTraversable(true);
-        card.setAccessibleText(task.said());
-        card.setOnMouseClicked(_ -> TaskPlace.go(model, task));
-        card.setOnKeyPressed(key -> {
-            if (key.getCode() == KeyCode.ENTER) TaskPlace.go(model, task);
-        });
+        if (isOpenCar(planned, booking)) TaskPlace.leads(card, model, task);
         return card;
     }
 

@@ -10,6 +10,7 @@ import welumen.cut.CutPlan;
 import welumen.cut.CutProblem;
 import welumen.cut.leather.Worked;
 import welumen.cut.stock.Stock;
+import welumen.diary.plan.DayLine;
 import welumen.files.full.CutCardPdf;
 import welumen.files.full.Paper;
 import welumen.files.full.PiecePdf;
@@ -20,6 +21,8 @@ import welumen.files.nest.PlanPicture;
 import welumen.files.pattern.PatternCsv;
 import welumen.files.pattern.PatternDxf;
 import welumen.files.pattern.PatternSvg;
+import welumen.files.plan.DaysCalendar;
+import welumen.files.plan.DaysCsv;
 import welumen.files.report.ApprovalPdf;
 import welumen.files.report.JobLogPdf;
 import welumen.files.report.NotePdf;
@@ -114,6 +117,16 @@ public final class PaperDesk {
     public Optional<Path> plan(CutProblem problem, CutPlan plan) {
         keepAs("cut plan ", ".svg", PlanPicture.svg(problem, plan).getBytes(StandardCharsets.UTF_8));
         return keepAs("cut plan ", ".dxf", PlanDxf.write(problem, plan).getBytes(StandardCharsets.US_ASCII));
+    }
+
+    /** The days as a calendar and as a table, beside each other; where the calendar went. */
+    public Optional<Path> days(List<DayLine> lines) {
+        keepAs("days ", ".csv", DaysCsv.write(lines).getBytes(StandardCharsets.UTF_8));
+        return keepAs(
+                "days ",
+                ".ics",
+                DaysCalendar.write(lines, model.zone(), model.nowProperty().get())
+                        .getBytes(StandardCharsets.UTF_8));
     }
 
     private Optional<Path> keep(String what, byte[] pdf) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import welumen.files.json.CsvField;
 import welumen.pattern.cutting.CuttingLine;
 import welumen.pattern.piece.Piece;
 
@@ -25,33 +26,21 @@ public final class PatternCsv {
                         + edge.finish().word())
                 .collect(Collectors.joining("; "));
         return Stream.of(
-                        words(piece.name()),
+                        CsvField.words(piece.name()),
                         piece.part().value(),
-                        words(piece.material()),
+                        CsvField.words(piece.material()),
                         piece.pairing().word(),
                         Integer.toString(piece.grade()),
                         number(box.width()),
                         number(box.height()),
                         number(piece.net().area() / 100),
                         number(CuttingLine.of(piece).area() / 100),
-                        words(edges))
-                .map(PatternCsv::field)
+                        CsvField.words(edges))
+                .map(CsvField::quoted)
                 .collect(Collectors.joining(","));
     }
 
     private static String number(double value) {
         return String.format(Locale.ROOT, "%.1f", value);
-    }
-
-    /** What a table would take for a formula is parted from its sign; no words are a number. */
-    private static String words(String text) {
-        return text.matches("(?s)\\s*[=+@\\-\\t\\r].*") || text.startsWith("\t") || text.startsWith("\r")
-                ? "'" + text
-                : text;
-    }
-
-    /** Quoted where it must be. */
-    private static String field(String text) {
-        return text.matches("(?s).*[\",\r\n].*") ? '"' + text.replace("\"", "\"\"") + '"' : text;
     }
 }

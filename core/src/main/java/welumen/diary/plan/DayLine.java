@@ -1,0 +1,37 @@
+package welumen.diary.plan;
+
+import java.time.LocalDateTime;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
+
+/**
+ * One line of the days: what is done when, on which car, by whom.
+ *
+ * @param id the same as long as the task is open
+ * @param who nobody for what is awaited
+ */
+public record DayLine(String id, String what, String car, LocalDateTime start, LocalDateTime end, List<String> who) {
+    public DayLine {
+        who = List.copyOf(who);
+    }
+
+    /** Those of all cars, by their start. */
+    public static List<DayLine> of(YardPlan plan, Manned manned) {
+        var tasks = plan.tasks();
+        return manned.schedule().bookings().stream()
+                .flatMap(booking -> plan.cars().stream()
+                        .filter(car -> booking.id().startsWith(car.car() + "/"))
+                        .limit(1)
+                        .flatMap(car -> Stream.of(new DayLine(
+                                booking.id(),
+                                Objects.requireNonNull(tasks.get(booking.id())).said(),
+                                car.title(),
+                                booking.start(),
+                                booking.end(),
+                                manned.rota().of(booking.id())))))
+                .sorted(Comparator.comparing(DayLine::start))
+                .toList();
+    }
+}
