@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import welumen.diary.After;
@@ -106,9 +107,26 @@ public final class YardPlan {
                 : List.of(new Link(before, after.cures(), Link.By.WALL));
     }
 
-    /** The best plan that was found in a while, with who does what. */
-    public Manned plan(Duration time, Consumer<Schedule> better, BooleanSupplier stop) {
-        return Manned.of(problem, Planner.plan(problem, time, 1, better, stop), tasks(), crew);
+    /**
+     * The best plan that was found in a while, with who does what.
+     *
+     * @param first told the one that is there at once
+     */
+    public Manned plan(Duration time, Consumer<Manned> first, BooleanSupplier stop) {
+        var told = new AtomicBoolean();
+        var schedule = Planner.plan(
+                problem,
+                time,
+                1,
+                better -> {
+                    if (!told.getAndSet(true)) first.accept(manned(better));
+                },
+                stop);
+        return manned(schedule);
+    }
+
+    private Manned manned(Schedule schedule) {
+        return Manned.of(problem, schedule, tasks(), crew);
     }
 
     /** What comes of it when work takes as long as it takes, and some of it is done once more. */

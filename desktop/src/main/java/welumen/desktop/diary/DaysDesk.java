@@ -2,6 +2,7 @@ package welumen.desktop.diary;
 
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import org.jspecify.annotations.Nullable;
 import welumen.desktop.model.Background.Running;
 import welumen.desktop.model.Background.Takes;
@@ -26,7 +27,8 @@ final class DaysDesk {
     }
 
     /**
-     * Tells the days as things stand now: at once where they are known, else when they are planned.
+     * Tells the days as things stand now: at once where they are known, else when they are planned, a first time as soon as
+     * there is any plan.
      *
      * @return whether they are being planned
      */
@@ -42,7 +44,12 @@ final class DaysDesk {
                 .ask(
                         "planning the days",
                         Takes.A_MOMENT,
-                        run -> PlannedDays.of(asked, run::isStopped),
+                        run -> PlannedDays.of(
+                                asked,
+                                first -> Platform.runLater(() -> {
+                                    if (!run.isStopped()) then.accept(first);
+                                }),
+                                run::isStopped),
                         planned -> {
                             days = Optional.of(planned);
                             of = version;

@@ -77,9 +77,12 @@ final class DaysLeaf extends Leaf {
         var car = planned.car();
         if (car.isEmpty()) return "Nothing is open on this car.";
         var due = car.get().due();
+        if (due.isPresent() && planned.forecast().isEmpty())
+            return "Ready on %s as planned; how sure that is, is being worked out …"
+                    .formatted(Words.day(planned.end().toLocalDate()));
         if (due.isEmpty() || planned.ready().isEmpty())
             return "Ready on %s as planned; no day is agreed."
-                    .formatted(Words.day(planned.schedule().end().toLocalDate()));
+                    .formatted(Words.day(planned.end().toLocalDate()));
         var ends = planned.ready().get();
         return "%s by %s in half of all runs, by %s in 80 of 100; agreed is %s: %s."
                 .formatted(

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import welumen.desktop.model.JobModel;
 import welumen.diary.OpenTasks;
 import welumen.diary.Task;
@@ -19,6 +20,7 @@ import welumen.diary.plan.Rota;
 import welumen.diary.plan.YardPlan;
 import welumen.intake.Intake;
 import welumen.job.Job;
+import welumen.schedule.Booking;
 import welumen.schedule.Schedule;
 import welumen.schedule.forecast.Ends;
 import welumen.schedule.forecast.Forecast;
@@ -26,8 +28,8 @@ import welumen.schedule.forecast.Forecaster;
 import welumen.yard.Crew;
 
 /** The days of all cars, as they are planned; worked out beside the window. */
-record PlannedDays(YardPlan plan, Map<String, Task> tasks, Manned manned, Forecast forecast, UUID open) {
-    private static final Duration TIME = Duration.ofSeconds(1);
+record PlannedDays(YardPlan plan, Map<String, Task> tasks, Manned manned, Optional<Forecast> forecast, UUID open) {
+    private static final Duration TIME = Duration.ofMillis(600);
 
     /** What is planned, read on the window's thread. */
     record Asked(List<CarWork> cars, Crew crew, LocalDateTime now, UUID open) {
@@ -53,10 +55,14 @@ record PlannedDays(YardPlan plan, Map<String, Task> tasks, Manned manned, Foreca
         }
     }
 
-    static PlannedDays of(Asked asked, BooleanSupplier stop) {
+    /** @param first told the days that are there at once, while better ones are looked for */
+    static PlannedDays of(Asked asked, Consumer<PlannedDays> first, BooleanSupplier stop) {
         var plan = new YardPlan(asked.cars(), asked.crew(), asked.now());
-        var manned = plan.plan(TIME, _ -> {}, stop);
-        return new PlannedDays(plan, plan.tasks(), manned, plan.forecast(manned, Forecaster.RUNS), asked.open());
+        var tasks = plan.tasks();
+        var manned = plan.plan(
+                TIME, early -> first.accept(new PlannedDays(plan, tasks, early, Optional.empty(), asked.open())), stop);
+        var forecast = plan.forecast(manned, Forecaster.RUNS);
+        return new PlannedDays(plan, tasks, manned, Optional.of(forecast), asked.open());
     }
 
     Schedule schedule() {
@@ -72,9 +78,19 @@ record PlannedDays(YardPlan plan, Map<String, Task> tasks, Manned manned, Foreca
         return plan.cars().stream().filter(car -> car.car().equals(open)).findFirst();
     }
 
-    /** When it is ready, in many runs; empty where no day was agreed, or nothing is open. */
+    /** When it is ready, in many runs; empty where no day was agreed, nothing is open, or they are still being run. */
     Optional<Ends> ready() {
-        return car().map(car -> forecast.goals().get(car.id(YardPlan.last(car))));
+        return car().flatMap(car -> forecast.map(known -> known.goals().get(car.id(YardPlan.last(car)))));
+    }
+
+    /** When the open car is handed over, as planned. */
+    LocalDateTime end() {
+        return car().map(car -> car.id(YardPlan.last(car)))
+                .flatMap(id -> schedule().bookings().stream()
+                        .filter(booking -> booking.id().equals(id))
+                        .findFirst())
+                .map(Booking::end)
+                .orElseGet(() -> schedule().end());
     }
 
     /** What nobody has decided yet: what is chosen comes on top. */
