@@ -1,6 +1,7 @@
 package welumen.diary;
 
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -8,6 +9,7 @@ import java.util.TreeSet;
 import welumen.cabin.PartId;
 import welumen.refit.SignOff;
 import welumen.schedule.Effort;
+import welumen.strip.RefitLink;
 import welumen.strip.order.RefitLinks;
 import welumen.strip.reach.Covering;
 import welumen.survey.Beneath;
@@ -27,6 +29,7 @@ final class BackTasks {
     private final GateTasks gates;
     private final Map<PartId, Optional<After>> bench;
     private final Set<PartId> coming;
+    private final List<RefitLink> links;
 
     /**
      * @param coming the parts that have still to come off
@@ -38,6 +41,7 @@ final class BackTasks {
         this.gates = gates;
         this.coming = coming;
         this.bench = bench;
+        links = RefitLinks.of(at.signOff().strip());
     }
 
     void all() {
@@ -63,7 +67,7 @@ final class BackTasks {
         bench.getOrDefault(part, Optional.empty()).ifPresent(task::after);
         gates.away(part).ifPresent(task::after);
         beneath(part, task);
-        for (var link : RefitLinks.of(at.signOff().strip()))
+        for (var link : links)
             if (link.then().equals(part))
                 task.after(new After(
                         TaskDraft.id(TaskKind.PUT_BACK, link.first()),

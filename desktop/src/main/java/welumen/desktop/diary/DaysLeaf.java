@@ -9,61 +9,47 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
-import welumen.desktop.stage.Leaf;
-import welumen.desktop.stage.Reads;
 import welumen.diary.plan.DayLine;
 import welumen.diary.plan.YardPlan;
-import welumen.measure.Because;
 import welumen.schedule.forecast.Ends;
 
 /** When the car is ready, and who does what until then. */
-final class DaysLeaf extends Leaf {
+final class DaysLeaf extends PlannedLeaf {
     private final Label leftOut = Nodes.label("", Styles.SECOND);
-    private final Label wrong = Nodes.label("", Styles.DANGER);
     private final DaysFelt felt;
     private final Button save = Nodes.button("Save the days", "As a calendar, and as a table beside it", this::save);
     private final Label saved = Nodes.label("", Styles.SECOND);
-    private final DaysDesk desk;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     DaysLeaf(JobModel model, DaysDesk desk) {
-        super(model, Reads.ALL);
-        this.desk = desk;
+        super(model, desk);
         answer.setId("days-answer");
         leftOut.setId("days-left-out");
         leftOut.managedProperty().bind(leftOut.textProperty().isNotEmpty());
         leftOut.setMinHeight(USE_PREF_SIZE);
-        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         felt = new DaysFelt(model);
         VBox.setVgrow(felt, Priority.ALWAYS);
         save.setId("save-days");
         saved.setId("days-saved");
-        getChildren().addAll(leftOut, wrong, felt, Nodes.row(10, save, saved));
+        getChildren().addAll(leftOut, wrong(), felt, Nodes.row(10, save, saved));
     }
 
     @Override
-    protected void refresh() {
-        var isFirst = desk.last().isEmpty();
-        if (!desk.ask(this::show, this::fail)) return;
-        answer.setText(isFirst ? "Planning the days of all cars …" : "Planning anew …");
+    protected void begun() {
         leftOut.setText("");
+        save.setDisable(true); // what is being planned anew does not hold any more
     }
 
     @Override
-    protected void closed() {
-        desk.end();
-    }
-
-    private void fail(Exception fault) {
-        answer.setText("The days cannot be planned.");
-        wrong.setText(Because.of(fault));
+    protected void clear() {
         felt.show(Optional.empty());
     }
 
-    private void show(PlannedDays planned) {
-        wrong.setText("");
+    @Override
+    protected void show(PlannedDays planned) {
         answer.setText(said(planned));
         leftOut.setText(leftOut(planned));
+        save.setDisable(false);
         felt.show(Optional.of(planned));
     }
 

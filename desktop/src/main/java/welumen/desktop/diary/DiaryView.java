@@ -1,9 +1,13 @@
 package welumen.desktop.diary;
 
+import java.util.List;
+import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
 import welumen.desktop.stage.Tab;
+import welumen.diary.OpenTasks;
+import welumen.diary.Task;
 
 /** What to do now, what waits, and when the car goes home. */
 public final class DiaryView extends StagePane {
@@ -21,7 +25,21 @@ public final class DiaryView extends StagePane {
 
     @Override
     protected void answer() {
-        headline.say("Diary", "", "");
+        var tasks = OpenTasks.of(model.job().standing());
+        headline.say("Diary", said(tasks, tasks.stream().filter(Task::canBegin).toList()), "");
+    }
+
+    private static String said(List<Task> tasks, List<Task> open) {
+        if (open.isEmpty()) return tasks.isEmpty() ? "Nothing is open." : "Everything waits.";
+        var first = open.getFirst();
+        return "%s can be begun now; first %s%s"
+                .formatted(
+                        open.size() == 1 ? "One thing" : Words.count(open.size()) + " things",
+                        first.said(),
+                        first.keepsWaiting() == 0
+                                ? "."
+                                : ", which keeps %s waiting."
+                                        .formatted(Words.many(first.keepsWaiting(), "other task")));
     }
 
     @Override

@@ -1,7 +1,6 @@
 package welumen.desktop.diary;
 
 import java.time.temporal.ChronoUnit;
-import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -52,7 +51,6 @@ final class NowLeaf extends Leaf {
     protected void refresh() {
         var tasks = OpenTasks.of(model.job().standing());
         var open = tasks.stream().filter(Task::canBegin).toList();
-        answer.setText(said(tasks, open));
         now.getChildren().setAll(open.stream().map(this::row).toList());
         var overdue = model.job().custody().overdue(model.today());
         waiting.getChildren().setAll(overdue.stream().map(this::overdue).toList());
@@ -61,19 +59,6 @@ final class NowLeaf extends Leaf {
                         .filter(task -> !task.canBegin())
                         .map(this::row)
                         .toList());
-    }
-
-    private static String said(List<Task> tasks, List<Task> open) {
-        if (open.isEmpty()) return tasks.isEmpty() ? "Nothing is open." : "Everything waits.";
-        var first = open.getFirst();
-        return "%s can be begun now; first %s%s"
-                .formatted(
-                        open.size() == 1 ? "One thing" : Words.count(open.size()) + " things",
-                        first.said(),
-                        first.keepsWaiting() == 0
-                                ? "."
-                                : ", which keeps %s waiting."
-                                        .formatted(Words.many(first.keepsWaiting(), "other task")));
     }
 
     private Node overdue(Away away) {

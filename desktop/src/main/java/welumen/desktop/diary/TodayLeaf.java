@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -14,48 +13,30 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
-import welumen.desktop.stage.Leaf;
-import welumen.desktop.stage.Reads;
 import welumen.diary.Task;
-import welumen.measure.Because;
 import welumen.schedule.Booking;
 
 /** Who does what on one day, in which order; the first line is what keeps most others waiting. */
-final class TodayLeaf extends Leaf {
-    private final DaysDesk desk;
+final class TodayLeaf extends PlannedLeaf {
     private final HBox people = Nodes.row(18);
-    private final Label wrong = Nodes.label("", Styles.DANGER);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TodayLeaf(JobModel model, DaysDesk desk) {
-        super(model, Reads.ALL);
-        this.desk = desk;
+        super(model, desk);
         answer.setId("today-answer");
         people.setId("today");
-        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         var page = Nodes.scroll(people);
         VBox.setVgrow(page, Priority.ALWAYS);
-        getChildren().addAll(wrong, page);
+        getChildren().addAll(wrong(), page);
     }
 
     @Override
-    protected void refresh() {
-        if (desk.ask(this::show, this::fail)) answer.setText("Planning the days of all cars …");
-    }
-
-    @Override
-    protected void closed() {
-        desk.end();
-    }
-
-    private void fail(Exception fault) {
-        answer.setText("The days cannot be planned.");
-        wrong.setText(Because.of(fault));
+    protected void clear() {
         people.getChildren().clear();
     }
 
-    private void show(PlannedDays planned) {
-        wrong.setText("");
+    @Override
+    protected void show(PlannedDays planned) {
         var work = planned.schedule().bookings().stream()
                 .filter(booking -> !task(planned, booking).kind().isWait())
                 .sorted(Comparator.comparing(Booking::start))
