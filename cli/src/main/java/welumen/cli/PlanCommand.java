@@ -61,7 +61,7 @@ final class PlanCommand implements Callable<Integer> {
             var time = Duration.ofMillis((long) (seconds * 1000));
             var schedule = Planner.plan(problem, time, seed, _ -> {}, () -> false);
             return PlanResultWriter.write(
-                    problem, schedule, Forecaster.of(net, schedule, Map.of(), Forecaster.RUNS, seed));
+                    problem, schedule, Forecaster.of(net, schedule, Map.of(), Forecaster.runs(net), seed));
         } catch (IllegalArgumentException never) {
             throw new BadFile("/tasks: " + never.getMessage());
         }

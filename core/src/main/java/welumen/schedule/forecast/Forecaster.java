@@ -19,6 +19,10 @@ import welumen.schedule.serial.SerialScheme;
 public final class Forecaster {
     public static final int RUNS = 2000;
 
+    /** Activities up to which that many runs are done in a few seconds; of more, fewer are, for they cost in the square. */
+    private static final int MANY = 300;
+
+    private static final int FEWEST_RUNS = 200;
     private static final int BATCH = 50;
 
     private final Net net;
@@ -37,6 +41,11 @@ public final class Forecaster {
                 IntStream.range(0, net.size())
                         .map(i -> starts.getOrDefault(net.activity(i).id(), 0))
                         .toArray());
+    }
+
+    /** How many runs of a net are done in a few seconds; {@link #RUNS} of one that a yard has. */
+    public static int runs(Net net) {
+        return Math.clamp((long) RUNS * MANY / Math.max(1, net.size()), FEWEST_RUNS, RUNS);
     }
 
     /** @param fails the share in which an activity must be done once more, by its id; none where it is not named */
