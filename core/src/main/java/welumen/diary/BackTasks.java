@@ -19,8 +19,6 @@ final class BackTasks {
     /** Hours to look at what lies beneath: probe, tap, press, the mirror. */
     private static final Effort A_LOOK = Effort.ofHours(0.1, 0.25, 0.6);
 
-    private static final Effort A_WORD = Effort.ofHours(0.1, 0.25, 0.5);
-
     /** Working days that clips and screws take to come, as a rule. */
     private static final int CLIPS_DAYS = 3;
 
@@ -135,7 +133,7 @@ final class BackTasks {
         var order = draft.add(TaskDraft.make(
                         "fixings:" + part, TaskKind.ORDER, "%d fixings of %s".formatted(places - usable, at.name(part)))
                 .on(part)
-                .takes(A_WORD));
+                .takes(TaskDraft.A_WORD));
         task.after(new After(order.id(), Why.NOT_HERE, said, Duration.ZERO, CLIPS_DAYS));
     }
 }

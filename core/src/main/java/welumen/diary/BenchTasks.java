@@ -14,9 +14,6 @@ import welumen.treatment.Treatment;
 
 /** What is done to a part once it is out: ordered, drawn, cut, sewn, treated; in that order. */
 final class BenchTasks {
-    /** Hours that it takes to order something, or to decide. */
-    private static final Effort A_WORD = Effort.ofHours(0.1, 0.25, 0.5);
-
     private final Standing at;
     private final TaskDraft draft;
     private final GateTasks gates;
@@ -38,7 +35,7 @@ final class BenchTasks {
         gates.guarded(part).ifPresent(row::wait);
         gates.away(part).ifPresent(row::wait);
         for (var one : undone)
-            if (one instanceof Undone.Undecided) row.then(TaskKind.CHOOSE, "", A_WORD, 0, one.said());
+            if (one instanceof Undone.Undecided) row.then(TaskKind.CHOOSE, "", TaskDraft.A_WORD, 0, one.said());
         var uncut = undone.stream()
                 .filter(Undone.Uncut.class::isInstance)
                 .map(Undone.Uncut.class::cast)
@@ -86,7 +83,7 @@ final class BenchTasks {
                         TaskKind.ORDER,
                         "what is needed for %s: %s".formatted(at.name(part), treatment.word()))
                 .on(part)
-                .takes(A_WORD));
+                .takes(TaskDraft.A_WORD));
         return new After(
                 task.id(), Why.NOT_HERE, "what is needed for it is not here", Duration.ZERO, treatment.waitingDays());
     }
@@ -125,6 +122,7 @@ final class BenchTasks {
 
         void then(TaskKind kind, String more, Effort effort, double fails, String said) {
             var id = TaskDraft.id(kind, part) + (more.isEmpty() ? "" : ":" + more.replaceAll("[^a-z]+", "-"));
+            while (draft.has(id)) id += ":again"; // a second treatment has steps of its own
             var task = draft.add(TaskDraft.make(id, kind, at.name(part) + more)
                     .on(part)
                     .takes(effort)

@@ -16,6 +16,9 @@ import welumen.schedule.Effort;
 
 /** The tasks of a car while they are made: those that were made can be waited for by those that follow. */
 final class TaskDraft {
+    /** Hours that it takes to order something, or to decide. */
+    static final Effort A_WORD = Effort.ofHours(0.1, 0.25, 0.5);
+
     /** Work of none. */
     static final Effort NONE = Effort.ofHours(0, 0, 0);
 

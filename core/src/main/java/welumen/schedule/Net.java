@@ -212,8 +212,7 @@ public final class Net {
     }
 
     public int seconds(LocalDateTime time) {
-        return Math.toIntExact(
-                Math.max(0, ChronoUnit.SECONDS.between(problem.start().atStartOfDay(), time)));
+        return Math.clamp(ChronoUnit.SECONDS.between(problem.start().atStartOfDay(), time), 0, Integer.MAX_VALUE);
     }
 
     public LocalDateTime time(int seconds) {

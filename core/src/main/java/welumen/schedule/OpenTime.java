@@ -73,11 +73,6 @@ public final class OpenTime {
         return from.length == 0;
     }
 
-    /** All of it, in seconds. */
-    public int total() {
-        return before[from.length];
-    }
-
     /** Whether every span begins and ends on so many seconds. */
     public boolean isWholeIn(int seconds) {
         return Arrays.stream(from).allMatch(at -> at % seconds == 0)

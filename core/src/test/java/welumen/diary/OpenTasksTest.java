@@ -182,11 +182,41 @@ class OpenTasksTest {
         var sewn = booking(schedule, "sew:left-front-seat");
         assertThat(sewn.start().getDayOfWeek()).isIn(DayOfWeek.MONDAY, DayOfWeek.TUESDAY, DayOfWeek.WEDNESDAY);
         assertThat(sewn.start().toLocalTime()).isBefore(LocalTime.of(14, 0));
+        for (var one : schedule.bookings())
+            for (var two : schedule.bookings())
+                if (!one.id().equals(two.id())
+                        && one.start().isBefore(two.end())
+                        && two.start().isBefore(one.end()))
+                    assertThat(manned.rota().of(one.id()))
+                            .as("nobody is at two things at once")
+                            .doesNotContainAnyElementsOf(manned.rota().of(two.id()));
         // leather takes a working week to come, so that it is sewn in the next one
         assertThat(sewn.start().toLocalDate()).isAfterOrEqualTo(LocalDate.of(2026, 3, 9));
         var forecast = plan.forecast(manned, 200).goals().get(CAR + "/hand-over");
         assertThat(forecast.by(0.8)).isAfterOrEqualTo(forecast.by(0.5));
         assertThat(forecast.chanceOf(LocalDate.of(2026, 3, 3))).isZero();
+    }
+
+    /** A day that has passed is no day on which something comes. */
+    @Test
+    void whatIsOverdueIsNotTakenToComeNow() {
+        off(SEAL, SILL);
+        make(new InCustody(new SentAway(new Away(SILL, "at the platers", LocalDate.of(2026, 2, 20)))));
+        var plan = plan(crew(), LocalDate.of(2026, 4, 1));
+        assertThat(plan.isAssumed(tasks().get("away:left-sill-cover"))).isTrue();
+        var schedule = plan.plan(Duration.ofMillis(50), _ -> {}, () -> false).schedule();
+        assertThat(booking(schedule, "put-back:left-sill-cover").start()).isAfter(MONDAY.plusDays(5));
+    }
+
+    /** Whoever types a day of another century is answered all the same. */
+    @Test
+    void aDayFarAwayIsKept() {
+        off(SEAL, SILL);
+        var plan = plan(crew(), LocalDate.of(2190, 1, 1));
+        assertThat(plan.plan(Duration.ofMillis(50), _ -> {}, () -> false)
+                        .schedule()
+                        .end())
+                .isBefore(MONDAY.plusDays(30));
     }
 
     @Test

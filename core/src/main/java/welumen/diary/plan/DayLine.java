@@ -2,9 +2,9 @@ package welumen.diary.plan;
 
 import java.time.LocalDateTime;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Objects;
-import java.util.stream.Stream;
 
 /**
  * One line of the days: what is done when, on which car, by whom.
@@ -19,18 +19,17 @@ public record DayLine(String id, String what, String car, LocalDateTime start, L
 
     /** Those of all cars, by their start. */
     public static List<DayLine> of(YardPlan plan, Manned manned) {
+        var cars = new HashMap<String, CarWork>();
+        for (var car : plan.cars()) for (var task : car.tasks()) cars.put(car.id(task.id()), car);
         var tasks = plan.tasks();
         return manned.schedule().bookings().stream()
-                .flatMap(booking -> plan.cars().stream()
-                        .filter(car -> booking.id().startsWith(car.car() + "/"))
-                        .limit(1)
-                        .flatMap(car -> Stream.of(new DayLine(
-                                booking.id(),
-                                Objects.requireNonNull(tasks.get(booking.id())).said(),
-                                car.title(),
-                                booking.start(),
-                                booking.end(),
-                                manned.rota().of(booking.id())))))
+                .map(booking -> new DayLine(
+                        booking.id(),
+                        Objects.requireNonNull(tasks.get(booking.id())).said(),
+                        Objects.requireNonNull(cars.get(booking.id())).title(),
+                        booking.start(),
+                        booking.end(),
+                        manned.rota().of(booking.id())))
                 .sorted(Comparator.comparing(DayLine::start))
                 .toList();
     }

@@ -27,7 +27,7 @@ import welumen.yard.WorkingHours;
 final class Rooms {
     static final String PEOPLE = "people";
 
-    /** How many can work in one car at a time. */
+    /** How many can work in one car at a time, where nobody has said. */
     private static final int IN_A_CAR = 2;
 
     /** Days for which it is looked who comes late or goes early; what lies farther is planned as if all were there. */
@@ -36,6 +36,7 @@ final class Rooms {
     private final List<Person> people;
     private final Crowds crowds;
     private final Map<Place.Kind, Integer> places = new EnumMap<>(Place.Kind.class);
+    private final int inACar;
     private final LocalDate from;
     private final int days;
 
@@ -45,6 +46,11 @@ final class Rooms {
         this.days = days;
         people = people(crew);
         crowds = new Crowds(people);
+        inACar = crew.places().all().stream()
+                .filter(place -> place.kind() == Place.Kind.CAR_PLACE)
+                .mapToInt(Place::holds)
+                .max()
+                .orElse(IN_A_CAR);
         for (var place : crew.places().all())
             if (place.kind() != Place.Kind.CAR_PLACE)
                 places.merge(
@@ -73,7 +79,7 @@ final class Rooms {
             all.add(new Resource(crowd(k), crowd.size(), Optional.of(hours), absences(crowd, hours)));
         }
         places.forEach((kind, count) -> all.add(new Resource(kind.name(), count)));
-        for (var car : cars) all.add(new Resource(car.car().toString(), IN_A_CAR));
+        for (var car : cars) all.add(new Resource(car.car().toString(), inACar));
         return all;
     }
 
@@ -92,7 +98,7 @@ final class Rooms {
         for (var k : crowds.of(able)) uses.put(crowd(k), 1);
         uses.put(PEOPLE, Math.min(task.hands(), people.size()));
         task.kind().place().ifPresent(place -> {
-            if (place == Place.Kind.CAR_PLACE) uses.put(car.car().toString(), Math.min(task.hands(), IN_A_CAR));
+            if (place == Place.Kind.CAR_PLACE) uses.put(car.car().toString(), Math.min(task.hands(), inACar));
             else if (places.containsKey(place)) uses.put(place.name(), 1);
         });
         return uses;

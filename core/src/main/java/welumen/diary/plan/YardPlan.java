@@ -1,6 +1,7 @@
 package welumen.diary.plan;
 
 import java.time.Duration;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -75,9 +76,7 @@ public final class YardPlan {
                 car.id(task.id()),
                 task.kind().isWait() ? late() : task.effort(),
                 rooms.uses(car, task),
-                task.after().stream()
-                        .flatMap(after -> links(car, after).stream())
-                        .toList(),
+                task.after().stream().map(after -> link(car, after)).toList(),
                 Optional.of(task.kind().isWait() ? comes(task) : now));
     }
 
@@ -89,8 +88,17 @@ public final class YardPlan {
         return rooms.hours().open();
     }
 
+    /** What nobody has said a day of, or one that has passed: for that it is a guess when it comes. */
+    public boolean isAssumed(Task task) {
+        return task.kind().isWait() && promised(task).isEmpty();
+    }
+
+    private Optional<LocalDate> promised(Task task) {
+        return task.promised().filter(day -> !day.isBefore(now.toLocalDate()));
+    }
+
     private LocalDateTime comes(Task task) {
-        var day = task.promised().orElseGet(() -> {
+        var day = promised(task).orElseGet(() -> {
             var at = now.toLocalDate();
             for (var left = ASSUMED_DAYS; left > 0; left -= rooms.hours().isOpenOn(at) ? 1 : 0) at = at.plusDays(1);
             return at;
@@ -100,11 +108,11 @@ public final class YardPlan {
                 : now;
     }
 
-    private List<Link> links(CarWork car, After after) {
+    private Link link(CarWork car, After after) {
         var before = car.id(after.task());
         return after.workingDays() > 0
-                ? List.of(new Link(before, day().multipliedBy(after.workingDays()), Link.By.WORK))
-                : List.of(new Link(before, after.cures(), Link.By.WALL));
+                ? new Link(before, day().multipliedBy(after.workingDays()), Link.By.WORK)
+                : new Link(before, after.cures(), Link.By.WALL);
     }
 
     /**

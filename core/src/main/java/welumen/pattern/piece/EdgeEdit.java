@@ -139,7 +139,11 @@ public final class EdgeEdit {
         var edges = new ArrayList<>(both.edges());
         edges.set(
                 edge + 1,
-                new Edge("notch", List.of(a, a.plus(in), b.plus(in)), EdgeFinish.RAW, EdgeFinish.RAW.allowanceMm()));
+                new Edge(
+                        NotchMove.NOTCH,
+                        List.of(a, a.plus(in), b.plus(in)),
+                        EdgeFinish.RAW,
+                        EdgeFinish.RAW.allowanceMm()));
         return checked(piece, edges);
     }
 

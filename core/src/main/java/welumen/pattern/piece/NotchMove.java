@@ -11,7 +11,7 @@ import welumen.shape.Run;
 /** A notch that was let into an edge goes along that edge, as wide and as deep as it was. */
 public final class NotchMove {
     /** What an edge is called that {@link EdgeEdit#notched} cut. */
-    private static final String NOTCH = "notch";
+    static final String NOTCH = "notch";
 
     /** In mm; beside a notch the edge may curve so little before it would get a step. */
     private static final double STRAIGHT_MM = 0.5;
@@ -21,7 +21,9 @@ public final class NotchMove {
     /** Whether an edge of a piece is a notch. */
     public static boolean isNotch(Piece piece, int edge) {
         var one = piece.edges().get(edge);
-        return one.name().equals(NOTCH) && one.line().size() > 1;
+        return one.name().equals(NOTCH)
+                && one.finish() == EdgeFinish.RAW
+                && one.line().size() == 3;
     }
 
     /** How far along the edge into which it is let, beside it as it is now, its middle lies, in mm. */

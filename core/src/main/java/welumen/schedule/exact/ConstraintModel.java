@@ -169,8 +169,8 @@ public final class ConstraintModel {
             var found = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
             return new Answer(
                     found ? starts(solver::value) : new int[0],
-                    status == CpSolverStatus.INFEASIBLE
-                            ? Integer.MAX_VALUE
+                    status == CpSolverStatus.INFEASIBLE // never, for one plan is known: nothing is claimed of it
+                            ? 0
                             : any.closing((int) Math.ceil(Math.max(0, solver.bestObjectiveBound()) - 1e-6) * unit));
         }
     }

@@ -49,6 +49,7 @@ final class Critical {
     private int used(int r, int at) {
         var used = 0;
         for (var i = 0; i < start.length; i++) if (start[i] <= at && at < end[i]) used += net.uses(i, r);
+        for (var fewer : net.fewer(r)) if (fewer.from() <= at && at < fewer.until()) used += fewer.by();
         return used;
     }
 

@@ -44,7 +44,9 @@ public final class Planner {
         var first = SerialSearch.best(
                 net, seed, rounds, Windows.end(net), starts -> better.accept(checked(net, starts, 0)), stop);
         var known = net.schedule(first, 0);
-        var bound = EnergyBound.of(net, net.seconds(known.end()));
+        var bound = net.goals().isEmpty() // where days are to be kept, the last end is not what is wanted
+                ? EnergyBound.of(net, net.seconds(known.end()))
+                : Windows.end(net);
         var schedule = checked(net, first, bound);
         better.accept(schedule);
         var left = seconds - (System.nanoTime() - began) / 1e9;

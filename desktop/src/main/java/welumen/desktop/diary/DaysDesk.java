@@ -1,5 +1,7 @@
 package welumen.desktop.diary;
 
+import java.time.Duration;
+import java.time.LocalDateTime;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.application.Platform;
@@ -11,6 +13,9 @@ import welumen.desktop.model.JobModel;
 /** Plans the days of all cars beside the window, once for each state of the yard, for whichever leaf shows them. */
 final class DaysDesk {
     private static final long NEVER = -1;
+
+    /** How long a plan of now holds. */
+    private static final Duration A_WHILE = Duration.ofMinutes(15);
 
     private final JobModel model;
     private @Nullable Running running;
@@ -34,7 +39,7 @@ final class DaysDesk {
      */
     boolean ask(Consumer<PlannedDays> then, Consumer<Exception> failed) {
         var version = model.versionProperty().get();
-        if (of == version && days.isPresent()) {
+        if (of == version && days.filter(this::isRecent).isPresent()) {
             then.accept(days.get());
             return false;
         }
@@ -60,6 +65,12 @@ final class DaysDesk {
                             failed.accept(fault);
                         });
         return true;
+    }
+
+    /** Time goes on though nothing is changed. */
+    private boolean isRecent(PlannedDays planned) {
+        var now = LocalDateTime.ofInstant(model.nowProperty().get(), model.zone());
+        return Duration.between(planned.plan().now(), now).compareTo(A_WHILE) < 0;
     }
 
     /** Nobody waits for them any more. */

@@ -217,8 +217,8 @@ final class DaysFelt extends FeltPane {
             strips.computeIfAbsent(AWAITED, _ -> new ArrayList<>())
                     .add(new Laid(
                             booking.id(),
-                            "%s · %s".formatted(Words.capital(task.said()), until(task, booking)),
-                            List.of(task.promised().isPresent() ? "promised" : "no day said"),
+                            "%s · %s".formatted(Words.capital(task.said()), until(planned, task, booking)),
+                            List.of(planned.plan().isAssumed(task) ? "no day said" : "promised"),
                             planned.plan().now(),
                             booking.start(),
                             false,
@@ -229,11 +229,11 @@ final class DaysFelt extends FeltPane {
         for (var after : task.after()) waits(car, task, after, booking, bookings, strips, own);
     }
 
-    private static String until(Task task, Booking booking) {
-        return task.promised().isPresent()
-                ? "promised for " + Words.day(booking.start().toLocalDate())
-                : "nobody has said when; taken to come by "
-                        + Words.day(booking.start().toLocalDate());
+    private static String until(PlannedDays planned, Task task, Booking booking) {
+        var day = Words.day(booking.start().toLocalDate());
+        return planned.plan().isAssumed(task)
+                ? "no day that is still to come was said; taken to be here by " + day
+                : "promised for " + day;
     }
 
     private static List<String> brief(Task task) {

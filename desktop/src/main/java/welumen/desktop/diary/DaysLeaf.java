@@ -96,8 +96,8 @@ final class DaysLeaf extends PlannedLeaf {
                         .formatted(Words.many(planned.undecided(), "part"));
         var assumed = planned.assumed() == 0
                 ? ""
-                : "%s of which nobody has said when: taken to come within %d working days."
-                        .formatted(Words.capital(Words.many((int) planned.assumed(), "answer")), YardPlan.ASSUMED_DAYS);
+                : "No day that is still to come is known of %s awaited: taken to be here within %d working days."
+                        .formatted(Words.many(planned.assumed(), "thing"), YardPlan.ASSUMED_DAYS);
         return (undecided + assumed).strip();
     }
 }

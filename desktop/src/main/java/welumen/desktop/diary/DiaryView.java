@@ -6,18 +6,19 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
 import welumen.desktop.stage.Tab;
-import welumen.diary.OpenTasks;
 import welumen.diary.Task;
 
 /** What to do now, what waits, and when the car goes home. */
 public final class DiaryView extends StagePane {
+    private final CarTasks car;
     private final Leaves leaves;
 
     public DiaryView(JobModel model) {
         super(model);
         var desk = new DaysDesk(model);
+        car = new CarTasks(model);
         leaves = leaves(
-                new Tab("Now", NowLeaf::new),
+                new Tab("Now", of -> new NowLeaf(of, car)),
                 new Tab("Today", of -> new TodayLeaf(of, desk)),
                 new Tab("Days", of -> new DaysLeaf(of, desk)));
         getChildren().add(leaves);
@@ -25,7 +26,7 @@ public final class DiaryView extends StagePane {
 
     @Override
     protected void answer() {
-        var tasks = OpenTasks.of(model.job().standing());
+        var tasks = car.all();
         headline.say("Diary", said(tasks, tasks.stream().filter(Task::canBegin).toList()), "");
     }
 

@@ -13,7 +13,6 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
 import welumen.diary.After;
-import welumen.diary.OpenTasks;
 import welumen.diary.Task;
 
 /** What can be begun now on this car, and what waits for what. */
@@ -21,12 +20,14 @@ final class NowLeaf extends Leaf {
     /** Reasons that are read at a glance. */
     private static final int FEW = 3;
 
+    private final CarTasks car;
     private final VBox now = new VBox(8);
     private final VBox waiting = new VBox(8);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
-    NowLeaf(JobModel model) {
+    NowLeaf(JobModel model, CarTasks car) {
         super(model, Reads.ALL);
+        this.car = car;
         now.setId("now");
         waiting.setId("waiting");
         var both = Nodes.row(28, column("Can be begun now", now), column("Waits, and for what", waiting));
@@ -49,7 +50,7 @@ final class NowLeaf extends Leaf {
 
     @Override
     protected void refresh() {
-        var tasks = OpenTasks.of(model.job().standing());
+        var tasks = car.all();
         var open = tasks.stream().filter(Task::canBegin).toList();
         now.getChildren().setAll(open.stream().map(this::row).toList());
         var overdue = model.job().custody().overdue(model.today());

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import welumen.desktop.model.JobModel;
 import welumen.diary.OpenTasks;
 import welumen.diary.Task;
@@ -31,36 +32,39 @@ import welumen.yard.Crew;
 record PlannedDays(YardPlan plan, Map<String, Task> tasks, Manned manned, Optional<Forecast> forecast, UUID open) {
     private static final Duration TIME = Duration.ofMillis(600);
 
-    /** What is planned, read on the window's thread. */
-    record Asked(List<CarWork> cars, Crew crew, LocalDateTime now, UUID open) {
+    /** What is planned, read on the window's thread; a car's tasks are made beside. */
+    record Asked(List<Car> cars, Crew crew, LocalDateTime now, UUID open) {
+        /** One car as it stands. */
+        record Car(UUID id, String title, Job job) {
+            CarWork work() {
+                var due = job.intake() instanceof Intake.TakenIn taken
+                        ? Optional.of(taken.agreement().due())
+                        : Optional.<LocalDate>empty();
+                return new CarWork(id, title, due, OpenTasks.of(job.standing()));
+            }
+        }
+
         static Asked of(JobModel model) {
             var yard = model.yard().state();
             var open = model.openedProperty().get();
-            var cars = new ArrayList<CarWork>();
-            cars.add(work(open.job(), open.title(), model.job()));
-            for (var other : model.others().all())
-                cars.add(work(
-                        other.file().job(),
-                        other.file().title(),
-                        other.state().in(yard, other.file().job())));
+            var cars = new ArrayList<Car>();
+            cars.add(new Car(open.job(), open.title(), model.job()));
+            for (var other : model.others().all()) {
+                var file = other.file();
+                cars.add(new Car(file.job(), file.title(), other.state().in(yard, file.job())));
+            }
             var now = LocalDateTime.ofInstant(model.nowProperty().get(), model.zone());
             return new Asked(cars, yard.crew(), now, open.job());
-        }
-
-        private static CarWork work(UUID car, String title, Job job) {
-            var due = job.intake() instanceof Intake.TakenIn taken
-                    ? Optional.of(taken.agreement().due())
-                    : Optional.<LocalDate>empty();
-            return new CarWork(car, title, due, OpenTasks.of(job.standing()));
         }
     }
 
     /** @param first told the days that are there at once, while better ones are looked for */
     static PlannedDays of(Asked asked, Consumer<PlannedDays> first, BooleanSupplier stop) {
-        var plan = new YardPlan(asked.cars(), asked.crew(), asked.now());
+        var plan = new YardPlan(asked.cars().stream().map(Asked.Car::work).toList(), asked.crew(), asked.now());
         var tasks = plan.tasks();
         var manned = plan.plan(
                 TIME, early -> first.accept(new PlannedDays(plan, tasks, early, Optional.empty(), asked.open())), stop);
+        if (stop.getAsBoolean()) return new PlannedDays(plan, tasks, manned, Optional.empty(), asked.open());
         var forecast = plan.forecast(manned, Forecaster.RUNS);
         return new PlannedDays(plan, tasks, manned, Optional.of(forecast), asked.open());
     }
@@ -95,22 +99,18 @@ record PlannedDays(YardPlan plan, Map<String, Task> tasks, Manned manned, Option
 
     /** What nobody has decided yet: what is chosen comes on top. */
     int undecided() {
-        return count(TaskKind.CHOOSE);
+        return many(task -> task.kind() == TaskKind.CHOOSE);
     }
 
-    /** Answers of which nobody has said when they come. */
-    long assumed() {
-        return car().stream()
-                .flatMap(car -> car.tasks().stream())
-                .filter(task -> task.kind().isWait() && task.promised().isEmpty())
-                .count();
+    /** Answers, parcels and parts of which nobody has said when they come, or a day that has passed. */
+    int assumed() {
+        return many(plan::isAssumed);
     }
 
-    private int count(TaskKind kind) {
+    private int many(Predicate<Task> which) {
         return (int) car().stream()
                 .flatMap(car -> car.tasks().stream())
-                .map(Task::kind)
-                .filter(kind::equals)
+                .filter(which)
                 .count();
     }
 }

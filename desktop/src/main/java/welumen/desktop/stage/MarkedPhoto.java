@@ -29,7 +29,7 @@ public final class MarkedPhoto extends Pane {
     private static final double STEP = 0.02;
 
     private final PhotoDesk photos;
-    private final BiConsumer<Point, Point> stroke;
+    private BiConsumer<Point, Point> stroke = (_, _) -> {};
     private final ImageView view = new ImageView();
     private List<PhotoMark> marks = List.of();
     private String hash = "";
@@ -37,24 +37,14 @@ public final class MarkedPhoto extends Pane {
     private Point cross = new Point(0.5, 0.5);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
-    public MarkedPhoto(PhotoDesk photos, BiConsumer<Point, Point> stroke) {
+    public MarkedPhoto(PhotoDesk photos) {
         this.photos = photos;
-        this.stroke = stroke;
         setId("marked-photo");
         view.setPreserveRatio(true);
         setMinSize(0, 0);
         VBox.setVgrow(this, Priority.ALWAYS);
         widthProperty().subscribe(this::draw);
         heightProperty().subscribe(this::draw);
-        setFocusTraversable(true);
-        setAccessibleText("The photo; arrow keys move a cross, Enter marks there");
-        focusedProperty().subscribe(this::draw);
-        setOnKeyPressed(this::key);
-        setOnMousePressed(mouse -> {
-            requestFocus();
-            from = share(mouse.getX(), mouse.getY());
-        });
-        setOnMouseReleased(mouse -> stroke.accept(from, share(mouse.getX(), mouse.getY())));
     }
 
     /** @param newHash of the photo; empty for none */
@@ -73,6 +63,21 @@ public final class MarkedPhoto extends Pane {
         if (!which.equals(hash)) return;
         view.setImage(SwingFXUtils.toFXImage(image, null));
         draw();
+    }
+
+    /** Takes strokes from now on; without this it is only looked at. */
+    public MarkedPhoto marked(BiConsumer<Point, Point> newStroke) {
+        stroke = newStroke;
+        setFocusTraversable(true);
+        setAccessibleText("The photo; arrow keys move a cross, Enter marks there");
+        focusedProperty().subscribe(this::draw);
+        setOnKeyPressed(this::key);
+        setOnMousePressed(mouse -> {
+            requestFocus();
+            from = share(mouse.getX(), mouse.getY());
+        });
+        setOnMouseReleased(mouse -> stroke.accept(from, share(mouse.getX(), mouse.getY())));
+        return this;
     }
 
     /** The cross goes by keys; Enter is a press of the pen where it stands. */

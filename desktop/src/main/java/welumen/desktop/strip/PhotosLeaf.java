@@ -63,8 +63,8 @@ final class PhotosLeaf extends Leaf {
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PhotosLeaf(JobModel model) {
         super(model, Reads.CAR, Reads.PICKED);
-        large = new MarkedPhoto(model.photos(), this::stroke);
-        earlier = new MarkedPhoto(model.photos(), (_, _) -> {}); // to be looked at only
+        large = new MarkedPhoto(model.photos()).marked(this::stroke);
+        earlier = new MarkedPhoto(model.photos()); // to be looked at only
         earlier.setId("photo-before");
         text.setPromptText("words to write on it");
         text.setId("mark-words");

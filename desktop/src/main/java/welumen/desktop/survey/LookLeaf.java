@@ -72,7 +72,7 @@ final class LookLeaf extends Leaf {
     LookLeaf(JobModel model) {
         super(model);
         felt = new PartFelt(model);
-        photo = new MarkedPhoto(model.photos(), this::stroke);
+        photo = new MarkedPhoto(model.photos()).marked(this::stroke);
         photo.setId("finding-on-photo");
         table.getChildren().setAll(felt);
         beside = new FoundBeside(model, wrong, this::change, this::lookAt);

@@ -1,0 +1,28 @@
+package welumen.desktop.diary;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import welumen.desktop.model.JobModel;
+import welumen.diary.OpenTasks;
+import welumen.diary.Task;
+import welumen.job.Job;
+
+/** The open car's tasks, made once for each state of it: the stage's line and its leaf read the same. */
+final class CarTasks {
+    private final JobModel model;
+    private @Nullable Job of;
+    private List<Task> tasks = List.of();
+
+    CarTasks(JobModel model) {
+        this.model = model;
+    }
+
+    List<Task> all() {
+        var job = model.job();
+        if (job != of) {
+            tasks = OpenTasks.of(job.standing());
+            of = job;
+        }
+        return tasks;
+    }
+}
