@@ -18,7 +18,13 @@ public final class Net {
     private static final long MOST_DAYS = 3660;
 
     /** What should have ended by when. */
-    public record End(int last, int due, double weight) {}
+    public record End(int last, int due, int weight) {}
+
+    /** Weights are whole in so many parts of one, so that sums are exact. */
+    public static final int PARTS = 100;
+
+    /** When something is wished to start, on the clock of {@link #any}. */
+    public record Start(int activity, int open, int weight) {}
 
     /** Fewer of a resource, from a time until another. */
     public record Fewer(int from, int until, int by) {}
@@ -37,6 +43,8 @@ public final class Net {
     private final OpenTime shop;
     private final List<End> goals;
     private final List<List<Fewer>> fewer;
+    private final OpenTime any;
+    private final List<Start> wishes;
 
     /** @throws IllegalArgumentException where something can never be done, or not within ten years */
     public Net(ScheduleProblem problem) {
@@ -74,9 +82,23 @@ public final class Net {
             release[i] = activity.notBefore().map(this::seconds).orElse(0);
         }
         goals = problem.goals().stream()
-                .map(goal ->
-                        new End(Objects.requireNonNull(numbers.get(goal.last())), seconds(goal.due()), goal.weight()))
+                .map(goal -> new End(
+                        Objects.requireNonNull(numbers.get(goal.last())), seconds(goal.due()), parts(goal.weight())))
                 .toList();
+        any = open.stream().distinct().reduce(shop, (a, b) -> a == b ? a : a.or(b));
+        wishes = problem.wishes().stream()
+                .map(wish -> wish(Objects.requireNonNull(numbers.get(wish.id())), wish))
+                .toList();
+    }
+
+    /** It is not begun before. */
+    private Start wish(int i, Wish wish) {
+        release[i] = Math.max(release[i], seconds(wish.start()));
+        return new Start(i, any.open(open.get(i).next(release[i])), parts(wish.weight()));
+    }
+
+    private static int parts(double weight) {
+        return Math.max(1, (int) Math.round(weight * PARTS));
     }
 
     /** The shop's by no name, and those of each resource that has its own. */
@@ -133,6 +155,32 @@ public final class Net {
 
     public ScheduleProblem problem() {
         return problem;
+    }
+
+    /** When anything can be worked on at all. */
+    public OpenTime any() {
+        return any;
+    }
+
+    public List<Start> wishes() {
+        return wishes;
+    }
+
+    /** Whether anything can be missed. */
+    public boolean wants() {
+        return !goals.isEmpty() || !wishes.isEmpty();
+    }
+
+    /** By how many seconds of work, in {@link #PARTS} and by their weights, goals are late and wishes not kept. */
+    public long missed(int[] starts) {
+        var missed = 0L;
+        for (var goal : goals) {
+            var end = open(goal.last()).end(starts[goal.last()], likely(goal.last()));
+            missed += (long) goal.weight() * Math.max(0, any.open(end) - any.open(goal.due()));
+        }
+        for (var wish : wishes)
+            missed += (long) wish.weight() * Math.max(0, any.open(starts[wish.activity()]) - wish.open());
+        return missed;
     }
 
     public List<End> goals() {
@@ -219,8 +267,13 @@ public final class Net {
         return problem.start().atStartOfDay().plusSeconds(seconds);
     }
 
-    /** A schedule of these starts, with a bound in seconds before which none can end. */
-    public Schedule schedule(int[] starts, int bound) {
+    /**
+     * A schedule of these starts.
+     *
+     * @param bound in seconds, before which none can end
+     * @param leastMissed in parts, what any misses
+     */
+    public Schedule schedule(int[] starts, int bound, long leastMissed) {
         var bookings = new HashMap<String, Booking>();
         var last = 0;
         for (var i = 0; i < size(); i++) {
@@ -233,6 +286,8 @@ public final class Net {
                         .map(activity -> bookings.get(activity.id()))
                         .toList(),
                 time(last),
-                time(Math.min(bound, last)));
+                time(Math.min(bound, last)),
+                Duration.ofSeconds(Math.ceilDiv(missed(starts), PARTS)),
+                Duration.ofSeconds(Math.ceilDiv(Math.min(leastMissed, missed(starts)), PARTS)));
     }
 }

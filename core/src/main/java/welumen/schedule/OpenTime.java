@@ -79,6 +79,11 @@ public final class OpenTime {
                 && Arrays.stream(to).allMatch(at -> at % seconds == 0);
     }
 
+    /** Open seconds in all. */
+    public int whole() {
+        return before[from.length];
+    }
+
     /** Open seconds before a time. */
     public int open(int time) {
         var i = spanBegunBy(time);

@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param due the day by which all should have ended
  * @param hours the shop's
  * @param goals the least lateness by their weights is wanted; where there are none, the earliest end of all
+ * @param wishes at most one of an activity
  */
 public record ScheduleProblem(
         LocalDate start,
@@ -21,7 +22,8 @@ public record ScheduleProblem(
         OpenHours hours,
         List<Resource> resources,
         List<Activity> activities,
-        List<Goal> goals) {
+        List<Goal> goals,
+        List<Wish> wishes) {
 
     public ScheduleProblem(
             LocalDate start,
@@ -29,7 +31,7 @@ public record ScheduleProblem(
             OpenHours hours,
             List<Resource> resources,
             List<Activity> activities) {
-        this(start, due, hours, resources, activities, List.of());
+        this(start, due, hours, resources, activities, List.of(), List.of());
     }
 
     /** @throws IllegalArgumentException naming the activity that can never be done, and why */
@@ -60,7 +62,23 @@ public record ScheduleProblem(
             if (!ids.contains(goal.last()))
                 throw new IllegalArgumentException(
                         "“%s” is to end by %s and is no task.".formatted(goal.last(), goal.due()));
+        wishes = List.copyOf(wishes);
+        var wished = new HashSet<String>();
+        for (var wish : wishes)
+            if (!ids.contains(wish.id()) || !wished.add(wish.id()))
+                throw new IllegalArgumentException(
+                        "“%s” is to start at %s and is no task, or is so twice.".formatted(wish.id(), wish.start()));
         Precedence.order(activities);
+    }
+
+    /** The same with other wishes. */
+    public ScheduleProblem wishing(List<Wish> others) {
+        return new ScheduleProblem(start, due, hours, resources, activities, goals, others);
+    }
+
+    /** The same activities, changed. */
+    public ScheduleProblem with(List<Activity> others) {
+        return new ScheduleProblem(start, due, hours, resources, others, goals, wishes);
     }
 
     /** By their ids. */

@@ -24,6 +24,11 @@ public record Windows(int[] earliest, int[] latest) {
         return new Windows(earliest(net, work), latest(net, work, endBy));
     }
 
+    /** So that each has ended by a time of its own. */
+    public static Windows by(Net net, int[] work, int[] endBy) {
+        return new Windows(earliest(net, work), latest(net, work, endBy.clone()));
+    }
+
     private static int[] all(Net net, int by) {
         var endBy = new int[net.size()];
         Arrays.fill(endBy, by);

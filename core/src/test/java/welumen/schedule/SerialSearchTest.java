@@ -2,6 +2,7 @@ package welumen.schedule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -19,15 +20,16 @@ class SerialSearchTest {
         for (var seed = from; seed < from + 100; seed++) {
             var problem = AnyProblem.of(seed, 6 + (int) (seed % 40), seed % 2 == 0);
             var net = new Net(problem);
-            var starts = SerialSearch.best(net, 1, 4, 0, _ -> {}, NEVER);
-            var schedule = net.schedule(starts, 0);
+            var starts = new SerialSearch(net, new Bound(0, 0)).best(Optional.empty(), 1, 4, _ -> {}, NEVER);
+            var schedule = net.schedule(starts, 0, 0);
             assertThat(ScheduleCheck.faults(problem, schedule.bookings()))
                     .as("problem %d", seed)
                     .isEmpty();
             assertThat(EnergyBound.of(net, net.seconds(schedule.end())))
                     .as("bound of problem %d", seed)
                     .isLessThanOrEqualTo(net.seconds(schedule.end()));
-            assertThat(SerialSearch.best(net, 1, 4, 0, _ -> {}, NEVER)).isEqualTo(starts);
+            assertThat(new SerialSearch(net, new Bound(0, 0)).best(Optional.empty(), 1, 4, _ -> {}, NEVER))
+                    .isEqualTo(starts);
         }
     }
 }

@@ -50,15 +50,14 @@ public record Manned(ScheduleProblem problem, Schedule schedule, Rota rota) {
                     activity.id().equals(nobodys.id())
                             ? notBefore(activity, nobodys.start().plusMinutes(15))
                             : activity);
-        var put = new ScheduleProblem(
-                problem.start(), problem.due(), problem.hours(), problem.resources(), activities, problem.goals());
+        var put = problem.with(activities);
         var net = new Net(put);
         var starts = new HashMap<String, Integer>();
         for (var booking : schedule.bookings()) starts.put(booking.id(), net.seconds(booking.start()));
         var keys = IntStream.range(0, net.size())
                 .map(i -> starts.getOrDefault(net.activity(i).id(), 0))
                 .toArray();
-        var again = net.schedule(new SerialScheme(net).early(net.likely(), Order.of(net, keys)), 0);
+        var again = net.schedule(new SerialScheme(net).early(net.likely(), Order.of(net, keys)), 0, 0);
         var faults = ScheduleCheck.faults(put, again.bookings());
         if (!faults.isEmpty()) throw new IllegalStateException("the plan is not valid: " + faults.getFirst());
         return new Manned(put, again, Rota.of(again, tasks, crew));

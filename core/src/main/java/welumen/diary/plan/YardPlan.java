@@ -61,7 +61,7 @@ public final class YardPlan {
                             new Goal(car.id(last(car)), due.plusDays(1).atStartOfDay(), 1)));
         }
         return new ScheduleProblem(
-                now.toLocalDate(), Optional.empty(), rooms.hours(), rooms.all(cars), activities, goals);
+                now.toLocalDate(), Optional.empty(), rooms.hours(), rooms.all(cars), activities, goals, List.of());
     }
 
     /** What a car's work ends with. */

@@ -6,12 +6,12 @@ import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverSolutionCallback;
 import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.IntVar;
-import com.google.ortools.sat.LinearExpr;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
+import welumen.schedule.Bound;
 import welumen.schedule.Net;
 import welumen.schedule.OpenTime;
 import welumen.schedule.Windows;
@@ -31,59 +31,51 @@ public final class ConstraintModel {
     private static final List<String> PROVERS = List.of("reduced_costs", "no_lp");
 
     private final Net net;
-    private final OpenTime any;
     private final int tick;
     private final int unit;
     private final CpModel model = new CpModel();
     private final List<Task> tasks = new ArrayList<>();
-    private final IntVar last;
+    private final Objective objective;
 
     /**
      * @param starts the best that was found; empty where there is none
-     * @param bound in seconds on the wall's clock: no plan ends before
+     * @param bound what is proven
      */
-    public record Answer(int[] starts, int bound) {}
+    public record Answer(int[] starts, Bound bound) {}
 
     /**
+     * Where no plan misses less than the known one, it looks for one that ends earlier and misses as little; else for one that
+     * misses less.
+     *
      * @param known starts of a plan
-     * @param bound in seconds, before which no plan ends
+     * @param bound what is proven
      */
-    public ConstraintModel(Net net, int[] known, int bound) {
+    public ConstraintModel(Net net, int[] known, Bound bound) {
         Loader.loadNativeLibraries();
         this.net = net;
-        any = IntStream.range(0, net.size())
-                .mapToObj(net::open)
-                .distinct()
-                .reduce(net.shop(), (a, b) -> a == b ? a : a.or(b));
         tick = tick();
         unit = unit();
-        var by = end(known);
-        var windows = Windows.of(net, net.likely(), by);
+        var missed = net.missed(known);
+        var isLate = missed > bound.missed();
+        var windows = isLate ? Reach.missing(net, known, missed) : Windows.of(net, net.likely(), Reach.end(net, known));
         for (var i = 0; i < net.size(); i++) {
             var latest = net.open(i).latest(windows.latest()[i], net.likely(i));
-            var places = Places.of(net, i, net.likely(i), any, tick, windows.earliest()[i], latest);
+            var places = Places.of(net, i, net.likely(i), net.any(), tick, windows.earliest()[i], latest);
             var task = new Task(model, places, net.activity(i).id());
             tasks.add(task);
-            model.addHint(task.start(), any.open(known[i]) / tick);
+            model.addHint(task.start(), net.any().open(known[i]) / tick);
             for (var arc : net.into(i)) link(tasks.get(arc.before()), arc, i);
         }
         for (var r = 0; r < net.resources(); r++) limit(r);
-        last = model.newIntVar(Math.ceilDiv(any.open(bound), unit), Math.ceilDiv(any.open(by), unit), "last end");
-        for (var i = 0; i < net.size(); i++)
-            if (net.out(i).isEmpty()) {
-                var spare = Math.ceilDiv(net.likely(i), tick) * tick - net.likely(i);
-                model.addGreaterOrEqual(
-                        last,
-                        LinearExpr.newBuilder()
-                                .addTerm(tasks.get(i).end(), tick / unit)
-                                .add(-spare / unit));
-            }
-        model.minimize(last);
+        objective = new Objective(net, model, tasks, tick, unit);
+        if (isLate) objective.missLess(bound.missed(), missed);
+        else objective.endEarlier(bound.end(), Reach.end(net, known), missed);
     }
 
     /** The most seconds in which every opening, closing and start is whole. */
     private int tick() {
-        for (var tick : new int[] {OpenTime.QUARTER, 60}) if (any.isWholeIn(tick) && allWholeIn(tick)) return tick;
+        for (var tick : new int[] {OpenTime.QUARTER, 60})
+            if (net.any().isWholeIn(tick) && allWholeIn(tick)) return tick;
         return 1;
     }
 
@@ -95,6 +87,8 @@ public final class ConstraintModel {
     private int unit() {
         var unit = tick;
         for (var work : net.likely()) unit = gcd(unit, work);
+        for (var goal : net.goals()) unit = gcd(unit, net.any().open(goal.due()));
+        for (var wish : net.wishes()) unit = gcd(unit, wish.open());
         return unit;
     }
 
@@ -102,17 +96,11 @@ public final class ConstraintModel {
         return b == 0 ? a : gcd(b, a % b);
     }
 
-    private int end(int[] starts) {
-        var end = 0;
-        for (var i = 0; i < starts.length; i++) end = Math.max(end, net.open(i).end(starts[i], net.likely(i)));
-        return end;
-    }
-
     private void link(Task before, Net.Arc arc, int i) {
         var places = before.places();
         var ready = new long[places.count()];
         for (var k = 0; k < ready.length; k++)
-            ready[k] = any.open(net.open(i).next(net.ready(i, arc, places.end()[k]))) / tick;
+            ready[k] = net.any().open(net.open(i).next(net.ready(i, arc, places.end()[k]))) / tick;
         before.before(tasks.get(i), ready);
     }
 
@@ -137,8 +125,8 @@ public final class ConstraintModel {
                 cumulative.addDemand(tasks.get(i).interval(), net.uses(i, resource) / lot);
         if (lot > 1) return;
         for (var fewer : net.fewer(resource)) {
-            var from = any.open(fewer.from()) / tick;
-            var until = Math.ceilDiv(any.open(fewer.until()), tick);
+            var from = net.any().open(fewer.from()) / tick;
+            var until = Math.ceilDiv(net.any().open(fewer.until()), tick);
             if (until > from) cumulative.addDemand(model.newFixedInterval(from, until - from, "fewer"), fewer.by());
         }
     }
@@ -170,8 +158,8 @@ public final class ConstraintModel {
             return new Answer(
                     found ? starts(solver::value) : new int[0],
                     status == CpSolverStatus.INFEASIBLE // never, for one plan is known: nothing is claimed of it
-                            ? 0
-                            : any.closing((int) Math.ceil(Math.max(0, solver.bestObjectiveBound()) - 1e-6) * unit));
+                            ? new Bound(0, 0)
+                            : objective.proven(solver.bestObjectiveBound()));
         }
     }
 

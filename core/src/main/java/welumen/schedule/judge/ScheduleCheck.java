@@ -49,6 +49,8 @@ public final class ScheduleCheck {
             links(activity);
         }
         problem.resources().forEach(this::amounts);
+        for (var wish : problem.wishes())
+            if (booking(wish.id()).start().isBefore(wish.start())) fault(wish.id(), "starts before it was said to");
     }
 
     private Booking booking(String id) {

@@ -2,10 +2,12 @@ package welumen.schedule.serial;
 
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.Optional;
 import java.util.Random;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
+import welumen.schedule.Bound;
 import welumen.schedule.Net;
 import welumen.schedule.Order;
 import welumen.schedule.Windows;
@@ -23,16 +25,17 @@ public final class SerialSearch {
 
     private final Net net;
     private final int[] work;
+    private final Bound enough;
     private final SerialScheme scheme;
     private final Cost[] ago = new Cost[AGO];
     private int[] best = {};
     private int[] present = {};
-    private Cost presentCost = new Cost(Double.MAX_VALUE, Integer.MAX_VALUE, Long.MAX_VALUE);
-    private Cost cost = new Cost(Double.MAX_VALUE, Integer.MAX_VALUE, Long.MAX_VALUE);
+    private Cost presentCost = new Cost(Long.MAX_VALUE, Integer.MAX_VALUE, Long.MAX_VALUE);
+    private Cost cost = new Cost(Long.MAX_VALUE, Integer.MAX_VALUE, Long.MAX_VALUE);
 
-    /** How late the goals are, by their weights; then the last end, and where two plans share it, the sum of all. */
-    private record Cost(double late, int end, long sum) {
-        private static final Comparator<Cost> ORDER = Comparator.comparingDouble(Cost::late)
+    /** What is missed; then the last end, and where two plans share it, the sum of all. */
+    private record Cost(long missed, int end, long sum) {
+        private static final Comparator<Cost> ORDER = Comparator.comparingLong(Cost::missed)
                 .thenComparingInt(Cost::end)
                 .thenComparingLong(Cost::sum);
 
@@ -41,37 +44,42 @@ public final class SerialSearch {
         }
     }
 
-    private SerialSearch(Net net) {
+    /** @param enough it stops at a plan that is as good */
+    public SerialSearch(Net net, Bound enough) {
         this.net = net;
+        this.enough = enough;
         work = net.likely();
         scheme = new SerialScheme(net);
     }
 
     /**
-     * Starts, in seconds.
+     * Starts, in seconds; once.
      *
+     * @param near those of a plan from which it goes on, however they fit
      * @param first told the one that it begins with
-     * @param enough it stops at a plan that ends no later
      */
-    public static int[] best(Net net, long seed, int rounds, int enough, Consumer<int[]> first, BooleanSupplier stop) {
+    public int[] best(Optional<int[]> near, long seed, int rounds, Consumer<int[]> first, BooleanSupplier stop) {
         if (net.size() == 0) return new int[0];
-        var search = new SerialSearch(net);
-        search.begin();
-        first.accept(search.best);
+        begin(near);
+        first.accept(best);
         var random = new Random(seed);
-        for (var i = 0;
-                i < rounds && (search.cost.end() > enough || search.cost.late() > 0) && !stop.getAsBoolean();
-                i++) search.step(random, i);
-        return search.best;
+        for (var i = 0; i < rounds && !isEnough() && !stop.getAsBoolean(); i++) step(random, i);
+        return best;
     }
 
-    private void begin() {
+    private boolean isEnough() {
+        return cost.end() <= enough.end() && cost.missed() <= enough.missed();
+    }
+
+    private void begin(Optional<int[]> near) {
+        near.ifPresent(starts -> keep(scheme.early(work, Order.of(net, starts))));
         var far = IntStream.of(Windows.earliest(net, work)).max().orElse(0) * 2 + 1;
         keep(scheme.early(work, Order.of(net, Windows.earliest(net, work))));
         var latest = Windows.wanted(net, work, Math.max(far, cost.end())).latest();
         var starts = new int[net.size()];
         for (var i = 0; i < starts.length; i++) starts[i] = net.open(i).latest(latest[i], work[i]);
         present = improved(scheme.early(work, Order.of(net, starts)));
+        if (near.isPresent()) present = best; // what is known is seldom left far behind
         presentCost = keep(present);
         Arrays.fill(ago, presentCost);
     }
@@ -117,14 +125,6 @@ public final class SerialSearch {
         }
     }
 
-    /** In seconds of the wall's clock. */
-    private double late(int[] starts) {
-        return net.goals().stream()
-                .mapToDouble(goal -> goal.weight()
-                        * Math.max(0, net.open(goal.last()).end(starts[goal.last()], work[goal.last()]) - goal.due()))
-                .sum();
-    }
-
     private Cost keep(int[] starts) {
         var last = 0;
         var sum = 0L;
@@ -133,7 +133,7 @@ public final class SerialSearch {
             last = Math.max(last, end);
             sum += end;
         }
-        var reached = new Cost(late(starts), last, sum);
+        var reached = new Cost(net.missed(starts), last, sum);
         if (reached.isBelow(cost)) {
             cost = reached;
             best = starts;
