@@ -25,7 +25,7 @@ class SerialSearchTest {
             assertThat(ScheduleCheck.faults(problem, schedule.bookings()))
                     .as("problem %d", seed)
                     .isEmpty();
-            assertThat(EnergyBound.of(net, net.seconds(schedule.end())))
+            assertThat(EnergyBound.of(net, net.seconds(schedule.end()), NEVER))
                     .as("bound of problem %d", seed)
                     .isLessThanOrEqualTo(net.seconds(schedule.end()));
             assertThat(new SerialSearch(net, new Bound(0, 0)).best(Optional.empty(), 1, 4, _ -> {}, NEVER))

@@ -57,7 +57,10 @@ public record Manned(ScheduleProblem problem, Schedule schedule, Rota rota) {
         var keys = IntStream.range(0, net.size())
                 .map(i -> starts.getOrDefault(net.activity(i).id(), 0))
                 .toArray();
-        var again = net.schedule(new SerialScheme(net).early(net.likely(), Order.of(net, keys)), 0, 0);
+        var again = net.schedule(
+                new SerialScheme(net).early(net.likely(), Order.of(net, keys)),
+                net.seconds(schedule.bound()),
+                schedule.leastMissed().toSeconds() * Net.PARTS);
         var faults = ScheduleCheck.faults(put, again.bookings());
         if (!faults.isEmpty()) throw new IllegalStateException("the plan is not valid: " + faults.getFirst());
         return new Manned(put, again, Rota.of(again, tasks, crew));

@@ -31,6 +31,9 @@ public final class Planner {
     /** Of the solver's own time in a second. */
     private static final double PATIENCE = 0.08;
 
+    /** The share of the time after which the bound by energy is halved no more. */
+    private static final double ENERGY = 0.4;
+
     private Planner() {}
 
     /** As {@link #plan(ScheduleProblem, Optional, Duration, long, Consumer, BooleanSupplier)}, from nothing. */
@@ -67,15 +70,22 @@ public final class Planner {
                         stop);
         var bound = net.missed(first) > least.missed()
                 ? least // what ends late is not what is wanted first
-                : new Bound(EnergyBound.of(net, end(net, first)), least.missed());
+                : new Bound(
+                        EnergyBound.of(
+                                net, end(net, first), () -> stop.getAsBoolean() || since(began) > ENERGY * seconds),
+                        least.missed());
         var schedule = checked(net, first, bound);
         better.accept(schedule);
-        var left = seconds - (System.nanoTime() - began) / 1e9;
+        var left = seconds - since(began);
         if (schedule.isOptimal() || left <= 0 || net.size() > MOST || stop.getAsBoolean()) return schedule;
         var answer = new ConstraintModel(net, first, bound)
                 .solve(left, seconds * PATIENCE, seed, starts -> better.accept(checked(net, starts, bound)), stop);
         var starts = answer.starts().length == 0 ? first : early(net, answer.starts());
         return checked(net, starts, bound.or(answer.bound()));
+    }
+
+    private static double since(long nanos) {
+        return (System.nanoTime() - nanos) / 1e9;
     }
 
     /** Of what a plan of before says nothing, at the first day. */

@@ -2,6 +2,7 @@ package welumen.schedule.serial;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import welumen.schedule.Net;
 import welumen.schedule.OpenTime;
@@ -56,12 +57,16 @@ public final class EnergyBound {
         loads.add(new Load(users, amounts, net.count(resource) / k, open));
     }
 
-    /** In seconds; at the most the end of the plan that is known. */
-    public static int of(Net net, int known) {
+    /**
+     * In seconds; at the most the end of the plan that is known.
+     *
+     * @param stop once it says so, what is proven by then
+     */
+    public static int of(Net net, int known, BooleanSupplier stop) {
         var bound = new EnergyBound(net);
         var low = Math.min(known, Windows.end(net));
         var high = known;
-        while (low < high) {
+        while (low < high && !stop.getAsBoolean()) {
             var middle = low + (high - low) / 2;
             if (bound.isRefuted(middle)) low = middle + 1;
             else high = middle;
