@@ -7,6 +7,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import welumen.cabin.PartId;
+import welumen.diary.task.After;
+import welumen.diary.task.TaskKind;
+import welumen.diary.task.Why;
 import welumen.refit.SignOff;
 import welumen.schedule.Effort;
 import welumen.strip.RefitLink;
@@ -60,6 +63,7 @@ final class BackTasks {
                 .on(part)
                 .takes(at.putsBack(part))
                 .by(at.hands(part)));
+        OneChances.puttingBack(at.cabin().one(part), at.signOff().strip()).ifPresent(task::chance);
         if (coming.contains(part))
             task.after(new After(TaskDraft.id(TaskKind.TAKE_OFF, part), Why.IN_THE_WAY, "it is in the car"));
         bench.getOrDefault(part, Optional.empty()).ifPresent(task::after);

@@ -7,6 +7,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import welumen.cabin.PartId;
+import welumen.diary.task.After;
+import welumen.diary.task.TaskKind;
+import welumen.diary.task.Why;
 import welumen.refit.Undone;
 import welumen.schedule.Effort;
 import welumen.treatment.Hours;
@@ -126,7 +129,8 @@ final class BenchTasks {
             var task = draft.add(TaskDraft.make(id, kind, at.name(part) + more)
                     .on(part)
                     .takes(effort)
-                    .fails(fails));
+                    .fails(at.book().fails(kind, fails)));
+            OneChances.atTheBench(kind).ifPresent(task::chance);
             waits.forEach(task::after);
             if (wantsThePart(kind)) inTheCar.ifPresent(task::after);
             last = Optional.of(new After(task.id(), kind == TaskKind.CHOOSE ? Why.NOT_DECIDED : Why.NOT_DONE, said));

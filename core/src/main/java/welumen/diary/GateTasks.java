@@ -2,6 +2,9 @@ package welumen.diary;
 
 import java.util.Optional;
 import welumen.cabin.PartId;
+import welumen.diary.task.After;
+import welumen.diary.task.TaskKind;
+import welumen.diary.task.Why;
 import welumen.treatment.Deployment;
 
 /** What others have to say before somebody may go on: the customer, somebody qualified, whoever finds a cause. */

@@ -9,6 +9,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import welumen.cabin.PartId;
+import welumen.diary.task.After;
+import welumen.diary.task.Task;
+import welumen.diary.task.TaskKind;
+import welumen.diary.task.Why;
 import welumen.schedule.Effort;
 
 /**
@@ -32,6 +36,7 @@ public final class OpenTasks {
         for (var part : at.cabin().parts())
             if (isConcerned(at, part.id(), coming)) bench.put(part.id(), work.of(part.id()));
         new BackTasks(at, draft, gates, coming, bench).all();
+        new HandTasks(at.book(), draft).merge();
         if (!at.isHome()) home(draft);
         return ranked(draft.finish());
     }

@@ -5,6 +5,7 @@ import java.util.Map;
 import welumen.cabin.Cabin;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
+import welumen.diary.book.DiaryBook;
 import welumen.intake.Brief;
 import welumen.pattern.Patterns;
 import welumen.refit.SignOff;
@@ -25,6 +26,7 @@ public record Standing(
         LearntTimes times,
         TreatmentHours benchTimes,
         Map<PartId, String> guarded,
+        DiaryBook book,
         boolean isHome) {
     /** Shares of the usual time that taking off and putting back take at the least and at the most. */
     private static final double LOW = 0.7;

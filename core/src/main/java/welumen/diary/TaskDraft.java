@@ -1,6 +1,7 @@
 package welumen.diary;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -12,6 +13,10 @@ import java.util.SequencedMap;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import welumen.cabin.PartId;
+import welumen.diary.task.After;
+import welumen.diary.task.OneChance;
+import welumen.diary.task.Task;
+import welumen.diary.task.TaskKind;
 import welumen.schedule.Effort;
 
 /** The tasks of a car while they are made: those that were made can be waited for by those that follow. */
@@ -34,6 +39,8 @@ final class TaskDraft {
         private int hands = 1;
         private double fails;
         private @Nullable LocalDate promised;
+        private @Nullable LocalDateTime fixed;
+        private @Nullable OneChance chance;
         private final Map<String, After> after = new LinkedHashMap<>();
 
         private Making(String id, TaskKind kind, String what) {
@@ -65,6 +72,40 @@ final class TaskDraft {
         Making promised(LocalDate day) {
             promised = day;
             return this;
+        }
+
+        Making fixed(LocalDateTime start) {
+            fixed = start;
+            return this;
+        }
+
+        Making chance(OneChance only) {
+            chance = only;
+            return this;
+        }
+
+        Effort effort() {
+            return effort;
+        }
+
+        boolean isWait() {
+            return kind.isWait();
+        }
+
+        /** The same work of another name; waits for nothing, and is not fixed. */
+        Making like(String other) {
+            var same = new Making(other, kind, what);
+            same.part = part;
+            same.hands = hands;
+            same.fails = fails;
+            same.chance = chance;
+            return same;
+        }
+
+        /** Waits for another in place of one, where it waits for that. */
+        void waitInstead(String one, String other) {
+            var was = after.remove(one);
+            if (was != null) after(new After(other, was.why(), was.said(), was.cures(), was.workingDays()));
         }
 
         /** The first word why is kept; the longest wait is. */
@@ -99,6 +140,8 @@ final class TaskDraft {
                     hands,
                     fails,
                     Optional.ofNullable(promised),
+                    Optional.ofNullable(fixed),
+                    Optional.ofNullable(chance),
                     List.copyOf(after.values()),
                     0);
         }
@@ -116,6 +159,14 @@ final class TaskDraft {
     Making add(Making making) {
         var was = tasks.putIfAbsent(making.id, making);
         return was == null ? making : was;
+    }
+
+    /** What waited for it waits for what it waited for. */
+    void drop(String id) {
+        var gone = one(id);
+        tasks.remove(id);
+        for (var task : tasks.values())
+            if (task.after.remove(id) != null) gone.after.values().forEach(task::after);
     }
 
     List<String> ids() {

@@ -28,6 +28,7 @@ import welumen.cut.stock.Stock;
 import welumen.cut.table.DrawnSince;
 import welumen.cut.table.Remaining;
 import welumen.diary.Standing;
+import welumen.diary.book.DiaryBook;
 import welumen.doubt.Doubts;
 import welumen.doubt.Guess;
 import welumen.evidence.Album;
@@ -85,7 +86,9 @@ public record Job(
         CareLog care,
         Custody custody,
         HandoverLog handover,
-        Doubts doubts) {
+        Doubts doubts,
+        DiaryBook diary,
+        WhatIfs ifs) {
     public static final Job EMPTY = new Job(
             new Intake.Awaited(),
             Brief.EMPTY,
@@ -103,7 +106,9 @@ public record Job(
             CareLog.EMPTY,
             Custody.EMPTY,
             HandoverLog.EMPTY,
-            Doubts.NONE);
+            Doubts.NONE,
+            DiaryBook.EMPTY,
+            WhatIfs.NONE);
 
     /** The job after a change; runs no engine. */
     public Job after(JobChange change) {
@@ -139,7 +144,9 @@ public record Job(
                 care,
                 custody,
                 handover,
-                doubts);
+                doubts,
+                diary,
+                ifs);
     }
 
     /** Once hides and rolls are called otherwise, by the name that a plan of before calls them; nothing has moved. */
@@ -148,7 +155,7 @@ public record Job(
         if (called == table) return this;
         return new Job(
                 intake, brief, cabin, strip, album, survey, choices, patterns, called, cutLog, refit, clocks, work,
-                care, custody, handover, doubts);
+                care, custody, handover, doubts, diary, ifs);
     }
 
     /** Where a part is on its way out of the car and back. What is built into an assembly goes where that goes. */
@@ -334,6 +341,7 @@ public record Job(
                 new LearntTimes(cabin, work),
                 benchTimes(),
                 guarded(),
+                diary,
                 !handover.signedBy().isEmpty());
     }
 }

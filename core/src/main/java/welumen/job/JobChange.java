@@ -7,6 +7,7 @@ import welumen.clock.ClockChange;
 import welumen.clock.WorkChange;
 import welumen.custody.CustodyChange;
 import welumen.cut.CutChange;
+import welumen.diary.book.DiaryChange;
 import welumen.doubt.DoubtChange;
 import welumen.evidence.EvidenceChange;
 import welumen.handover.HandoverChange;
@@ -52,6 +53,19 @@ public sealed interface JobChange {
     record AtHandover(HandoverChange change) implements JobChange {}
 
     record InDoubt(DoubtChange change) implements JobChange {}
+
+    record InDiary(DiaryChange change) implements JobChange {}
+
+    /**
+     * Something that may come, or has come and is not yet said: kept beside the job, which it does not touch.
+     *
+     * @param id within the job
+     * @param said in words
+     * @param what what would be said then
+     */
+    record WhatIfKept(String id, String said, JobChange what) implements JobChange {}
+
+    record WhatIfDropped(String id) implements JobChange {}
 
     /** Several things that are one action of the user, taken back together. */
     record Together(List<JobChange> changes) implements JobChange {

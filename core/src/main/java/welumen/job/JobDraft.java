@@ -8,6 +8,7 @@ import welumen.clock.WorkLog;
 import welumen.custody.Custody;
 import welumen.cut.CutLog;
 import welumen.cut.CuttingTable;
+import welumen.diary.book.DiaryBook;
 import welumen.doubt.Doubts;
 import welumen.doubt.Guess;
 import welumen.evidence.Album;
@@ -26,10 +27,13 @@ import welumen.job.JobChange.AtWork;
 import welumen.job.JobChange.InAlbum;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.InCustody;
+import welumen.job.JobChange.InDiary;
 import welumen.job.JobChange.InDoubt;
 import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.OnTheYardsRail;
 import welumen.job.JobChange.Together;
+import welumen.job.JobChange.WhatIfDropped;
+import welumen.job.JobChange.WhatIfKept;
 import welumen.job.JobChange.WithCare;
 import welumen.pattern.PatternChange;
 import welumen.pattern.PatternChange.PieceDrawn;
@@ -69,6 +73,8 @@ final class JobDraft {
     private Custody custody;
     private HandoverLog handover;
     private Doubts doubts;
+    private DiaryBook diary;
+    private WhatIfs ifs;
 
     JobDraft(Job job) {
         intake = job.intake();
@@ -88,6 +94,8 @@ final class JobDraft {
         custody = job.custody();
         handover = job.handover();
         doubts = job.doubts();
+        diary = job.diary();
+        ifs = job.ifs();
     }
 
     void take(JobChange change) {
@@ -127,6 +135,9 @@ final class JobDraft {
             case AtWork(var inner) -> work = work.after(inner);
             case WithCare(var inner) -> care = care.after(inner);
             case AtHandover(var inner) -> handover = handover.after(inner);
+            case InDiary(var inner) -> diary = diary.after(inner);
+            case WhatIfKept kept -> ifs = ifs.with(kept);
+            case WhatIfDropped(var id) -> ifs = ifs.without(id);
             case Together(var changes) -> changes.forEach(this::take);
         }
     }
@@ -179,6 +190,6 @@ final class JobDraft {
     Job job() {
         return new Job(
                 intake, brief, cabin, strip, album, survey, choices, patterns, table, cutLog, refit, clocks, work, care,
-                custody, handover, doubts);
+                custody, handover, doubts, diary, ifs);
     }
 }

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import welumen.diary.Task;
+import welumen.diary.task.Task;
 
 /**
  * What is open on one car.

@@ -6,7 +6,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import welumen.diary.Task;
+import welumen.diary.task.Task;
 import welumen.schedule.Activity;
 import welumen.schedule.Booking;
 import welumen.schedule.Net;

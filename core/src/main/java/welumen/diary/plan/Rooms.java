@@ -13,7 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import welumen.diary.Task;
+import welumen.diary.task.Task;
 import welumen.schedule.Absence;
 import welumen.schedule.OpenHours;
 import welumen.schedule.Resource;

@@ -6,7 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import welumen.diary.Task;
+import welumen.diary.task.Task;
 import welumen.schedule.Booking;
 import welumen.schedule.Schedule;
 import welumen.yard.Crew;

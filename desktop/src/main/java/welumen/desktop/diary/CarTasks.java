@@ -4,7 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import welumen.desktop.model.JobModel;
 import welumen.diary.OpenTasks;
-import welumen.diary.Task;
+import welumen.diary.task.Task;
 import welumen.job.Job;
 
 /** The open car's tasks, made once for each state of it: the stage's line and its leaf read the same. */

@@ -17,9 +17,9 @@ import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Tips;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
-import welumen.diary.After;
-import welumen.diary.Task;
 import welumen.diary.plan.CarWork;
+import welumen.diary.task.After;
+import welumen.diary.task.Task;
 import welumen.schedule.Booking;
 
 /**

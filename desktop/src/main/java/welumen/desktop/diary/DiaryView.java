@@ -6,7 +6,7 @@ import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaves;
 import welumen.desktop.stage.StagePane;
 import welumen.desktop.stage.Tab;
-import welumen.diary.Task;
+import welumen.diary.task.Task;
 
 /** What to do now, what waits, and when the car goes home. */
 public final class DiaryView extends StagePane {

@@ -12,8 +12,8 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
-import welumen.diary.After;
-import welumen.diary.Task;
+import welumen.diary.task.After;
+import welumen.diary.task.Task;
 
 /** What can be begun now on this car, and what waits for what. */
 final class NowLeaf extends Leaf {

@@ -4,8 +4,8 @@ import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
-import welumen.diary.Task;
-import welumen.diary.TaskKind;
+import welumen.diary.task.Task;
+import welumen.diary.task.TaskKind;
 import welumen.job.WorkStage;
 
 /** The stage at which a task is done. */

@@ -13,7 +13,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
-import welumen.diary.Task;
+import welumen.diary.task.Task;
 import welumen.schedule.Booking;
 
 /** Who does what on one day, in which order; the first line is what keeps most others waiting. */

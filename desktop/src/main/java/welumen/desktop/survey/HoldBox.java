@@ -13,7 +13,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.diary.OpenTasks;
-import welumen.diary.Task;
+import welumen.diary.task.Task;
 import welumen.job.JobChange.AtSurvey;
 import welumen.survey.SurveyChange.CauseCured;
 import welumen.survey.SurveyChange.HoldLifted;

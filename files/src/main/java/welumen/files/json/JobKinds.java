@@ -10,6 +10,7 @@ import welumen.clock.ClockChange;
 import welumen.clock.WorkChange;
 import welumen.custody.CustodyChange;
 import welumen.cut.CutChange;
+import welumen.diary.book.DiaryChange;
 import welumen.doubt.DoubtChange;
 import welumen.evidence.EvidenceChange;
 import welumen.handover.HandoverChange;
@@ -45,6 +46,9 @@ final class JobKinds {
                         kind("with-care", JobChange.WithCare.class),
                         kind("at-handover", JobChange.AtHandover.class),
                         kind("in-doubt", JobChange.InDoubt.class),
+                        kind("in-diary", JobChange.InDiary.class),
+                        kind("what-if-kept", JobChange.WhatIfKept.class),
+                        kind("what-if-dropped", JobChange.WhatIfDropped.class),
                         kind("together", JobChange.Together.class)),
                 family(
                         IntakeChange.class,
@@ -168,6 +172,19 @@ final class JobKinds {
                 family(
                         DoubtChange.class,
                         kind("guessed", DoubtChange.Guessed.class),
-                        kind("confirmed", DoubtChange.Confirmed.class)));
+                        kind("confirmed", DoubtChange.Confirmed.class)),
+                family(
+                        DiaryChange.class,
+                        kind("task-added", DiaryChange.TaskAdded.class),
+                        kind("task-dropped", DiaryChange.TaskDropped.class),
+                        kind("task-done", DiaryChange.TaskDone.class),
+                        kind("task-fixed", DiaryChange.TaskFixed.class),
+                        kind("task-freed", DiaryChange.TaskFreed.class),
+                        kind("task-split", DiaryChange.TaskSplit.class),
+                        kind("day-promised", DiaryChange.DayPromised.class),
+                        kind("days-told", DiaryChange.DaysTold.class),
+                        kind("days-freed", DiaryChange.DaysFreed.class),
+                        kind("made-ready", DiaryChange.MadeReady.class),
+                        kind("go-ended", DiaryChange.GoEnded.class)));
     }
 }

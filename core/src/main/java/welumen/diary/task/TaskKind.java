@@ -1,4 +1,4 @@
-package welumen.diary;
+package welumen.diary.task;
 
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;

@@ -1,4 +1,4 @@
-package welumen.diary;
+package welumen.diary.task;
 
 /** Why one task waits for another. */
 public enum Why {

@@ -1,6 +1,7 @@
-package welumen.diary;
+package welumen.diary.task;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import welumen.cabin.PartId;
@@ -15,6 +16,8 @@ import welumen.schedule.Effort;
  * @param hands how many people at once
  * @param fails in what share it must be done once more
  * @param promised the day on which somebody has said that it will be there
+ * @param fixed when it begins, where somebody has said so; not before
+ * @param chance what it risks, where it has only one chance
  * @param after what it waits for
  * @param keepsWaiting how many other tasks wait for it, one behind the other included
  */
@@ -27,6 +30,8 @@ public record Task(
         int hands,
         double fails,
         Optional<LocalDate> promised,
+        Optional<LocalDateTime> fixed,
+        Optional<OneChance> chance,
         List<After> after,
         int keepsWaiting) {
     public Task {
@@ -49,7 +54,7 @@ public record Task(
         return effort.likely().toSeconds() / 3600.0;
     }
 
-    Task keeping(int waiting) {
-        return new Task(id, kind, part, what, effort, hands, fails, promised, after, waiting);
+    public Task keeping(int waiting) {
+        return new Task(id, kind, part, what, effort, hands, fails, promised, fixed, chance, after, waiting);
     }
 }

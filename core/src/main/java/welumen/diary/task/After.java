@@ -1,4 +1,4 @@
-package welumen.diary;
+package welumen.diary.task;
 
 import java.time.Duration;
 

@@ -1,0 +1,60 @@
+package welumen.diary.book;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import welumen.cabin.Cabin;
+import welumen.cabin.PartId;
+
+/** Says in a few words what a change of this room did. */
+public final class DiarySaid {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.UK);
+
+    private DiarySaid() {}
+
+    public static String of(DiaryChange change, Cabin cabin) {
+        return switch (change) {
+            case DiaryChange.TaskAdded(var task) ->
+                "To do: %s %s".formatted(task.kind().word(), task.what());
+            case DiaryChange.TaskDropped(var task, var because) ->
+                "Not to be done: %s, %s".formatted(named(task, cabin), because);
+            case DiaryChange.TaskDone(var task) -> "Done: " + named(task, cabin);
+            case DiaryChange.TaskFixed(var task, var start) ->
+                "Fixed for %s: %s".formatted(time(start), named(task, cabin));
+            case DiaryChange.TaskFreed(var task) -> "Not fixed any more: " + named(task, cabin);
+            case DiaryChange.TaskSplit(var task, var _) -> "In two goes: " + named(task, cabin);
+            case DiaryChange.DayPromised(var task, var day, var by, var _) ->
+                "Promised for %s%s: %s".formatted(day(day), by.isEmpty() ? "" : " by " + by, named(task, cabin));
+            case DiaryChange.DaysTold(var _, var end, var whom) ->
+                "Told%s: ready %s".formatted(whom.isEmpty() ? "" : " " + whom, day(end.toLocalDate()));
+            case DiaryChange.DaysFreed() -> "What was told binds no more";
+            case DiaryChange.MadeReady(var task, var _, var by) ->
+                "Ready to begin: %s, %s".formatted(named(task, cabin), by);
+            case DiaryChange.GoEnded(var go) ->
+                go.isWell()
+                        ? "Came out well: " + named(go.task(), cabin)
+                        : "Go %d failed: %s, %s".formatted(go.number(), named(go.task(), cabin), go.cause());
+        };
+    }
+
+    /** “put back the left sill cover” of “put-back:left-sill-cover”. */
+    private static String named(String task, Cabin cabin) {
+        var parts = task.split(":");
+        if (parts.length < 2) return task.replace('-', ' ');
+        return cabin.parts().stream()
+                .filter(part -> part.id().equals(new PartId(parts[1])))
+                .findFirst()
+                .map(part -> "%s the %s".formatted(parts[0].replace('-', ' '), part.name()))
+                .orElseGet(() -> (parts[0].equals("own") ? parts[1] : task).replaceAll("[-:]", " "));
+    }
+
+    private static String day(LocalDate day) {
+        return DAY.format(day);
+    }
+
+    private static String time(LocalDateTime time) {
+        return TIME.format(time);
+    }
+}
