@@ -1,10 +1,13 @@
 package welumen.diary;
 
+import java.time.Duration;
+import java.util.Comparator;
 import java.util.Optional;
 import welumen.cabin.PartId;
 import welumen.diary.task.After;
 import welumen.diary.task.TaskKind;
 import welumen.diary.task.Why;
+import welumen.survey.Finding;
 import welumen.treatment.Deployment;
 
 /** What others have to say before somebody may go on: the customer, somebody qualified, whoever finds a cause. */
@@ -21,8 +24,33 @@ final class GateTasks {
     Optional<After> held(PartId part) {
         return Optional.ofNullable(at.signOff().holds().get(part)).map(why -> {
             var said = "%s is held: %s".formatted(at.name(part), why);
-            return gate("held:" + part, part, said, Why.NOT_ALLOWED);
+            var mending = mending(part);
+            var gate = draft.add(
+                    TaskDraft.make("held:" + part, TaskKind.AWAIT, said).on(part));
+            mending.ifPresent(how -> gate.others(how.workingDays()));
+            return new After(
+                    gate.id(),
+                    Why.NOT_ALLOWED,
+                    said
+                            + mending.map(how -> "; %s mends it%s".formatted(how.who(), cured(how)))
+                                    .orElse(""),
+                    mending.map(Mending::cures).orElse(Duration.ZERO),
+                    0);
         });
+    }
+
+    private static String cured(Mending how) {
+        return how.coats().isEmpty() ? "" : ", then " + how.said();
+    }
+
+    /** How what was found on a part is mended; empty where something else holds it. */
+    private Optional<Mending> mending(PartId part) {
+        if (!at.survey().isHeld(part)) return Optional.empty();
+        return at.survey().on(part).stream()
+                .filter(Finding::stopsWork)
+                .map(Finding::kind)
+                .map(Mending::of)
+                .max(Comparator.comparingInt(Mending::workingDays));
     }
 
     /** The gate of a part that nobody may sew or colour before somebody qualified has answered. */

@@ -28,6 +28,8 @@ final class OffTasks {
     /** The parts that will come off, in their order. */
     Set<PartId> all() {
         for (var part : at.cabin().parts()) if (wantsItOut(part.id()) && !isOut(part.id())) reach(part.id());
+        for (var part : at.survey().holds().keySet())
+            if (at.cabin().findOne(part).isPresent()) reopen(part);
         return coming;
     }
 
@@ -48,10 +50,32 @@ final class OffTasks {
     }
 
     private void reach(PartId target) {
-        var route = switch (ReachPlanner.plan(at.cabin(), at.signOff().strip(), target, at.times()::takesOff)) {
+        takeOff(route(target));
+    }
+
+    /** What was found beneath is got at again: what lies over it comes off, and whoever mends it waits for that. */
+    private void reopen(PartId held) {
+        var over = route(held).stream()
+                .filter(part -> !part.equals(held) && !isOut(part))
+                .toList();
+        if (over.isEmpty()) return;
+        takeOff(over);
+        gates.held(held)
+                .ifPresent(gate -> draft.one(gate.task())
+                        .after(new After(
+                                TaskDraft.id(TaskKind.TAKE_OFF, over.getLast()),
+                                Why.IN_THE_WAY,
+                                "%s lies over it".formatted(at.name(over.getLast())))));
+    }
+
+    private List<PartId> route(PartId target) {
+        return switch (ReachPlanner.plan(at.cabin(), at.signOff().strip(), target, at.times()::takesOff)) {
             case Reach.Route(var parts, var _, var _, var _, var _) -> parts;
             case Reach.Circle _ -> List.of(target);
         };
+    }
+
+    private void takeOff(List<PartId> route) {
         PartId before = null;
         for (var part : route) {
             var id = TaskDraft.id(TaskKind.TAKE_OFF, part);

@@ -24,6 +24,9 @@ final class TaskDraft {
     /** Hours that it takes to order something, or to decide. */
     static final Effort A_WORD = Effort.ofHours(0.1, 0.25, 0.5);
 
+    /** Working days for which an answer is awaited of which nobody has said when it comes. */
+    static final int ANSWERED = 5;
+
     /** Work of none. */
     static final Effort NONE = Effort.ofHours(0, 0, 0);
 
@@ -39,6 +42,7 @@ final class TaskDraft {
         private int hands = 1;
         private double fails;
         private @Nullable LocalDate promised;
+        private int othersDays = ANSWERED;
         private @Nullable LocalDateTime fixed;
         private @Nullable OneChance chance;
         private final Map<String, After> after = new LinkedHashMap<>();
@@ -71,6 +75,11 @@ final class TaskDraft {
 
         Making promised(LocalDate day) {
             promised = day;
+            return this;
+        }
+
+        Making others(int workingDays) {
+            othersDays = workingDays;
             return this;
         }
 
@@ -140,6 +149,7 @@ final class TaskDraft {
                     hands,
                     fails,
                     Optional.ofNullable(promised),
+                    kind.isWait() ? othersDays : 0,
                     Optional.ofNullable(fixed),
                     Optional.ofNullable(chance),
                     List.copyOf(after.values()),

@@ -4,16 +4,23 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import welumen.diary.book.Told;
 import welumen.diary.task.Task;
 
 /**
  * What is open on one car.
  *
  * @param due the day that was agreed
+ * @param told the plan that somebody was told
  */
-public record CarWork(UUID car, String title, Optional<LocalDate> due, List<Task> tasks) {
+public record CarWork(UUID car, String title, Optional<LocalDate> due, Optional<Told> told, List<Task> tasks) {
     public CarWork {
         tasks = List.copyOf(tasks);
+    }
+
+    /** Of which nothing was told. */
+    public CarWork(UUID car, String title, Optional<LocalDate> due, List<Task> tasks) {
+        this(car, title, due, Optional.empty(), tasks);
     }
 
     /** What a task of it is called in the plan of all cars. */

@@ -20,6 +20,7 @@ import welumen.schedule.Link;
 import welumen.schedule.Net;
 import welumen.schedule.Schedule;
 import welumen.schedule.ScheduleProblem;
+import welumen.schedule.Wish;
 import welumen.schedule.forecast.Forecast;
 import welumen.schedule.forecast.Forecaster;
 import welumen.schedule.planner.Planner;
@@ -27,14 +28,17 @@ import welumen.yard.Crew;
 
 /** The open tasks of all cars on the people and places of the yard: as little late as can be. */
 public final class YardPlan {
-    /** Working days for which an answer is awaited of which nobody has said when it comes. */
-    public static final int ASSUMED_DAYS = 5;
-
     /** Working days by which what somebody has promised comes late at the worst. */
     private static final int LATE_DAYS = 2;
 
     /** Days for which days off are looked up. */
     private static final int FAR = 400;
+
+    /** How bad it is that something begins an hour late, beside an hour by which a car is late: what is fixed by hand, ... */
+    private static final double FIXED = 1;
+
+    /** ... and what was told. */
+    private static final double TOLD = 0.05;
 
     private final List<CarWork> cars;
     private final Crew crew;
@@ -54,14 +58,30 @@ public final class YardPlan {
     private ScheduleProblem made() {
         var activities = new ArrayList<Activity>();
         var goals = new ArrayList<Goal>();
+        var wishes = new ArrayList<Wish>();
         for (var car : cars) {
-            for (var task : car.tasks()) activities.add(activity(car, task));
+            for (var task : car.tasks()) {
+                activities.add(activity(car, task));
+                if (!task.kind().isWait()) wish(car, task).ifPresent(wishes::add);
+            }
             car.due()
                     .ifPresent(due -> goals.add(
                             new Goal(car.id(last(car)), due.plusDays(1).atStartOfDay(), 1)));
         }
         return new ScheduleProblem(
-                now.toLocalDate(), Optional.empty(), rooms.hours(), rooms.all(cars), activities, goals, List.of());
+                now.toLocalDate(), Optional.empty(), rooms.hours(), rooms.all(cars), activities, goals, wishes);
+    }
+
+    /** What is fixed stands before what was told; what should have begun by now begins now. */
+    private Optional<Wish> wish(CarWork car, Task task) {
+        var told = car.told().map(plan -> plan.starts().get(task.id()));
+        return task.fixed()
+                .map(start -> new Wish(car.id(task.id()), later(start, now), FIXED))
+                .or(() -> told.map(start -> new Wish(car.id(task.id()), later(start, now), TOLD)));
+    }
+
+    private static LocalDateTime later(LocalDateTime one, LocalDateTime other) {
+        return one.isAfter(other) ? one : other;
     }
 
     /** What a car's work ends with. */
@@ -74,14 +94,17 @@ public final class YardPlan {
     private Activity activity(CarWork car, Task task) {
         return new Activity(
                 car.id(task.id()),
-                task.kind().isWait() ? late() : task.effort(),
+                task.kind().isWait() ? late(task) : task.effort(),
                 rooms.uses(car, task),
                 task.after().stream().map(after -> link(car, after)).toList(),
-                Optional.of(task.kind().isWait() ? comes(task) : now));
+                Optional.of(
+                        task.kind().isWait() ? promised(task).map(this::opening).orElse(now) : now));
     }
 
-    private Effort late() {
-        return new Effort(Duration.ZERO, Duration.ZERO, day().multipliedBy(LATE_DAYS));
+    /** A promised day is when it comes; where there is none, others take their time from when they can begin. */
+    private Effort late(Task task) {
+        var usual = promised(task).isPresent() ? Duration.ZERO : day().multipliedBy(task.othersDays());
+        return new Effort(usual, usual, usual.plus(day().multipliedBy(LATE_DAYS)));
     }
 
     private Duration day() {
@@ -97,15 +120,8 @@ public final class YardPlan {
         return task.promised().filter(day -> !day.isBefore(now.toLocalDate()));
     }
 
-    private LocalDateTime comes(Task task) {
-        var day = promised(task).orElseGet(() -> {
-            var at = now.toLocalDate();
-            for (var left = ASSUMED_DAYS; left > 0; left -= rooms.hours().isOpenOn(at) ? 1 : 0) at = at.plusDays(1);
-            return at;
-        });
-        return day.atTime(rooms.hours().opens()).isAfter(now)
-                ? day.atTime(rooms.hours().opens())
-                : now;
+    private LocalDateTime opening(LocalDate day) {
+        return later(day.atTime(rooms.hours().opens()), now);
     }
 
     private Link link(CarWork car, After after) {
@@ -121,9 +137,19 @@ public final class YardPlan {
      * @param first told the one that is there at once
      */
     public Manned plan(Duration time, Consumer<Manned> first, BooleanSupplier stop) {
+        return plan(Optional.empty(), time, first, stop);
+    }
+
+    /**
+     * The same, going on from a plan of before.
+     *
+     * @param last may be of other tasks
+     */
+    public Manned plan(Optional<Schedule> last, Duration time, Consumer<Manned> first, BooleanSupplier stop) {
         var told = new AtomicBoolean();
         var schedule = Planner.plan(
                 problem,
+                last,
                 time,
                 1,
                 better -> {

@@ -16,6 +16,7 @@ import welumen.schedule.Effort;
  * @param hands how many people at once
  * @param fails in what share it must be done once more
  * @param promised the day on which somebody has said that it will be there
+ * @param othersDays how many working days others take, from when they can begin; where a day is promised, it holds
  * @param fixed when it begins, where somebody has said so; not before
  * @param chance what it risks, where it has only one chance
  * @param after what it waits for
@@ -30,6 +31,7 @@ public record Task(
         int hands,
         double fails,
         Optional<LocalDate> promised,
+        int othersDays,
         Optional<LocalDateTime> fixed,
         Optional<OneChance> chance,
         List<After> after,
@@ -55,6 +57,7 @@ public record Task(
     }
 
     public Task keeping(int waiting) {
-        return new Task(id, kind, part, what, effort, hands, fails, promised, fixed, chance, after, waiting);
+        return new Task(
+                id, kind, part, what, effort, hands, fails, promised, othersDays, fixed, chance, after, waiting);
     }
 }

@@ -219,8 +219,10 @@ final class DaysFelt extends FeltPane {
                             booking.id(),
                             "%s · %s".formatted(Words.capital(task.said()), until(planned, task, booking)),
                             List.of(planned.plan().isAssumed(task) ? "no day said" : "promised"),
-                            planned.plan().now(),
-                            booking.start(),
+                            planned.plan().isAssumed(task)
+                                    ? booking.start()
+                                    : planned.plan().now(),
+                            booking.end(),
                             false,
                             true));
         if (who.isEmpty() && !task.kind().isWait())
@@ -230,7 +232,7 @@ final class DaysFelt extends FeltPane {
     }
 
     private static String until(PlannedDays planned, Task task, Booking booking) {
-        var day = Words.day(booking.start().toLocalDate());
+        var day = Words.day(booking.end().toLocalDate());
         return planned.plan().isAssumed(task)
                 ? "no day that is still to come was said; taken to be here by " + day
                 : "promised for " + day;

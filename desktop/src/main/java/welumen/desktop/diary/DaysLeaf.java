@@ -10,7 +10,6 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.diary.plan.DayLine;
-import welumen.diary.plan.YardPlan;
 import welumen.schedule.forecast.Ends;
 
 /** When the car is ready, and who does what until then. */
@@ -96,8 +95,8 @@ final class DaysLeaf extends PlannedLeaf {
                         .formatted(Words.many(planned.undecided(), "part"));
         var assumed = planned.assumed() == 0
                 ? ""
-                : "No day that is still to come is known of %s awaited: taken to be here within %d working days."
-                        .formatted(Words.many(planned.assumed(), "thing"), YardPlan.ASSUMED_DAYS);
+                : "No day that is still to come is known of %s awaited: taken to last as long as such things do."
+                        .formatted(Words.many(planned.assumed(), "thing"));
         return (undecided + assumed).strip();
     }
 }

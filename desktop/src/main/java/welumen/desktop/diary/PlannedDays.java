@@ -40,7 +40,7 @@ record PlannedDays(YardPlan plan, Map<String, Task> tasks, Manned manned, Option
                 var due = job.intake() instanceof Intake.TakenIn taken
                         ? Optional.of(taken.agreement().due())
                         : Optional.<LocalDate>empty();
-                return new CarWork(id, title, due, OpenTasks.of(job.standing()));
+                return new CarWork(id, title, due, job.diary().told(), OpenTasks.of(job.standing()));
             }
         }
 
