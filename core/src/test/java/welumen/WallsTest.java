@@ -43,7 +43,8 @@ class WallsTest {
             "schedule",
             "diary",
             "handover",
-            "job");
+            "job",
+            "whatif");
 
     @Test
     void theCoreKnowsNoWindowNoTableAndNoFile() {

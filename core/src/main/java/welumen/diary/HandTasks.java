@@ -30,7 +30,7 @@ final class HandTasks {
         own.forEach(this::link);
         for (var id : draft.ids()) {
             var task = draft.one(id);
-            Optional.ofNullable(book.promises().get(id)).ifPresent(promise -> task.promised(promise.day()));
+            Optional.ofNullable(book.promises().get(id)).ifPresent(promise -> draft.arrives(task, promise.day()));
             Optional.ofNullable(book.fixed().get(id)).ifPresent(task::fixed);
             Optional.ofNullable(book.split().get(id)).ifPresent(share -> split(task, share));
         }

@@ -8,9 +8,11 @@ import welumen.cabin.PartId;
 import welumen.diary.book.DiaryBook;
 import welumen.intake.Brief;
 import welumen.pattern.Patterns;
+import welumen.refit.Reopening;
 import welumen.refit.SignOff;
 import welumen.schedule.Effort;
 import welumen.strip.LearntTimes;
+import welumen.strip.account.OneWay;
 import welumen.survey.Survey;
 import welumen.treatment.Choices;
 import welumen.treatment.TreatmentHours;
@@ -44,6 +46,13 @@ public record Standing(
     private static Effort about(Duration usual) {
         var hours = usual.toSeconds() / 3600.0;
         return Effort.ofHours(LOW * hours, hours, HIGH * hours);
+    }
+
+    /** A part that comes off again: how long that takes there and back, and what is lost with it. */
+    public Reopening.Line reopened(PartId part) {
+        var one = cabin.one(part);
+        return new Reopening.Line(
+                part, times.takesOff(one), times.putsBack(one), OneWay.lostWith(signOff.strip(), one));
     }
 
     String name(PartId part) {

@@ -1,5 +1,6 @@
 package welumen.diary;
 
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.HashSet;
@@ -17,6 +18,7 @@ import welumen.diary.task.After;
 import welumen.diary.task.OneChance;
 import welumen.diary.task.Task;
 import welumen.diary.task.TaskKind;
+import welumen.diary.task.Why;
 import welumen.schedule.Effort;
 
 /** The tasks of a car while they are made: those that were made can be waited for by those that follow. */
@@ -35,8 +37,8 @@ final class TaskDraft {
     /** A task as it is put together. */
     static final class Making {
         private final String id;
-        private final TaskKind kind;
-        private final String what;
+        private TaskKind kind;
+        private String what;
         private @Nullable PartId part;
         private Effort effort = NONE;
         private int hands = 1;
@@ -169,6 +171,20 @@ final class TaskDraft {
     Making add(Making making) {
         var was = tasks.putIfAbsent(making.id, making);
         return was == null ? making : was;
+    }
+
+    /** It is there on a day that was promised: what was to be ordered or sent out is on its way. */
+    void arrives(Making task, LocalDate day) {
+        task.promised(day);
+        if (task.isWait()) return;
+        task.what = task.kind == TaskKind.ORDER ? task.what : task.what + ", sent out";
+        task.kind = TaskKind.AWAIT;
+        task.effort = NONE;
+        task.chance = null;
+        task.after.clear();
+        for (var other : tasks.values())
+            other.after.computeIfPresent(
+                    task.id, (_, was) -> new After(was.task(), Why.NOT_HERE, was.said(), Duration.ZERO, 0));
     }
 
     /** What waited for it waits for what it waited for. */

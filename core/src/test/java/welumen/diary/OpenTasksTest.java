@@ -195,7 +195,7 @@ class OpenTasksTest {
                             .doesNotContainAnyElementsOf(manned.rota().of(two.id()));
         // leather takes a working week to come, so that it is sewn in the next one
         assertThat(sewn.start().toLocalDate()).isAfterOrEqualTo(LocalDate.of(2026, 3, 9));
-        var forecast = plan.forecast(manned, 200).goals().get(CAR + "/hand-over");
+        var forecast = plan.forecast(manned, Optional.of(CAR), 200).goals().get(CAR + "/hand-over");
         assertThat(forecast.by(0.8)).isAfterOrEqualTo(forecast.by(0.5));
         assertThat(forecast.chanceOf(LocalDate.of(2026, 3, 3))).isZero();
     }

@@ -8,12 +8,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import welumen.diary.task.After;
 import welumen.diary.task.Task;
 import welumen.schedule.Activity;
+import welumen.schedule.Booking;
 import welumen.schedule.Effort;
 import welumen.schedule.Goal;
 import welumen.schedule.Link;
@@ -159,17 +161,33 @@ public final class YardPlan {
         return manned(schedule);
     }
 
+    /** How it would be, without saying who does what: to try things by. */
+    public Schedule tried(Schedule last, Duration time) {
+        return Planner.plan(problem, Optional.of(last), time, 1, _ -> {}, () -> false);
+    }
+
     private Manned manned(Schedule schedule) {
         return Manned.of(problem, schedule, tasks(), crew);
     }
 
-    /** What comes of it when work takes as long as it takes, and some of it is done once more. */
-    public Forecast forecast(Manned plan, int runs) {
+    /**
+     * What comes of it when work takes as long as it takes, and some of it is done once more.
+     *
+     * @param asked the car of which one wants to know what decides its day; empty for all
+     */
+    public Forecast forecast(Manned plan, Optional<UUID> asked, int runs) {
         Map<String, Double> fails = new HashMap<>();
         tasks().forEach((id, task) -> {
             if (task.fails() > 0) fails.put(id, task.fails());
         });
-        return Forecaster.of(new Net(plan.problem()), plan.schedule(), fails, runs, 1);
+        return Forecaster.of(new Net(plan.problem()), plan.schedule(), fails, last(asked), runs, 1);
+    }
+
+    private Optional<String> last(Optional<UUID> asked) {
+        return cars.stream()
+                .filter(car -> asked.filter(car.car()::equals).isPresent())
+                .findFirst()
+                .map(car -> car.id(last(car)));
     }
 
     /** Before which nothing is begun. */
@@ -182,6 +200,49 @@ public final class YardPlan {
         var all = new HashMap<String, Task>();
         for (var car : cars) for (var task : car.tasks()) all.put(car.id(task.id()), task);
         return all;
+    }
+
+    /** Whether anybody works on a day. */
+    public boolean isOpenOn(LocalDate day) {
+        return rooms.hours().isOpenOn(day);
+    }
+
+    public Crew crew() {
+        return crew;
+    }
+
+    /** The same cars with other people and places. */
+    public YardPlan with(Crew others) {
+        return new YardPlan(cars, others, now);
+    }
+
+    /** Other work by the same people. */
+    public YardPlan with(List<CarWork> others) {
+        return new YardPlan(others, crew, now);
+    }
+
+    /** When a car is handed over by a plan; empty where nothing is open on it. */
+    public Optional<LocalDateTime> end(Schedule schedule, UUID car) {
+        return last(Optional.of(car))
+                .flatMap(id -> schedule.bookings().stream()
+                        .filter(booking -> booking.id().equals(id))
+                        .findFirst()
+                        .map(Booking::end));
+    }
+
+    /** How many of the yard's working days lie between two times; below nought where the second is earlier. */
+    public double workingDays(LocalDateTime from, LocalDateTime to) {
+        if (to.isBefore(from)) return -workingDays(to, from);
+        var hours = rooms.hours();
+        var open = Duration.ZERO;
+        for (var day = from.toLocalDate(); !day.isAfter(to.toLocalDate()); day = day.plusDays(1)) {
+            if (!hours.isOpenOn(day)) continue;
+            var opens = later(day.atTime(hours.opens()), from);
+            var closes = day.atTime(hours.opens()).plus(hours.open());
+            var until = closes.isAfter(to) ? to : closes;
+            if (until.isAfter(opens)) open = open.plus(Duration.between(opens, until));
+        }
+        return open.toSeconds() / (double) day().toSeconds();
     }
 
     public List<CarWork> cars() {

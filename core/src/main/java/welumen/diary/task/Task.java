@@ -56,6 +56,23 @@ public record Task(
         return effort.likely().toSeconds() / 3600.0;
     }
 
+    /** The same where somebody has promised another day. */
+    public Task promised(Optional<LocalDate> day) {
+        return new Task(
+                id, kind, part, what, effort, hands, fails, day, othersDays, fixed, chance, after, keepsWaiting);
+    }
+
+    /** The same where what it waits for takes so many working days at the most. */
+    public Task withinDays(String before, int workingDays) {
+        var sooner = after.stream()
+                .map(one -> one.task().equals(before) && one.workingDays() > workingDays
+                        ? new After(one.task(), one.why(), one.said(), one.cures(), workingDays)
+                        : one)
+                .toList();
+        return new Task(
+                id, kind, part, what, effort, hands, fails, promised, othersDays, fixed, chance, sooner, keepsWaiting);
+    }
+
     public Task keeping(int waiting) {
         return new Task(
                 id, kind, part, what, effort, hands, fails, promised, othersDays, fixed, chance, after, waiting);

@@ -17,17 +17,18 @@ final class Critical {
         held = new boolean[net.size()];
     }
 
-    static boolean[] of(Net net, int[] start, int[] end) {
+    /** @param asked whose end is asked for; below nought for the last of all */
+    static boolean[] of(Net net, int[] start, int[] end, int asked) {
         var critical = new Critical(net, start, end);
-        critical.back();
+        critical.back(asked);
         return critical.held;
     }
 
-    private void back() {
+    private void back(int asked) {
         var last = 0;
         for (var each : end) last = Math.max(last, each);
         var open = new ArrayDeque<Integer>();
-        for (var i = 0; i < end.length; i++) if (end[i] == last) mark(i, open);
+        for (var i = 0; i < end.length; i++) if (asked < 0 ? end[i] == last : i == asked) mark(i, open);
         while (!open.isEmpty()) {
             var i = open.remove();
             for (var arc : net.into(i))

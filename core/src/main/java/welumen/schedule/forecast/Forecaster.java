@@ -3,6 +3,7 @@ package welumen.schedule.forecast;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
@@ -29,11 +30,16 @@ public final class Forecaster {
     private final Map<String, Double> fails;
     private final int[] order;
     private final long seed;
+    private final int asked;
 
-    private Forecaster(Net net, Schedule plan, Map<String, Double> fails, long seed) {
+    private Forecaster(Net net, Schedule plan, Map<String, Double> fails, Optional<String> last, long seed) {
         this.net = net;
         this.fails = fails;
         this.seed = seed;
+        asked = IntStream.range(0, net.size())
+                .filter(i -> last.filter(net.activity(i).id()::equals).isPresent())
+                .findFirst()
+                .orElse(-1);
         var starts = new HashMap<String, Integer>();
         for (var booking : plan.bookings()) starts.put(booking.id(), net.seconds(booking.start()));
         order = Order.of(
@@ -50,7 +56,13 @@ public final class Forecaster {
 
     /** @param fails the share in which an activity must be done once more, by its id; none where it is not named */
     public static Forecast of(Net net, Schedule plan, Map<String, Double> fails, int runs, long seed) {
-        return new Forecaster(net, plan, fails, seed).run(runs);
+        return of(net, plan, fails, Optional.empty(), runs, seed);
+    }
+
+    /** The same, where it is asked what holds up the end of one activity and not of all. */
+    public static Forecast of(
+            Net net, Schedule plan, Map<String, Double> fails, Optional<String> last, int runs, long seed) {
+        return new Forecaster(net, plan, fails, last, seed).run(runs);
     }
 
     /** Of one batch: the ends of its runs, of all and of each goal, and how often each activity held up the end. */
@@ -94,7 +106,7 @@ public final class Forecaster {
             ends[run - from] = Arrays.stream(end).max().orElse(0);
             for (var k = 0; k < goals.length; k++)
                 goals[k][run - from] = end[net.goals().get(k).last()];
-            var held = Critical.of(net, start, end);
+            var held = Critical.of(net, start, end, asked);
             for (var i = 0; i < held.length; i++) if (held[i]) critical[i]++;
         }
         return new Batch(ends, goals, critical);

@@ -65,7 +65,7 @@ record PlannedDays(YardPlan plan, Map<String, Task> tasks, Manned manned, Option
         var manned = plan.plan(
                 TIME, early -> first.accept(new PlannedDays(plan, tasks, early, Optional.empty(), asked.open())), stop);
         if (stop.getAsBoolean()) return new PlannedDays(plan, tasks, manned, Optional.empty(), asked.open());
-        var forecast = plan.forecast(manned, Forecaster.RUNS);
+        var forecast = plan.forecast(manned, Optional.of(asked.open()), Forecaster.RUNS);
         return new PlannedDays(plan, tasks, manned, Optional.of(forecast), asked.open());
     }
 
