@@ -4,6 +4,7 @@ import java.time.DateTimeException;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.Month;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -37,7 +38,14 @@ public final class DayText {
      */
     public record Ended(String before, LocalDate day) {}
 
+    private static final DateTimeFormatter SAID = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
+
     private DayText() {}
+
+    /** “Mon 11 May”. */
+    public static String said(LocalDate day) {
+        return SAID.format(day);
+    }
 
     /** The day that the whole text is; empty where it is none. */
     public static Optional<LocalDate> read(String text, LocalDate today) {

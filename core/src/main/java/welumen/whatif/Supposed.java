@@ -12,6 +12,7 @@ import welumen.job.JobChange;
 import welumen.job.JobChange.AtSurvey;
 import welumen.job.JobChange.InDiary;
 import welumen.job.JobChange.Together;
+import welumen.measure.DayText;
 import welumen.survey.Finding;
 import welumen.survey.FindingKind;
 import welumen.survey.Mark;
@@ -37,7 +38,7 @@ public sealed interface Supposed {
                             kind.word(),
                             sizeMm,
                             cabin.named(part).name(),
-                            until.map(day -> ", mended by " + day).orElse(""));
+                            until.map(day -> ", mended by " + DayText.said(day)).orElse(""));
         }
 
         /** What would be noted. */
@@ -68,7 +69,7 @@ public sealed interface Supposed {
     record Comes(String task, String what, LocalDate day) implements Supposed {
         @Override
         public String said(Cabin cabin) {
-            return "%s comes on %s".formatted(what, day);
+            return "%s comes on %s".formatted(what, DayText.said(day));
         }
 
         /** What would be noted. */
@@ -82,8 +83,8 @@ public sealed interface Supposed {
         @Override
         public String said(Cabin cabin) {
             return first.equals(last)
-                    ? "%s is away on %s".formatted(person, first)
-                    : "%s is away from %s to %s".formatted(person, first, last);
+                    ? "%s is away on %s".formatted(person, DayText.said(first))
+                    : "%s is away from %s to %s".formatted(person, DayText.said(first), DayText.said(last));
         }
     }
 }

@@ -1,15 +1,14 @@
 package welumen.diary.book;
 
-import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
+import welumen.measure.DayText;
 
 /** Says in a few words what a change of this room did. */
 public final class DiarySaid {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.UK);
 
     private DiarySaid() {}
@@ -26,9 +25,10 @@ public final class DiarySaid {
             case DiaryChange.TaskFreed(var task) -> "Not fixed any more: " + named(task, cabin);
             case DiaryChange.TaskSplit(var task, var _) -> "In two goes: " + named(task, cabin);
             case DiaryChange.DayPromised(var task, var day, var by, var _) ->
-                "Promised for %s%s: %s".formatted(day(day), by.isEmpty() ? "" : " by " + by, named(task, cabin));
+                "Promised for %s%s: %s"
+                        .formatted(DayText.said(day), by.isEmpty() ? "" : " by " + by, named(task, cabin));
             case DiaryChange.DaysTold(var _, var end, var whom) ->
-                "Told%s: ready %s".formatted(whom.isEmpty() ? "" : " " + whom, day(end.toLocalDate()));
+                "Told%s: ready %s".formatted(whom.isEmpty() ? "" : " " + whom, DayText.said(end.toLocalDate()));
             case DiaryChange.DaysFreed() -> "What was told binds no more";
             case DiaryChange.MadeReady(var task, var _, var by) ->
                 "Ready to begin: %s, %s".formatted(named(task, cabin), by);
@@ -48,10 +48,6 @@ public final class DiarySaid {
                 .findFirst()
                 .map(part -> "%s the %s".formatted(parts[0].replace('-', ' '), part.name()))
                 .orElseGet(() -> (parts[0].equals("own") ? parts[1] : task).replaceAll("[-:]", " "));
-    }
-
-    private static String day(LocalDate day) {
-        return DAY.format(day);
     }
 
     private static String time(LocalDateTime time) {

@@ -44,13 +44,15 @@ final class DaysDesk {
             return false;
         }
         end();
-        var asked = PlannedDays.Asked.of(model);
+        var asked = AskedDays.of(model);
+        var last = days.map(PlannedDays::schedule);
         running = model.background()
                 .ask(
                         "planning the days",
                         Takes.A_MOMENT,
                         run -> PlannedDays.of(
                                 asked,
+                                last,
                                 first -> Platform.runLater(() -> {
                                     if (!run.isStopped()) then.accept(first);
                                 }),

@@ -75,17 +75,11 @@ final class DaysLeaf extends PlannedLeaf {
                         day(ends, 0.5),
                         day(ends, 0.8),
                         Words.day(due.get()),
-                        chance(ends.chanceOf(due.get())));
+                        TriedWords.chance(ends.chanceOf(due.get())));
     }
 
     private static String day(Ends ends, double share) {
         return Words.day(ends.by(share).toLocalDate());
-    }
-
-    private static String chance(double share) {
-        var of = (int) Math.round(100 * share);
-        if (of >= 100) return "it fits";
-        return of == 0 ? "it does not fit" : "%d of 100 runs make it".formatted(of);
     }
 
     private static String leftOut(PlannedDays planned) {

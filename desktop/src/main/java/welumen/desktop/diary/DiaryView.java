@@ -20,7 +20,8 @@ public final class DiaryView extends StagePane {
         leaves = leaves(
                 new Tab("Now", of -> new NowLeaf(of, car)),
                 new Tab("Today", of -> new TodayLeaf(of, desk)),
-                new Tab("Days", of -> new DaysLeaf(of, desk)));
+                new Tab("Days", of -> new DaysLeaf(of, desk)),
+                new Tab("What if", of -> new WhatIfLeaf(of, desk, car)));
         getChildren().add(leaves);
     }
 

@@ -2,6 +2,7 @@ package welumen.desktop.diary;
 
 import java.time.temporal.ChronoUnit;
 import javafx.scene.Node;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -12,8 +13,13 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
+import welumen.diary.book.DiaryChange.DayPromised;
+import welumen.diary.book.DiaryChange.TaskDone;
 import welumen.diary.task.After;
 import welumen.diary.task.Task;
+import welumen.job.JobChange.InDiary;
+import welumen.measure.DayText;
+import welumen.whatif.SupposedText;
 
 /** What can be begun now on this car, and what waits for what. */
 final class NowLeaf extends Leaf {
@@ -90,9 +96,41 @@ final class NowLeaf extends Leaf {
             card.getChildren()
                     .add(Nodes.label(
                             "And %s.".formatted(Words.many(reasons.size() - FEW, "more thing")), Styles.SECOND));
+        if (SupposedText.isAwaited(task)) card.getChildren().add(promised(task));
         card.getStyleClass().add(Styles.CARD);
         TaskPlace.leads(card, model, task);
         return card;
+    }
+
+    /** The last word on when it comes, and another one; what was awaited and is here is no task any more. */
+    private Node promised(Task task) {
+        var day = new TextField();
+        day.setId("comes-" + task.id().replaceAll("[^a-z0-9]+", "-"));
+        day.setPrefColumnCount(9);
+        day.setPromptText("when? 11 May, in 8 days");
+        day.setAccessibleText("The day on which it comes: " + task.what());
+        var wrong = Nodes.label("", Styles.DANGER);
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        day.setOnAction(_ -> DayText.read(day.getText(), model.today())
+                .ifPresentOrElse(
+                        said -> model.make(new InDiary(new DayPromised(task.id(), said, "", model.today()))),
+                        () -> wrong.setText("That is no day. Type it as 11 May, Thu, or in 8 days.")));
+        var row = Nodes.row(8, day);
+        if (task.kind().isWait()) {
+            var here = Nodes.button(
+                    "It is here",
+                    "Nothing waits for it any more",
+                    () -> model.make(new InDiary(new TaskDone(task.id()))));
+            row.getChildren().add(here);
+        }
+        var last = model.job().diary().promises().get(task.id());
+        var words = task.promised()
+                .map(promise -> "Promised for %s%s"
+                        .formatted(
+                                Words.day(promise),
+                                last == null ? "." : ", said on %s.".formatted(Words.day(last.said()))))
+                .orElse("No day is promised.");
+        return Nodes.column(4, Nodes.label(words, Styles.NOTE), row, wrong);
     }
 
     private static String work(Task task) {

@@ -1,69 +1,41 @@
 package welumen.desktop.diary;
 
 import java.time.Duration;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
-import welumen.desktop.model.JobModel;
-import welumen.diary.OpenTasks;
 import welumen.diary.plan.CarWork;
 import welumen.diary.plan.Manned;
 import welumen.diary.plan.Rota;
 import welumen.diary.plan.YardPlan;
 import welumen.diary.task.Task;
 import welumen.diary.task.TaskKind;
-import welumen.intake.Intake;
-import welumen.job.Job;
 import welumen.schedule.Booking;
 import welumen.schedule.Schedule;
 import welumen.schedule.forecast.Ends;
 import welumen.schedule.forecast.Forecast;
 import welumen.schedule.forecast.Forecaster;
-import welumen.yard.Crew;
 
 /** The days of all cars, as they are planned; worked out beside the window. */
 record PlannedDays(YardPlan plan, Map<String, Task> tasks, Manned manned, Optional<Forecast> forecast, UUID open) {
     private static final Duration TIME = Duration.ofMillis(600);
 
-    /** What is planned, read on the window's thread; a car's tasks are made beside. */
-    record Asked(List<Car> cars, Crew crew, LocalDateTime now, UUID open) {
-        /** One car as it stands. */
-        record Car(UUID id, String title, Job job) {
-            CarWork work() {
-                var due = job.intake() instanceof Intake.TakenIn taken
-                        ? Optional.of(taken.agreement().due())
-                        : Optional.<LocalDate>empty();
-                return new CarWork(id, title, due, job.diary().told(), OpenTasks.of(job.standing()));
-            }
-        }
-
-        static Asked of(JobModel model) {
-            var yard = model.yard().state();
-            var open = model.openedProperty().get();
-            var cars = new ArrayList<Car>();
-            cars.add(new Car(open.job(), open.title(), model.job()));
-            for (var other : model.others().all()) {
-                var file = other.file();
-                cars.add(new Car(file.job(), file.title(), other.state().in(yard, file.job())));
-            }
-            var now = LocalDateTime.ofInstant(model.nowProperty().get(), model.zone());
-            return new Asked(cars, yard.crew(), now, open.job());
-        }
-    }
-
-    /** @param first told the days that are there at once, while better ones are looked for */
-    static PlannedDays of(Asked asked, Consumer<PlannedDays> first, BooleanSupplier stop) {
-        var plan = new YardPlan(asked.cars().stream().map(Asked.Car::work).toList(), asked.crew(), asked.now());
+    /**
+     * @param last the plan before, from which it goes on
+     * @param first told the days that are there at once, while better ones are looked for
+     */
+    static PlannedDays of(AskedDays asked, Optional<Schedule> last, Consumer<PlannedDays> first, BooleanSupplier stop) {
+        var plan = asked.plan();
         var tasks = plan.tasks();
         var manned = plan.plan(
-                TIME, early -> first.accept(new PlannedDays(plan, tasks, early, Optional.empty(), asked.open())), stop);
+                last,
+                TIME,
+                early -> first.accept(new PlannedDays(plan, tasks, early, Optional.empty(), asked.open())),
+                stop);
         if (stop.getAsBoolean()) return new PlannedDays(plan, tasks, manned, Optional.empty(), asked.open());
         var forecast = plan.forecast(manned, Optional.of(asked.open()), Forecaster.RUNS);
         return new PlannedDays(plan, tasks, manned, Optional.of(forecast), asked.open());
