@@ -43,7 +43,7 @@ public final class Gains {
     private final UUID car;
 
     private Gains(YardPlan plan, Schedule stands, UUID car) {
-        this.plan = plan;
+        this.plan = plan.untold(); // what was told would keep each day as late as it is
         this.stands = stands;
         this.car = car;
     }

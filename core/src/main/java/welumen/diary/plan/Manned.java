@@ -35,6 +35,14 @@ public record Manned(ScheduleProblem problem, Schedule schedule, Rota rota) {
         return at;
     }
 
+    /** The same plan, of which it is known as well what no plan betters. */
+    public Manned bounded(Schedule other) {
+        var end = other.bound().isAfter(schedule.end()) ? schedule.end() : other.bound();
+        var least = other.leastMissed().compareTo(schedule.missed()) > 0 ? schedule.missed() : other.leastMissed();
+        return new Manned(
+                problem, new Schedule(schedule.bookings(), schedule.end(), end, schedule.missed(), least), rota);
+    }
+
     private Optional<Booking> nobodys(Map<String, Task> tasks) {
         return schedule.bookings().stream()
                 .filter(booking -> tasks.containsKey(booking.id())

@@ -216,6 +216,13 @@ public final class YardPlan {
         return new YardPlan(cars, others, now);
     }
 
+    /** As if nothing had been told to anybody. */
+    public YardPlan untold() {
+        return with(cars.stream()
+                .map(car -> new CarWork(car.car(), car.title(), car.due(), car.tasks()))
+                .toList());
+    }
+
     /** Other work by the same people. */
     public YardPlan with(List<CarWork> others) {
         return new YardPlan(others, crew, now);

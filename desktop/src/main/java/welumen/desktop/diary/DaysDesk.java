@@ -69,6 +69,29 @@ final class DaysDesk {
         return true;
     }
 
+    /**
+     * Looks longer for better days of the yard as it was planned last, while somebody waits for them.
+     *
+     * @param then told every time that there are better ones, and at the end
+     */
+    void longer(Consumer<PlannedDays> then, Runnable over, Consumer<Exception> failed) {
+        var known = days;
+        if (known.isEmpty()) return;
+        end();
+        running = model.background()
+                .ask(
+                        "looking for better days",
+                        Takes.A_MOMENT,
+                        run -> known.get().better(run::isStopped),
+                        better -> {
+                            days = Optional.of(better);
+                            then.accept(better);
+                            over.run();
+                        },
+                        failed);
+        running.whenStopped(over);
+    }
+
     /** Time goes on though nothing is changed. */
     private boolean isRecent(PlannedDays planned) {
         var now = LocalDateTime.ofInstant(model.nowProperty().get(), model.zone());

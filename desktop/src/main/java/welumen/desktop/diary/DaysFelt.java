@@ -1,26 +1,17 @@
 package welumen.desktop.diary;
 
-import java.time.Duration;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
+import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
 import welumen.desktop.look.FeltPane;
 import welumen.desktop.look.Tips;
-import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
-import welumen.diary.plan.CarWork;
-import welumen.diary.task.After;
 import welumen.diary.task.Task;
-import welumen.schedule.Booking;
 
 /**
  * Time as it runs along a tape of working days: a strip for each person, and one for what works without hands. Work is stitched;
@@ -40,17 +31,18 @@ final class DaysFelt extends FeltPane {
     /** Pixels that a letter takes, about. */
     private static final double LETTER = 7;
 
+    private static final double TACK = 5;
+
     /** Of a day, marked off on the tape. */
     private static final int QUARTERS = 4;
 
     private static final DateTimeFormatter WEEKDAY = DateTimeFormatter.ofPattern("EEE", Locale.UK);
     private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
-    private static final String HANDS_OFF = "hands off";
-    private static final String AWAITED = "awaited";
 
     private final JobModel model;
     private Optional<PlannedDays> days = Optional.empty();
     private String told = "";
+    private String focused = "";
     private double strip = LOW;
 
     DaysFelt(JobModel model) {
@@ -64,16 +56,6 @@ final class DaysFelt extends FeltPane {
         redraw();
     }
 
-    /** One thing on a strip, in words of which the longest that fit stand on it. */
-    private record Laid(
-            String id,
-            String words,
-            List<String> brief,
-            LocalDateTime from,
-            LocalDateTime to,
-            boolean isWork,
-            boolean isOwn) {}
-
     @Override
     protected void draw() {
         if (days.isEmpty()) {
@@ -81,13 +63,14 @@ final class DaysFelt extends FeltPane {
             return;
         }
         var planned = days.get();
-        var strips = strips(planned);
+        var strips = Strips.of(planned);
         if (strips.isEmpty()) {
             empty("Nothing is open on any car.");
             return;
         }
+        setMinHeight(TOP + FOOT + strips.size() * (LOW + GAP));
         strip = Math.clamp((getHeight() - TOP - FOOT) / strips.size() - GAP, LOW, HIGH);
-        var axis = Axis.of(planned, (int) Math.max(2, (getWidth() - NAMES) / LEAST_DAY), NAMES, getWidth());
+        var axis = TapeAxis.of(planned, (int) Math.max(2, (getWidth() - NAMES) / LEAST_DAY), NAMES, getWidth());
         tape(axis, strips.size());
         var row = 0;
         for (var one : strips.entrySet()) {
@@ -104,12 +87,12 @@ final class DaysFelt extends FeltPane {
         planned.ready().ifPresent(ends -> bar(axis, ends.by(0.8), "80 of 100", strips.size()));
         foot(
                 told.isEmpty()
-                        ? "Stitched: work. Hatched: it cures, or is awaited. Chalk: ready in 80 of 100 runs. Press one to read it."
+                        ? "Stitched: work. Hatched: it cures, or is awaited. Lit: it decides the day. Press one to read it; drag one to fix its start."
                         : told);
     }
 
     /** The days, each marked off as on a tape. */
-    private void tape(Axis axis, int rows) {
+    private void tape(TapeAxis axis, int rows) {
         var bottom = TOP + rows * (strip + GAP);
         line(NAMES, 8, getWidth() - 8, 8, "chalk-line");
         for (var i = 0; i < axis.days().size(); i++) {
@@ -130,7 +113,7 @@ final class DaysFelt extends FeltPane {
         }
     }
 
-    private void draw(Laid laid, Axis axis, double y, int lane) {
+    private void draw(Laid laid, TapeAxis axis, double y, int lane) {
         var from = axis.x(laid.from());
         var to = axis.x(laid.to());
         if (from >= getWidth() - 8 || to <= from) return;
@@ -140,13 +123,12 @@ final class DaysFelt extends FeltPane {
         cloth.getStyleClass().add(laid.isWork() ? "day-work" : "day-wait");
         if (!laid.isOwn()) cloth.getStyleClass().add("other-car");
         cloth.setId("laid-" + laid.id().replaceAll("[^a-zA-Z0-9-]", "-"));
-        cloth.setOnMouseClicked(_ -> {
-            told = laid.words();
-            pick(laid);
-            redraw();
-        });
+        if (laid.isDeciding() && laid.isOwn()) cloth.getStyleClass().add("day-decides");
+        new LaidMoves(model, laid, axis, cloth, () -> read(laid));
         Tips.on(cloth, laid.words());
         getChildren().add(cloth);
+        if (laid.isFixed() || laid.isHeld()) tack(from + 8, top + 8, laid.isHeld());
+        if (laid.isWork() && laid.id().equals(focused)) cloth.requestFocus();
         var room = (int) ((cloth.getWidth() - 10) / LETTER);
         laid.brief().stream()
                 .filter(words -> words.length() <= room)
@@ -156,6 +138,25 @@ final class DaysFelt extends FeltPane {
                     said.setMouseTransparent(true);
                     if (!laid.isWork()) said.getStyleClass().add("day-word"); // no hatching runs through words
                 });
+    }
+
+    /** It is read below, and its part is picked. */
+    private void read(Laid laid) {
+        told = laid.words();
+        focused = laid.id();
+        pick(laid);
+        redraw();
+    }
+
+    /** What is fixed by hand has a tack; what somebody holds has one with a cross. */
+    private void tack(double x, double y, boolean isHeld) {
+        var tack = new Circle(x, y, TACK);
+        tack.getStyleClass().add(isHeld ? "day-hold" : "day-tack");
+        tack.setMouseTransparent(true);
+        getChildren().add(tack);
+        if (!isHeld) return;
+        line(x - TACK, y - TACK, x + TACK, y + TACK, "chalk-line");
+        line(x - TACK, y + TACK, x + TACK, y - TACK, "chalk-line");
     }
 
     /** The first lane on which nothing lies then; the last where all are taken. */
@@ -178,7 +179,7 @@ final class DaysFelt extends FeltPane {
                 .ifPresent(model.pickedProperty()::set);
     }
 
-    private void bar(Axis axis, LocalDateTime at, String words, int rows) {
+    private void bar(TapeAxis axis, LocalDateTime at, String words, int rows) {
         var x = axis.x(at);
         if (x > getWidth() - 12) return;
         var bar = new Line(x, 8, x, TOP + rows * (strip + GAP));
@@ -187,141 +188,5 @@ final class DaysFelt extends FeltPane {
         var said = word(words, 0, TOP + rows * (strip + GAP) - 22, "day-word");
         said.applyCss();
         said.relocate(x - 8 - said.prefWidth(-1), said.getLayoutY());
-    }
-
-    /** By person, in the order of their names, then what works without hands. */
-    private static Map<String, List<Laid>> strips(PlannedDays planned) {
-        var strips = new LinkedHashMap<String, List<Laid>>();
-        planned.rota().names().forEach(name -> strips.put(name, new ArrayList<>()));
-        var bookings = new LinkedHashMap<String, Booking>();
-        planned.schedule().bookings().forEach(booking -> bookings.put(booking.id(), booking));
-        for (var car : planned.plan().cars()) for (var task : car.tasks()) lay(planned, car, task, bookings, strips);
-        return strips;
-    }
-
-    private static void lay(
-            PlannedDays planned,
-            CarWork car,
-            Task task,
-            Map<String, Booking> bookings,
-            Map<String, List<Laid>> strips) {
-        var booking = bookings.get(car.id(task.id()));
-        if (booking == null) return;
-        var own = car.car().equals(planned.open());
-        var who = planned.rota().of(booking.id());
-        var words = "%s · %s, %s".formatted(Words.capital(task.said()), car.title(), span(booking));
-        for (var name : who)
-            strips.computeIfAbsent(name, _ -> new ArrayList<>())
-                    .add(new Laid(booking.id(), words, brief(task), booking.start(), booking.end(), true, own));
-        if (task.kind().isWait() && own)
-            strips.computeIfAbsent(AWAITED, _ -> new ArrayList<>())
-                    .add(new Laid(
-                            booking.id(),
-                            "%s · %s".formatted(Words.capital(task.said()), until(planned, task, booking)),
-                            List.of(planned.plan().isAssumed(task) ? "no day said" : "promised"),
-                            planned.plan().isAssumed(task)
-                                    ? booking.start()
-                                    : planned.plan().now(),
-                            booking.end(),
-                            false,
-                            true));
-        if (who.isEmpty() && !task.kind().isWait())
-            strips.computeIfAbsent("nobody free", _ -> new ArrayList<>())
-                    .add(new Laid(booking.id(), words, brief(task), booking.start(), booking.end(), true, own));
-        for (var after : task.after()) waits(car, task, after, booking, bookings, strips, own);
-    }
-
-    private static String until(PlannedDays planned, Task task, Booking booking) {
-        var day = Words.day(booking.end().toLocalDate());
-        return planned.plan().isAssumed(task)
-                ? "no day that is still to come was said; taken to be here by " + day
-                : "promised for " + day;
-    }
-
-    private static List<String> brief(Task task) {
-        return List.of(
-                Words.capital(task.said()),
-                task.kind().word() + " " + task.what().replaceFirst("^the ", ""),
-                task.kind().word());
-    }
-
-    private static void waits(
-            CarWork car,
-            Task task,
-            After after,
-            Booking booking,
-            Map<String, Booking> bookings,
-            Map<String, List<Laid>> strips,
-            boolean own) {
-        var before = bookings.get(car.id(after.task()));
-        if (before == null || (after.cures().isZero() && after.workingDays() == 0)) return;
-        var until = after.cures().isZero() ? booking.start() : before.end().plus(after.cures());
-        var words = "%s, before one can %s · %s"
-                .formatted(
-                        after.cures().isZero() ? "On its way" : "Cures %s".formatted(hours(after.cures())),
-                        task.said(),
-                        car.title());
-        strips.computeIfAbsent(HANDS_OFF, _ -> new ArrayList<>())
-                .add(new Laid(
-                        before.id(),
-                        words,
-                        List.of(after.cures().isZero() ? "on its way" : "cures"),
-                        before.end(),
-                        until,
-                        false,
-                        own));
-    }
-
-    private static String hours(Duration cures) {
-        return "%d h".formatted(cures.toHours());
-    }
-
-    private static String span(Booking booking) {
-        return String.format(
-                Locale.UK,
-                "%s %tR to %s%tR",
-                Words.day(booking.start().toLocalDate()),
-                booking.start(),
-                booking.start().toLocalDate().equals(booking.end().toLocalDate())
-                        ? ""
-                        : Words.day(booking.end().toLocalDate()) + " ",
-                booking.end());
-    }
-
-    /** Working days beside each other, each as wide; the nights between them take no room. */
-    private record Axis(List<LocalDate> days, double left, double wide, LocalDateTime opens, Duration open) {
-        static Axis of(PlannedDays planned, int most, double left, double right) {
-            var hours = planned.manned().problem().hours();
-            var days = new ArrayList<LocalDate>();
-            var last = planned.ready()
-                    .map(ends -> ends.by(0.8))
-                    .orElse(planned.schedule().end())
-                    .toLocalDate();
-            for (var day = planned.manned().problem().start();
-                    days.size() < most && !day.isAfter(last);
-                    day = day.plusDays(1)) if (hours.isOpenOn(day)) days.add(day);
-            if (days.isEmpty()) days.add(planned.manned().problem().start());
-            return new Axis(
-                    days,
-                    left,
-                    (right - left - 8) / days.size(),
-                    planned.manned().problem().start().atTime(hours.opens()),
-                    hours.open());
-        }
-
-        double x(int day) {
-            return left + day * wide;
-        }
-
-        /** At a closed hour, where the next day begins. */
-        double x(LocalDateTime time) {
-            var day = 0;
-            while (day < days.size() && days.get(day).isBefore(time.toLocalDate())) day++;
-            if (day == days.size()) return x(day);
-            if (days.get(day).isAfter(time.toLocalDate())) return x(day);
-            var gone = Duration.between(time.toLocalDate().atTime(opens.toLocalTime()), time)
-                    .toSeconds();
-            return x(day) + wide * Math.clamp(gone / (double) open.toSeconds(), 0, 1);
-        }
     }
 }

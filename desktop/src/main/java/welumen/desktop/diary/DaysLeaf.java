@@ -10,6 +10,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.diary.plan.DayLine;
+import welumen.measure.Because;
 import welumen.schedule.forecast.Ends;
 
 /** When the car is ready, and who does what until then. */
@@ -18,6 +19,7 @@ final class DaysLeaf extends PlannedLeaf {
     private final DaysFelt felt;
     private final Button save = Nodes.button("Save the days", "As a calendar, and as a table beside it", this::save);
     private final Label saved = Nodes.label("", Styles.SECOND);
+    private final DaysDeeds deeds;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     DaysLeaf(JobModel model, DaysDesk desk) {
@@ -30,18 +32,21 @@ final class DaysLeaf extends PlannedLeaf {
         VBox.setVgrow(felt, Priority.ALWAYS);
         save.setId("save-days");
         saved.setId("days-saved");
-        getChildren().addAll(leftOut, wrong(), felt, Nodes.row(10, save, saved));
+        deeds = new DaysDeeds(model, desk, this::show, fault -> wrong().setText(Because.of(fault)), save, saved);
+        getChildren().addAll(leftOut, wrong(), felt, deeds);
     }
 
     @Override
     protected void begun() {
         leftOut.setText("");
+        deeds.begun();
         save.setDisable(true); // what is being planned anew does not hold any more
     }
 
     @Override
     protected void clear() {
         felt.show(Optional.empty());
+        deeds.begun();
     }
 
     @Override
@@ -49,6 +54,7 @@ final class DaysLeaf extends PlannedLeaf {
         answer.setText(said(planned));
         leftOut.setText(leftOut(planned));
         save.setDisable(false);
+        deeds.show(planned);
         felt.show(Optional.of(planned));
     }
 
@@ -69,11 +75,13 @@ final class DaysLeaf extends PlannedLeaf {
             return "Ready on %s as planned; no day is agreed."
                     .formatted(Words.day(planned.end().toLocalDate()));
         var ends = planned.ready().get();
-        return "%s by %s in half of all runs, by %s in 80 of 100; agreed is %s: %s."
+        var half = day(ends, 0.5);
+        var most = day(ends, 0.8);
+        return "%s by %s in 80 of 100 runs%s; agreed is %s: %s."
                 .formatted(
                         planned.undecided() > 0 ? "At the earliest ready" : "Ready",
-                        day(ends, 0.5),
-                        day(ends, 0.8),
+                        most,
+                        half.equals(most) ? "" : ", by %s in half of them".formatted(half),
                         Words.day(due.get()),
                         TriedWords.chance(ends.chanceOf(due.get())));
     }

@@ -23,6 +23,7 @@ import welumen.schedule.forecast.Forecaster;
 /** The days of all cars, as they are planned; worked out beside the window. */
 record PlannedDays(YardPlan plan, Map<String, Task> tasks, Manned manned, Optional<Forecast> forecast, UUID open) {
     private static final Duration TIME = Duration.ofMillis(600);
+    private static final Duration LONGER = Duration.ofSeconds(8);
 
     /**
      * @param last the plan before, from which it goes on
@@ -39,6 +40,20 @@ record PlannedDays(YardPlan plan, Map<String, Task> tasks, Manned manned, Option
         if (stop.getAsBoolean()) return new PlannedDays(plan, tasks, manned, Optional.empty(), asked.open());
         var forecast = plan.forecast(manned, Optional.of(asked.open()), Forecaster.RUNS);
         return new PlannedDays(plan, tasks, manned, Optional.of(forecast), asked.open());
+    }
+
+    /** Better ones of the same, where there are any: looked for some seconds, and what no plan betters is known then. */
+    PlannedDays better(BooleanSupplier stop) {
+        var longer = plan.plan(Optional.of(schedule()), LONGER, _ -> {}, stop);
+        var better = isBetter(longer) ? longer : manned.bounded(longer.schedule());
+        return new PlannedDays(
+                plan, tasks, better, Optional.of(plan.forecast(better, Optional.of(open), Forecaster.RUNS)), open);
+    }
+
+    private boolean isBetter(Manned other) {
+        var order = other.schedule().missed().compareTo(schedule().missed());
+        return order < 0
+                || (order == 0 && other.schedule().end().isBefore(schedule().end()));
     }
 
     Schedule schedule() {
@@ -67,6 +82,11 @@ record PlannedDays(YardPlan plan, Map<String, Task> tasks, Manned manned, Option
                         .findFirst())
                 .map(Booking::end)
                 .orElseGet(() -> schedule().end());
+    }
+
+    /** In what share of the runs something decided the open car's day; nought while they are still being run. */
+    double decides(String id) {
+        return forecast.map(known -> known.critical().getOrDefault(id, 0.0)).orElse(0.0);
     }
 
     /** What nobody has decided yet: what is chosen comes on top. */
