@@ -62,7 +62,8 @@ final class BackTasks {
         var task = draft.add(TaskDraft.make(TaskDraft.id(TaskKind.PUT_BACK, part), TaskKind.PUT_BACK, at.name(part))
                 .on(part)
                 .takes(at.putsBack(part))
-                .by(at.hands(part)));
+                .by(at.hands(part))
+                .bring(Bring.back(at.signOff().strip(), part)));
         OneChances.puttingBack(at.cabin().one(part), at.signOff().strip()).ifPresent(task::chance);
         if (coming.contains(part))
             task.after(new After(TaskDraft.id(TaskKind.TAKE_OFF, part), Why.IN_THE_WAY, "it is in the car"));

@@ -84,7 +84,8 @@ final class OffTasks {
                 var task = draft.add(TaskDraft.make(id, TaskKind.TAKE_OFF, at.name(part))
                         .on(part)
                         .takes(at.takesOff(part))
-                        .by(at.hands(part)));
+                        .by(at.hands(part))
+                        .bring(Bring.off(at.signOff().strip(), part)));
                 if (before != null)
                     task.after(new After(
                             TaskDraft.id(TaskKind.TAKE_OFF, before),

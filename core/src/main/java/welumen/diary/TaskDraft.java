@@ -47,6 +47,7 @@ final class TaskDraft {
         private int othersDays = ANSWERED;
         private @Nullable LocalDateTime fixed;
         private @Nullable OneChance chance;
+        private List<String> bring = List.of();
         private final Map<String, After> after = new LinkedHashMap<>();
 
         private Making(String id, TaskKind kind, String what) {
@@ -95,6 +96,11 @@ final class TaskDraft {
             return this;
         }
 
+        Making bring(List<String> along) {
+            bring = along;
+            return this;
+        }
+
         Effort effort() {
             return effort;
         }
@@ -110,6 +116,7 @@ final class TaskDraft {
             same.hands = hands;
             same.fails = fails;
             same.chance = chance;
+            same.bring = bring;
             return same;
         }
 
@@ -154,6 +161,7 @@ final class TaskDraft {
                     kind.isWait() ? othersDays : 0,
                     Optional.ofNullable(fixed),
                     Optional.ofNullable(chance),
+                    bring,
                     List.copyOf(after.values()),
                     0);
         }

@@ -15,8 +15,7 @@ public final class DiarySaid {
 
     public static String of(DiaryChange change, Cabin cabin) {
         return switch (change) {
-            case DiaryChange.TaskAdded(var task) ->
-                "To do: %s %s".formatted(task.kind().word(), task.what());
+            case DiaryChange.TaskAdded(var task) -> "To do: " + task.what();
             case DiaryChange.TaskDropped(var task, var because) ->
                 "Not to be done: %s, %s".formatted(named(task, cabin), because);
             case DiaryChange.TaskDone(var task) -> "Done: " + named(task, cabin);

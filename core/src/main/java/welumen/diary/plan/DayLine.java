@@ -11,10 +11,19 @@ import java.util.Objects;
  *
  * @param id the same as long as the task is open
  * @param who nobody for what is awaited
+ * @param bring what they take along
  */
-public record DayLine(String id, String what, String car, LocalDateTime start, LocalDateTime end, List<String> who) {
+public record DayLine(
+        String id,
+        String what,
+        String car,
+        LocalDateTime start,
+        LocalDateTime end,
+        List<String> who,
+        List<String> bring) {
     public DayLine {
         who = List.copyOf(who);
+        bring = List.copyOf(bring);
     }
 
     /** Those of all cars, by their start. */
@@ -29,7 +38,8 @@ public record DayLine(String id, String what, String car, LocalDateTime start, L
                         Objects.requireNonNull(cars.get(booking.id())).title(),
                         booking.start(),
                         booking.end(),
-                        manned.rota().of(booking.id())))
+                        manned.rota().of(booking.id()),
+                        Objects.requireNonNull(tasks.get(booking.id())).bring()))
                 .sorted(Comparator.comparing(DayLine::start))
                 .toList();
     }

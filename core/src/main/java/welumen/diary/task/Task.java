@@ -19,6 +19,7 @@ import welumen.schedule.Effort;
  * @param othersDays how many working days others take, from when they can begin; where a day is promised, it holds
  * @param fixed when it begins, where somebody has said so; not before
  * @param chance what it risks, where it has only one chance
+ * @param bring what one takes along, in words
  * @param after what it waits for
  * @param keepsWaiting how many other tasks wait for it, one behind the other included
  */
@@ -34,9 +35,14 @@ public record Task(
         int othersDays,
         Optional<LocalDateTime> fixed,
         Optional<OneChance> chance,
+        List<String> bring,
         List<After> after,
         int keepsWaiting) {
+    /** What the id of one begins with that somebody has added. */
+    public static final String OWN = "own:";
+
     public Task {
+        bring = List.copyOf(bring);
         after = List.copyOf(after);
         if (hands < 1) throw new IllegalArgumentException("[%s] is done by nobody.".formatted(id));
     }
@@ -48,7 +54,12 @@ public record Task(
 
     /** “put back the left sill cover”; of a wait, what is awaited. */
     public String said() {
-        return kind.isWait() ? what : kind.word() + " " + what;
+        return kind.isWait() || isOwn() ? what : kind.word() + " " + what;
+    }
+
+    /** Whether somebody has added it, in their own words. */
+    public boolean isOwn() {
+        return id.startsWith(OWN);
     }
 
     /** Hours of work as a rule. */
@@ -59,7 +70,7 @@ public record Task(
     /** The same where somebody has promised another day. */
     public Task promised(Optional<LocalDate> day) {
         return new Task(
-                id, kind, part, what, effort, hands, fails, day, othersDays, fixed, chance, after, keepsWaiting);
+                id, kind, part, what, effort, hands, fails, day, othersDays, fixed, chance, bring, after, keepsWaiting);
     }
 
     /** The same where what it waits for takes so many working days at the most. */
@@ -70,11 +81,24 @@ public record Task(
                         : one)
                 .toList();
         return new Task(
-                id, kind, part, what, effort, hands, fails, promised, othersDays, fixed, chance, sooner, keepsWaiting);
+                id,
+                kind,
+                part,
+                what,
+                effort,
+                hands,
+                fails,
+                promised,
+                othersDays,
+                fixed,
+                chance,
+                bring,
+                sooner,
+                keepsWaiting);
     }
 
     public Task keeping(int waiting) {
         return new Task(
-                id, kind, part, what, effort, hands, fails, promised, othersDays, fixed, chance, after, waiting);
+                id, kind, part, what, effort, hands, fails, promised, othersDays, fixed, chance, bring, after, waiting);
     }
 }

@@ -5,6 +5,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
@@ -40,14 +41,17 @@ final class DaysFelt extends FeltPane {
     private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
 
     private final JobModel model;
+    private final Consumer<Laid> then;
     private Optional<PlannedDays> days = Optional.empty();
     private String told = "";
     private String focused = "";
     private double strip = LOW;
 
-    DaysFelt(JobModel model) {
+    /** @param read told what is read */
+    DaysFelt(JobModel model, Consumer<Laid> read) {
         super("days-felt", "The days of all cars; the list at Now has every task");
         this.model = model;
+        then = read;
     }
 
     void show(Optional<PlannedDays> planned) {
@@ -145,6 +149,7 @@ final class DaysFelt extends FeltPane {
         told = laid.words();
         focused = laid.id();
         pick(laid);
+        then.accept(laid);
         redraw();
     }
 

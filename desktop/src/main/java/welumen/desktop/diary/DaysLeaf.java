@@ -16,6 +16,8 @@ import welumen.schedule.forecast.Ends;
 /** When the car is ready, and who does what until then. */
 final class DaysLeaf extends PlannedLeaf {
     private final Label leftOut = Nodes.label("", Styles.SECOND);
+    private Optional<PlannedDays> shown = Optional.empty();
+    private final TaskDeeds read;
     private final DaysFelt felt;
     private final Button save = Nodes.button("Save the days", "As a calendar, and as a table beside it", this::save);
     private final Label saved = Nodes.label("", Styles.SECOND);
@@ -25,19 +27,25 @@ final class DaysLeaf extends PlannedLeaf {
     DaysLeaf(JobModel model, DaysDesk desk) {
         super(model, desk);
         answer.setId("days-answer");
+        read = new TaskDeeds(model);
         leftOut.setId("days-left-out");
         leftOut.managedProperty().bind(leftOut.textProperty().isNotEmpty());
         leftOut.setMinHeight(USE_PREF_SIZE);
-        felt = new DaysFelt(model);
+        felt = new DaysFelt(model, this::read);
         VBox.setVgrow(felt, Priority.ALWAYS);
         save.setId("save-days");
         saved.setId("days-saved");
         deeds = new DaysDeeds(model, desk, this::show, fault -> wrong().setText(Because.of(fault)), save, saved);
-        getChildren().addAll(leftOut, wrong(), felt, deeds);
+        getChildren().addAll(leftOut, wrong(), felt, read, deeds);
+    }
+
+    private void read(Laid laid) {
+        read.show(Optional.of(laid).filter(Laid::isMovable));
     }
 
     @Override
     protected void begun() {
+        read.show(Optional.empty());
         leftOut.setText("");
         deeds.begun();
         save.setDisable(true); // what is being planned anew does not hold any more
@@ -51,6 +59,7 @@ final class DaysLeaf extends PlannedLeaf {
 
     @Override
     protected void show(PlannedDays planned) {
+        shown = Optional.of(planned);
         answer.setText(said(planned));
         leftOut.setText(leftOut(planned));
         save.setDisable(false);
@@ -59,8 +68,7 @@ final class DaysLeaf extends PlannedLeaf {
     }
 
     private void save() {
-        desk.last()
-                .flatMap(days -> model.papers().days(DayLine.of(days.plan(), days.manned())))
+        shown.flatMap(days -> model.papers().days(DayLine.of(days.plan(), days.manned())))
                 .ifPresent(file -> saved.setText("Saved to " + file));
     }
 

@@ -1,11 +1,14 @@
 package welumen.desktop.diary;
 
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import welumen.cabin.Part;
 import welumen.custody.Away;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
@@ -13,8 +16,12 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
+import welumen.desktop.stage.WordLine;
+import welumen.diary.OwnTaskText;
 import welumen.diary.book.DiaryChange.DayPromised;
+import welumen.diary.book.DiaryChange.TaskAdded;
 import welumen.diary.book.DiaryChange.TaskDone;
+import welumen.diary.book.HandTask;
 import welumen.diary.task.After;
 import welumen.diary.task.Task;
 import welumen.job.JobChange.InDiary;
@@ -27,6 +34,8 @@ final class NowLeaf extends Leaf {
     private static final int FEW = 3;
 
     private final CarTasks car;
+    private final WordLine<HandTask> own;
+    private final Label wrong = Nodes.label("", Styles.DANGER);
     private final VBox now = new VBox(8);
     private final VBox waiting = new VBox(8);
 
@@ -36,9 +45,32 @@ final class NowLeaf extends Leaf {
         this.car = car;
         now.setId("now");
         waiting.setId("waiting");
+        own = new WordLine<HandTask>(
+                        "own-task",
+                        "A task of one's own",
+                        text -> text().read(text),
+                        task -> List.of(
+                                task.what(),
+                                Words.hours(task.effort().likely().toMinutes() / 60.0),
+                                Words.many(task.hands(), "pair") + " of hands"))
+                .example("Something else to do: a loom for the switches, 2 h")
+                .knows("Hours", "2 h", "How long it takes, or from 1 to 3 h")
+                .knows("Two people", "2 people", "How many at once")
+                .knows("After", "after |take off the dash|", "What is done before it")
+                .knows("Before", "before |put back the dash|", "What waits for it")
+                .onEnter(task -> model.make(new InDiary(new TaskAdded(task))), wrong::setText);
+        wrong.setId("own-task-wrong");
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         var both = Nodes.row(28, column("Can be begun now", now), column("Waits, and for what", waiting));
         VBox.setVgrow(both, Priority.ALWAYS);
-        getChildren().add(both);
+        getChildren().addAll(both, own, wrong);
+    }
+
+    private OwnTaskText text() {
+        return new OwnTaskText(
+                car.all(),
+                Task.OWN + (model.job().diary().added().size() + 1),
+                model.picked().map(Part::id));
     }
 
     private static VBox column(String title, VBox rows) {

@@ -5,7 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -13,12 +15,16 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.diary.plan.DayLine;
 import welumen.diary.task.Task;
 import welumen.schedule.Booking;
 
 /** Who does what on one day, in which order; the first line is what keeps most others waiting. */
 final class TodayLeaf extends PlannedLeaf {
     private final HBox people = Nodes.row(18);
+    private final Label saved = Nodes.label("", Styles.SECOND);
+    private Optional<PlannedDays> days = Optional.empty();
+    private Optional<LocalDate> shown = Optional.empty();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TodayLeaf(JobModel model, DaysDesk desk) {
@@ -27,7 +33,20 @@ final class TodayLeaf extends PlannedLeaf {
         people.setId("today");
         var page = Nodes.scroll(people);
         VBox.setVgrow(page, Priority.ALWAYS);
-        getChildren().addAll(wrong(), page);
+        var day = Nodes.button("This day on paper", "A heading for each who works then", () -> keep(true));
+        var week = Nodes.button("The week on paper", "Seven days from this one on", () -> keep(false));
+        day.setId("print-day");
+        week.setId("print-week");
+        saved.setId("today-saved");
+        getChildren().addAll(wrong(), page, Nodes.row(10, day, week, saved));
+    }
+
+    private void keep(boolean isDay) {
+        if (days.isEmpty() || shown.isEmpty()) return;
+        var lines = DayLine.of(days.get().plan(), days.get().manned());
+        var file =
+                isDay ? model.papers().day(lines, shown.get()) : model.papers().week(lines, shown.get());
+        file.ifPresent(path -> saved.setText("Saved to " + path));
     }
 
     @Override
@@ -37,6 +56,7 @@ final class TodayLeaf extends PlannedLeaf {
 
     @Override
     protected void show(PlannedDays planned) {
+        days = Optional.of(planned);
         var work = planned.schedule().bookings().stream()
                 .filter(booking -> !task(planned, booking).kind().isWait())
                 .sorted(Comparator.comparing(Booking::start))
@@ -50,6 +70,7 @@ final class TodayLeaf extends PlannedLeaf {
         var thatDay = work.stream()
                 .filter(booking -> booking.start().toLocalDate().equals(day))
                 .toList();
+        shown = Optional.of(day);
         answer.setText(said(planned, thatDay, day));
         for (var name : planned.rota().names()) people.getChildren().add(page(planned, name, thatDay));
     }
@@ -74,50 +95,11 @@ final class TodayLeaf extends PlannedLeaf {
         var page = Nodes.column(8, Nodes.label(name, Styles.HEADING));
         page.setId("today-" + name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"));
         if (own.isEmpty()) page.getChildren().add(Nodes.label("Nothing falls to them that day.", Styles.SECOND));
-        own.forEach(booking -> page.getChildren().add(card(planned, name, booking)));
+        own.forEach(booking -> page.getChildren().add(new TodayCard(model, planned, booking, name)));
         page.setMinWidth(0);
         page.setPrefWidth(300);
         HBox.setHgrow(page, Priority.ALWAYS);
         return page;
-    }
-
-    private Node card(PlannedDays planned, String name, Booking booking) {
-        var task = task(planned, booking);
-        var with = planned.rota().of(booking.id()).stream()
-                .filter(other -> !other.equals(name))
-                .toList();
-        var card = Nodes.column(
-                3,
-                Nodes.label(Words.capital(task.said()), Styles.STRONG),
-                Nodes.label(
-                        String.format(
-                                Locale.UK,
-                                "%tR to %tR%s%s",
-                                booking.start(),
-                                booking.end(),
-                                booking.end()
-                                                .toLocalDate()
-                                                .equals(booking.start().toLocalDate())
-                                        ? ""
-                                        : " " + Words.day(booking.end().toLocalDate()),
-                                with.isEmpty() ? "" : ", with " + String.join(" and ", with)),
-                        Styles.NOTE),
-                Nodes.label(title(planned, booking), Styles.SECOND));
-        card.getStyleClass().add(Styles.CARD);
-        if (isOpenCar(planned, booking)) TaskPlace.leads(card, model, task);
-        return card;
-    }
-
-    private static boolean isOpenCar(PlannedDays planned, Booking booking) {
-        return booking.id().startsWith(planned.open().toString());
-    }
-
-    private static String title(PlannedDays planned, Booking booking) {
-        return planned.plan().cars().stream()
-                .filter(car -> booking.id().startsWith(car.car().toString()))
-                .map(car -> car.title())
-                .findFirst()
-                .orElse("");
     }
 
     private static Task task(PlannedDays planned, Booking booking) {

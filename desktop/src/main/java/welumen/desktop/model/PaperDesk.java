@@ -2,6 +2,7 @@ package welumen.desktop.model;
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -24,6 +25,7 @@ import welumen.files.pattern.PatternSvg;
 import welumen.files.plan.DaysCalendar;
 import welumen.files.plan.DaysCsv;
 import welumen.files.report.ApprovalPdf;
+import welumen.files.report.DaysPdf;
 import welumen.files.report.JobLogPdf;
 import welumen.files.report.NotePdf;
 import welumen.files.report.RemovedPdf;
@@ -127,6 +129,16 @@ public final class PaperDesk {
                 ".ics",
                 DaysCalendar.write(lines, model.zone(), model.nowProperty().get())
                         .getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** One day, a heading for each who works then. */
+    public Optional<Path> day(List<DayLine> lines, LocalDate day) {
+        return keep("day of " + day + " ", DaysPdf.day(lines, day, model.workshopName()));
+    }
+
+    /** Seven days from one on. */
+    public Optional<Path> week(List<DayLine> lines, LocalDate from) {
+        return keep("week ", DaysPdf.week(lines, from, model.workshopName()));
     }
 
     private Optional<Path> keep(String what, byte[] pdf) {

@@ -2,10 +2,13 @@ package welumen.desktop.model;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import welumen.cabin.PartId;
 import welumen.clock.WorkChange.WorkBegun;
 import welumen.clock.WorkChange.WorkEnded;
 import welumen.clock.WorkKind;
+import welumen.job.JobChange;
 import welumen.job.JobChange.AtWork;
 import welumen.job.WorkStage;
 
@@ -35,6 +38,29 @@ public final class WorkTime {
                         elsewhere.get().car().job(),
                         new AtWork(new WorkEnded(model.person(), now, Duration.ZERO)));
         });
+    }
+
+    /**
+     * Somebody begins on a part, or several do together; who was at something else is at that no more.
+     *
+     * @param on the part, or what else is worked on
+     */
+    public boolean begin(List<String> people, String on, WorkKind kind) {
+        var now = model.nowProperty().get();
+        return model.makeTogether(people.stream()
+                .map(person -> new AtWork(new WorkBegun(person, on, kind, now)))
+                .toList());
+    }
+
+    /** Those of them who are at something stop, and more is done with it in one action. */
+    public boolean end(List<String> people, List<JobChange> more) {
+        var now = model.nowProperty().get();
+        var all = new ArrayList<JobChange>();
+        for (var person : people)
+            if (model.job().work().runningFor(person).isPresent())
+                all.add(new AtWork(new WorkEnded(person, now, Duration.ZERO)));
+        all.addAll(more);
+        return model.makeTogether(all);
     }
 
     /** What has run since nobody touched anything was no work. */
