@@ -9,6 +9,7 @@ import welumen.custody.Custody;
 import welumen.cut.CutLog;
 import welumen.cut.CuttingTable;
 import welumen.diary.book.DiaryBook;
+import welumen.diary.book.DiaryChange.LookPassed;
 import welumen.doubt.Doubts;
 import welumen.doubt.Guess;
 import welumen.evidence.Album;
@@ -52,6 +53,7 @@ import welumen.strip.StripChange.StepLogged;
 import welumen.strip.StripLog;
 import welumen.survey.Survey;
 import welumen.survey.SurveyChange.FindingMade;
+import welumen.survey.SurveyChange.LookedAt;
 import welumen.treatment.Choices;
 
 /** A job while it takes changes in: each goes to its room, and nothing else moves. Never leaves {@link Job#after}. */
@@ -135,7 +137,10 @@ final class JobDraft {
             case AtWork(var inner) -> work = work.after(inner);
             case WithCare(var inner) -> care = care.after(inner);
             case AtHandover(var inner) -> handover = handover.after(inner);
-            case InDiary(var inner) -> diary = diary.after(inner);
+            case InDiary(var inner) -> {
+                diary = diary.after(inner);
+                if (inner instanceof LookPassed(var part, var _)) survey = survey.after(new LookedAt(part));
+            }
             case WhatIfKept kept -> ifs = ifs.with(kept);
             case WhatIfDropped(var id) -> ifs = ifs.without(id);
             case Together(var changes) -> changes.forEach(this::take);

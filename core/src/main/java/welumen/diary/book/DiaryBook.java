@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import welumen.cabin.PartId;
 import welumen.diary.task.OneChance;
 import welumen.diary.task.TaskKind;
 
@@ -24,6 +25,7 @@ import welumen.diary.task.TaskKind;
  * @param told the plan that was told last; empty where none binds
  * @param ready what was ready before each step that has only one chance, by task
  * @param goes in the order in which they ended
+ * @param looks who passed what lies beneath, by part
  */
 public record DiaryBook(
         List<HandTask> added,
@@ -34,9 +36,19 @@ public record DiaryBook(
         Map<String, Promise> promises,
         Optional<Told> told,
         Map<String, Set<OneChance.Ready>> ready,
-        List<Go> goes) {
+        List<Go> goes,
+        Map<PartId, Look> looks) {
     public static final DiaryBook EMPTY = new DiaryBook(
-            List.of(), Map.of(), Set.of(), Map.of(), Map.of(), Map.of(), Optional.empty(), Map.of(), List.of());
+            List.of(),
+            Map.of(),
+            Set.of(),
+            Map.of(),
+            Map.of(),
+            Map.of(),
+            Optional.empty(),
+            Map.of(),
+            List.of(),
+            Map.of());
 
     public DiaryBook {
         added = List.copyOf(added);
@@ -47,6 +59,7 @@ public record DiaryBook(
         promises = Map.copyOf(promises);
         ready = Map.copyOf(ready);
         goes = List.copyOf(goes);
+        looks = Map.copyOf(looks);
     }
 
     public DiaryBook after(DiaryChange change) {
@@ -80,6 +93,11 @@ public record DiaryBook(
                 more.add(go);
                 yield with(told, without(ready, go.task()), more); // a second go asks again
             }
+            case DiaryChange.LookPassed(var part, var look) -> {
+                var more = new TreeMap<>(looks);
+                more.put(part, look);
+                yield new DiaryBook(added, dropped, done, fixed, split, promises, told, ready, goes, more);
+            }
         };
     }
 
@@ -110,11 +128,11 @@ public record DiaryBook(
             Map<String, LocalDateTime> pinned,
             Map<String, Double> parted,
             Map<String, Promise> said) {
-        return new DiaryBook(own, out, over, pinned, parted, said, told, ready, goes);
+        return new DiaryBook(own, out, over, pinned, parted, said, told, ready, goes, looks);
     }
 
     private DiaryBook with(Optional<Told> plan, Map<String, Set<OneChance.Ready>> prepared, List<Go> ended) {
-        return new DiaryBook(added, dropped, done, fixed, split, promises, plan, prepared, ended);
+        return new DiaryBook(added, dropped, done, fixed, split, promises, plan, prepared, ended, looks);
     }
 
     private static <T> Map<String, T> and(Map<String, T> map, String key, T value) {

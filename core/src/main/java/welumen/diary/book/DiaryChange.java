@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Map;
 import java.util.Set;
+import welumen.cabin.PartId;
 import welumen.diary.task.OneChance;
 
 /** What people say of the tasks of a car. */
@@ -64,4 +65,7 @@ public sealed interface DiaryChange {
     }
 
     record GoEnded(Go go) implements DiaryChange {}
+
+    /** Somebody passes what lies beneath; the part counts as looked at. */
+    record LookPassed(PartId part, Look look) implements DiaryChange {}
 }

@@ -31,6 +31,8 @@ public final class DiarySaid {
             case DiaryChange.DaysFreed() -> "What was told binds no more";
             case DiaryChange.MadeReady(var task, var _, var by) ->
                 "Ready to begin: %s, %s".formatted(named(task, cabin), by);
+            case DiaryChange.LookPassed(var part, var look) ->
+                "Passed by %s: %s".formatted(look.by(), cabin.named(part).name());
             case DiaryChange.GoEnded(var go) ->
                 go.isWell()
                         ? "Came out well: " + named(go.task(), cabin)

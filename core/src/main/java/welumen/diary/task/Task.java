@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import welumen.cabin.PartId;
 import welumen.schedule.Effort;
+import welumen.yard.Place;
 
 /**
  * Something that is still to be done on one car, or waited for.
@@ -60,6 +61,11 @@ public record Task(
     /** Whether somebody has added it, in their own words. */
     public boolean isOwn() {
         return id.startsWith(OWN);
+    }
+
+    /** Whether it is done in the car itself. */
+    public boolean isInTheCar() {
+        return kind.place().filter(place -> place == Place.Kind.CAR_PLACE).isPresent();
     }
 
     /** Hours of work as a rule. */

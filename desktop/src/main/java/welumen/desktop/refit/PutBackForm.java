@@ -33,12 +33,12 @@ import welumen.refit.Substitutes;
 import welumen.strip.account.FixingLedger;
 import welumen.strip.reach.CoverMap;
 import welumen.strip.reach.OtherSide;
-import welumen.survey.Beneath;
 
 /** Puts the picked part back: what speaks against it, its fixings and their bags, and a clock for what must wait. */
 final class PutBackForm extends VBox {
     private final JobModel model;
     private final VBox objections = new VBox(6);
+    private final ClosingBox closing;
     private final VBox ledger = new VBox(4);
     private final TextField count = new TextField();
     private final TextField reason = new TextField();
@@ -49,6 +49,7 @@ final class PutBackForm extends VBox {
     PutBackForm(JobModel model) {
         super(12);
         this.model = model;
+        closing = new ClosingBox(model);
         count.setId("count");
         count.setOnAction(_ -> putBack());
         reason.setId("reason");
@@ -67,6 +68,7 @@ final class PutBackForm extends VBox {
         getChildren()
                 .addAll(
                         objections,
+                        closing,
                         ledger,
                         Nodes.field("Fixings that went in", count),
                         Nodes.field("All the same, because", reason),
@@ -80,11 +82,13 @@ final class PutBackForm extends VBox {
         wrong.setText("");
         objections.getChildren().clear();
         ledger.getChildren().clear();
+        closing.setVisible(false);
         model.picked().ifPresent(this::show);
     }
 
     private void show(Part part) {
         var strip = model.job().strip();
+        closing.show(part);
         if (!model.job().refit().isFitted(part.id()))
             for (var objection : model.signOff().objections(part.id()))
                 objections.getChildren().add(Nodes.label(ObjectionWords.say(model.job(), objection), Styles.DANGER));
@@ -98,13 +102,6 @@ final class PutBackForm extends VBox {
         }
         for (var edge : CoverMap.edgesOf(strip, part.id()))
             ledger.getChildren().add(new LapPicture(edge, model.job().cabin()));
-        var unseen = Beneath.unseen(model.job().cabin(), model.job().survey(), part.id());
-        if (!unseen.isEmpty() && !model.job().refit().isFitted(part.id()))
-            ledger.getChildren()
-                    .add(Nodes.label(
-                            "Nobody has looked at the %s beneath: probe, tap, lift the old pad; then say so at Survey."
-                                    .formatted(unseen.getLast().name()),
-                            Styles.DANGER));
         OtherSide.out(model.job().cabin(), part, model.job().custody().away().keySet())
                 .flatMap(fellow -> model.job().custody().findAway(fellow.id()))
                 .ifPresent(away -> ledger.getChildren()

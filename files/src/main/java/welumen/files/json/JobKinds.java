@@ -185,6 +185,7 @@ final class JobKinds {
                         kind("days-told", DiaryChange.DaysTold.class),
                         kind("days-freed", DiaryChange.DaysFreed.class),
                         kind("made-ready", DiaryChange.MadeReady.class),
-                        kind("go-ended", DiaryChange.GoEnded.class)));
+                        kind("go-ended", DiaryChange.GoEnded.class),
+                        kind("look-passed", DiaryChange.LookPassed.class)));
     }
 }

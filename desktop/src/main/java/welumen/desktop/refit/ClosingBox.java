@@ -1,0 +1,102 @@
+package welumen.desktop.refit;
+
+import java.util.EnumSet;
+import java.util.Locale;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import welumen.cabin.Part;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.diary.Closing;
+import welumen.diary.book.DiaryChange.LookPassed;
+import welumen.diary.book.Look;
+import welumen.job.JobChange.InDiary;
+
+/** What the picked part takes away when it goes back: what it buries unseen, and what wants the opening that it closes. */
+final class ClosingBox extends VBox {
+    private static final int FEW = 4;
+
+    private final JobModel model;
+
+    ClosingBox(JobModel model) {
+        super(8);
+        this.model = model;
+        setId("closing");
+        managedProperty().bind(visibleProperty());
+    }
+
+    void show(Part part) {
+        getChildren().clear();
+        var closing = Closing.of(model.job().standing(), part.id());
+        setVisible(!closing.buried().isEmpty() || !closing.open().isEmpty());
+        for (var layer : closing.buried()) getChildren().add(buried(layer));
+        if (closing.open().isEmpty()) return;
+        var box = Nodes.column(4, Nodes.label("It closes what is still wanted there", Styles.STRONG));
+        closing.open().stream()
+                .limit(FEW)
+                .forEach(line -> box.getChildren()
+                        .add(Nodes.label("%s: %s".formatted(Words.capital(line.what()), cost(line)), Styles.SECOND)));
+        if (closing.open().size() > FEW)
+            box.getChildren()
+                    .add(Nodes.label(
+                            "And %s.".formatted(Words.many(closing.open().size() - FEW, "more thing")), Styles.SECOND));
+        box.getStyleClass().add(Styles.CARD);
+        getChildren().add(box);
+    }
+
+    /** It is passed in somebody's name, and says how it was looked at. */
+    private Node buried(Closing.Line layer) {
+        Set<Look.Way> ways = EnumSet.noneOf(Look.Way.class);
+        var ticks = new FlowPane(10, 4);
+        for (var way : Look.Way.values()) {
+            var tick = new CheckBox(Words.capital(way.words()));
+            tick.setId("look-" + way.name().toLowerCase(Locale.ROOT));
+            tick.setMinHeight(40);
+            tick.setOnAction(_ -> {
+                if (tick.isSelected()) ways.add(way);
+                else ways.remove(way);
+            });
+            ticks.getChildren().add(tick);
+        }
+        var by = new TextField(model.person());
+        by.setId("passed-by");
+        by.setAccessibleText("Who has looked at it");
+        var wrong = Nodes.label("", Styles.DANGER);
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        var pass = Nodes.button("It is sound", "Passed, in the name of who has looked", () -> {
+            if (by.getText().isBlank()) wrong.setText("Say who has looked: it is not passed in nobody's name.");
+            else if (ways.isEmpty()) wrong.setText("Tick how it was looked at.");
+            else
+                model.make(new InDiary(
+                        new LookPassed(layer.part(), new Look(ways, by.getText().strip(), model.today()))));
+        });
+        pass.setId("look-passed");
+        var box = Nodes.column(
+                6,
+                Nodes.label(
+                        "It buries the %s, at which nobody has looked".formatted(layer.what()),
+                        Styles.STRONG,
+                        Styles.DANGER),
+                Nodes.label("To get at it: %s.".formatted(cost(layer)), Styles.SECOND),
+                ticks,
+                Nodes.row(8, by, pass),
+                wrong);
+        box.getStyleClass().add(Styles.CARD);
+        return box;
+    }
+
+    private static String cost(Closing.Line line) {
+        return "now %s, from tomorrow %s".formatted(cost(line.now()), cost(line.then()));
+    }
+
+    private static String cost(Closing.Cost cost) {
+        var lost = cost.lost().isEmpty() ? "" : " and " + String.join(", ", cost.lost());
+        return (cost.work().isZero() ? "nothing comes off" : Words.about(cost.work())) + lost;
+    }
+}
