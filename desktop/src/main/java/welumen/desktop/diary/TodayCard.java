@@ -17,6 +17,8 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import welumen.cabin.PartId;
+import welumen.clock.BenchClock;
+import welumen.clock.ClockChange.ClockStarted;
 import welumen.clock.WorkKind;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
@@ -33,6 +35,7 @@ import welumen.diary.task.Task;
 import welumen.diary.task.TaskKind;
 import welumen.job.JobChange;
 import welumen.job.JobChange.InDiary;
+import welumen.job.JobChange.OnClock;
 import welumen.schedule.Booking;
 
 /**
@@ -114,6 +117,21 @@ final class TodayCard extends VBox {
                 .filter(Duration::isPositive)
                 .max(Duration::compareTo)
                 .map(longest -> "Then it cures %d h.".formatted(longest.toHours()));
+    }
+
+    /** What cures once it is done has a clock on the rail. */
+    private Optional<JobChange> clock() {
+        return behind().stream()
+                .flatMap(next -> next.after().stream()
+                        .filter(after ->
+                                after.task().equals(task.id()) && after.cures().isPositive())
+                        .map(after -> (JobChange) new OnClock(new ClockStarted(new BenchClock(
+                                task.id(),
+                                Words.capital(task.what().replaceFirst("^the ", "")),
+                                next.said(),
+                                model.nowProperty().get(),
+                                after.cures())))))
+                .findFirst();
     }
 
     /** Who else waits for it. */
@@ -284,6 +302,7 @@ final class TodayCard extends VBox {
         var all = new ArrayList<>(more);
         var isOwn = task.isOwn();
         if (isOwn) all.add(new InDiary(new TaskDone(task.id())));
+        clock().ifPresent(all::add);
         model.workTime().end(hands, all);
         if (!isOwn && task.kind() != TaskKind.CHECK) TaskPlace.go(model, task);
     }

@@ -1,6 +1,7 @@
 package welumen.desktop.frame;
 
 import java.time.Duration;
+import java.time.Instant;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.control.Label;
@@ -58,11 +59,17 @@ final class ClockFace extends HBox {
         gone.setLength(-360 * clock.gone(now));
         var left = clock.left(now);
         next.getStyleClass().setAll("label", left.isZero() ? "ended" : "faint");
-        next.setText(
-                left.isZero()
-                        ? "now: %s%s".formatted(clock.next(), over(clock.over(now)))
-                        : "%s at %s · %s"
-                                .formatted(
-                                        clock.next(), Words.when(clock.ends(), now, model.zone()), Words.left(left)));
+        next.setText(said(now, left));
+    }
+
+    private String said(Instant now, Duration left) {
+        if (clock.isTooLate(now)) return "too late to %s: begin again".formatted(clock.next());
+        var by = clock.by()
+                .map(until -> ", by " + Words.when(until, now, model.zone()))
+                .orElse("");
+        return left.isZero()
+                ? "now: %s%s%s".formatted(clock.next(), by, by.isEmpty() ? over(clock.over(now)) : "")
+                : "%s at %s%s · %s"
+                        .formatted(clock.next(), Words.when(clock.ends(), now, model.zone()), by, Words.left(left));
     }
 }

@@ -1,6 +1,7 @@
 package welumen.desktop.refit;
 
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import javafx.scene.Node;
@@ -35,7 +36,7 @@ final class ClosingBox extends VBox {
         getChildren().clear();
         var closing = Closing.of(model.job().standing(), part.id());
         setVisible(!closing.buried().isEmpty() || !closing.open().isEmpty());
-        for (var layer : closing.buried()) getChildren().add(buried(layer));
+        if (!closing.buried().isEmpty()) getChildren().add(buried(closing.buried()));
         if (closing.open().isEmpty()) return;
         var box = Nodes.column(4, Nodes.label("It closes what is still wanted there", Styles.STRONG));
         closing.open().stream()
@@ -50,8 +51,8 @@ final class ClosingBox extends VBox {
         getChildren().add(box);
     }
 
-    /** It is passed in somebody's name, and says how it was looked at. */
-    private Node buried(Closing.Line layer) {
+    /** They are passed in somebody's name, who says how they were looked at. */
+    private Node buried(List<Closing.Line> layers) {
         Set<Look.Way> ways = EnumSet.noneOf(Look.Way.class);
         var ticks = new FlowPane(10, 4);
         for (var way : Look.Way.values()) {
@@ -69,34 +70,40 @@ final class ClosingBox extends VBox {
         by.setAccessibleText("Who has looked at it");
         var wrong = Nodes.label("", Styles.DANGER);
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
-        var pass = Nodes.button("It is sound", "Passed, in the name of who has looked", () -> {
-            if (by.getText().isBlank()) wrong.setText("Say who has looked: it is not passed in nobody's name.");
-            else if (ways.isEmpty()) wrong.setText("Tick how it was looked at.");
-            else
-                model.make(new InDiary(
-                        new LookPassed(layer.part(), new Look(ways, by.getText().strip(), model.today()))));
-        });
+        var pass = Nodes.button(
+                layers.size() == 1 ? "It is sound" : "All are sound", "Passed, in the name of who has looked", () -> {
+                    if (by.getText().isBlank()) wrong.setText("Say who has looked: it is not passed in nobody's name.");
+                    else if (ways.isEmpty()) wrong.setText("Tick how it was looked at.");
+                    else {
+                        var look = new Look(ways, by.getText().strip(), model.today());
+                        model.makeTogether(layers.stream()
+                                .map(layer -> new InDiary(new LookPassed(layer.part(), look)))
+                                .toList());
+                    }
+                });
         pass.setId("look-passed");
         var box = Nodes.column(
                 6,
                 Nodes.label(
-                        "It buries the %s, at which nobody has looked".formatted(layer.what()),
+                        layers.size() == 1
+                                ? "It buries what nobody has looked at"
+                                : "It buries %s at which nobody has looked"
+                                        .formatted(Words.many(layers.size(), "place")),
                         Styles.STRONG,
-                        Styles.DANGER),
-                Nodes.label("To get at it: %s.".formatted(cost(layer)), Styles.SECOND),
-                ticks,
-                Nodes.row(8, by, pass),
-                wrong);
+                        Styles.DANGER));
+        for (var layer : layers)
+            box.getChildren().add(Nodes.label("The %s: %s.".formatted(layer.what(), cost(layer)), Styles.SECOND));
+        box.getChildren().addAll(ticks, Nodes.row(8, by, pass), wrong);
         box.getStyleClass().add(Styles.CARD);
         return box;
     }
 
     private static String cost(Closing.Line line) {
-        return "now %s, from tomorrow %s".formatted(cost(line.now()), cost(line.then()));
+        return "to get at it %s now, %s from tomorrow".formatted(cost(line.now()), cost(line.then()));
     }
 
     private static String cost(Closing.Cost cost) {
         var lost = cost.lost().isEmpty() ? "" : " and " + String.join(", ", cost.lost());
-        return (cost.work().isZero() ? "nothing comes off" : Words.about(cost.work())) + lost;
+        return (cost.work().isZero() ? "nothing" : Words.about(cost.work())) + lost;
     }
 }

@@ -1,27 +1,19 @@
 package welumen.desktop.refit;
 
-import java.time.Duration;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
-import welumen.clock.BenchClock;
-import welumen.clock.ClockChange.ClockStarted;
-import welumen.clock.UsualWait;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
-import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Thumbnail;
 import welumen.job.FinishedWork;
 import welumen.job.HouseWayObjections;
 import welumen.job.JobChange.AtRefit;
-import welumen.job.JobChange.OnClock;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.refit.CountedIn;
@@ -43,7 +35,6 @@ final class PutBackForm extends VBox {
     private final TextField count = new TextField();
     private final TextField reason = new TextField();
     private final Label wrong = Nodes.label("", Styles.DANGER);
-    private final ComboBox<UsualWait> wait = new ComboBox<>();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     PutBackForm(JobModel model) {
@@ -55,16 +46,10 @@ final class PutBackForm extends VBox {
         reason.setId("reason");
         reason.setPromptText("why, if it is short or not finished");
         reason.setOnAction(_ -> putBack());
-        wait.getItems().setAll(UsualWait.values());
-        wait.setValue(UsualWait.CONTACT_TACK);
-        WordCell.in(wait, one -> "%s, %s".formatted(one.word(), length(one.lasts())));
-        wait.setMaxWidth(Double.MAX_VALUE);
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         var back = Nodes.chief(
                 "Put back", "Log that the part is in, with its fixings (Enter in the count)", this::putBack);
         back.setId("put-back");
-        var start = Nodes.button("Start the clock", "A clock on the rail for the picked part", this::startClock);
-        start.setId("start-clock");
         getChildren()
                 .addAll(
                         objections,
@@ -74,8 +59,7 @@ final class PutBackForm extends VBox {
                         Nodes.field("All the same, because", reason),
                         wrong,
                         back,
-                        Nodes.whole("Glue, filler, colour", Styles.HEADING),
-                        Nodes.form(10, Nodes.grown(wait), start));
+                        new ClockForm(model));
     }
 
     void refresh() {
@@ -139,10 +123,6 @@ final class PutBackForm extends VBox {
         return text.toString();
     }
 
-    private static String length(Duration lasts) {
-        return lasts.toHours() > 0 ? lasts.toHours() + " h" : lasts.toMinutes() + " min";
-    }
-
     void putBack() {
         var part = model.picked();
         if (part.isEmpty()) return;
@@ -198,15 +178,5 @@ final class PutBackForm extends VBox {
                 model.job(),
                 model.person(),
                 model.nowProperty().get()));
-    }
-
-    private void startClock() {
-        model.picked().ifPresent(part -> {
-            var kind = wait.getValue();
-            var now = model.nowProperty().get();
-            var id = "%s-%s-%d".formatted(part.id(), kind.name().toLowerCase(Locale.ROOT), now.getEpochSecond());
-            model.make(new OnClock(new ClockStarted(
-                    new BenchClock(id, part.title() + ", " + kind.word(), kind.next(), now, kind.lasts()))));
-        });
     }
 }

@@ -14,6 +14,7 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.diary.Closing;
 import welumen.job.LogSearch;
 import welumen.strip.LearntTimes;
 import welumen.strip.StripCautions;
@@ -113,11 +114,32 @@ final class ReachFelt extends VBox {
         var wants = new ArrayList<>(way.tools());
         if (way.bags() > 0) wants.add(Words.many(way.bags(), "bag"));
         if (!wants.isEmpty()) route.getChildren().add(Nodes.label(String.join(", ", wants), Styles.ON_FELT_FAINT));
+        if (!way.parts().isEmpty() && !model.signOff().stillOut().isEmpty())
+            later(way.parts().getLast());
         if (!way.isProvenLeast())
             route.getChildren()
                     .add(Nodes.label(
                             "The best way found; none can take under %d min."
                                     .formatted(way.atLeast().toMinutes()),
+                            Styles.ON_FELT_FAINT));
+    }
+
+    /** How deep to go now, while this much is out: what it costs later. */
+    private void later(PartId part) {
+        var line = Closing.deeper(model.job().standing(), part);
+        if (!line.then().work().equals(line.now().work()))
+            route.getChildren()
+                    .add(Nodes.label(
+                            "There and back %s now; once all that is out is back, %s%s."
+                                    .formatted(
+                                            Words.about(line.now().work()),
+                                            Words.about(line.then().work()),
+                                            line.then().lost().isEmpty()
+                                                    ? ""
+                                                    : ", and lost: "
+                                                            + String.join(
+                                                                    ", ",
+                                                                    line.then().lost())),
                             Styles.ON_FELT_FAINT));
     }
 

@@ -146,7 +146,7 @@ final class JobKinds {
                 family(RefitChange.class, kind("part-put-back", RefitChange.PartPutBack.class)),
                 family(
                         ClockChange.class,
-                        kind("clock-started", ClockChange.ClockStarted.class),
+                        kind("clock-started", ClockChange.ClockStarted.class, KindSteps::clockSaysWhenItIsTooLate),
                         kind("clock-put-away", ClockChange.ClockPutAway.class)),
                 family(
                         CustodyChange.class,

@@ -21,4 +21,12 @@ final class KindSteps {
         if (change.path("finding") instanceof ObjectNode finding)
             finding.put("stopsWork", STOPPED.contains(finding.path("kind").asText()));
     }
+
+    /** No clock said when it is too late, or how long what was laid can be moved. */
+    static void clockSaysWhenItIsTooLate(ObjectNode change) {
+        if (change.path("clock") instanceof ObjectNode clock) {
+            clock.put("latest", "PT0S");
+            clock.put("moved", "PT0S");
+        }
+    }
 }
