@@ -2,8 +2,11 @@ package welumen.diary.book;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import welumen.cabin.PartId;
 import welumen.diary.task.OneChance;
 
@@ -50,7 +53,7 @@ public sealed interface DiaryChange {
      */
     record DaysTold(Map<String, LocalDateTime> starts, LocalDateTime end, String whom) implements DiaryChange {
         public DaysTold {
-            starts = Map.copyOf(starts);
+            starts = Collections.unmodifiableMap(new TreeMap<>(starts));
         }
     }
 
@@ -60,7 +63,9 @@ public sealed interface DiaryChange {
     /** All was ready before a step that has only one chance, or it was begun without some of it. */
     record MadeReady(String task, Set<OneChance.Ready> ready, String by) implements DiaryChange {
         public MadeReady {
-            ready = Set.copyOf(ready);
+            var inOrder = EnumSet.noneOf(OneChance.Ready.class);
+            inOrder.addAll(ready);
+            ready = Collections.unmodifiableSet(inOrder);
         }
     }
 

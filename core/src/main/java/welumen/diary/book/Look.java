@@ -1,6 +1,8 @@
 package welumen.diary.book;
 
 import java.time.LocalDate;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.Set;
 
 /**
@@ -31,8 +33,8 @@ public record Look(Set<Way> ways, String by, LocalDate on) {
 
     /** @throws IllegalArgumentException where nobody looked, or in no way */
     public Look {
-        ways = Set.copyOf(ways);
         if (by.isBlank()) throw new IllegalArgumentException("Say who has looked: it is not passed in nobody's name.");
         if (ways.isEmpty()) throw new IllegalArgumentException("Say how it was looked at.");
+        ways = Collections.unmodifiableSet(EnumSet.copyOf(ways));
     }
 }

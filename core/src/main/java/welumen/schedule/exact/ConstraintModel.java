@@ -1,6 +1,5 @@
 package welumen.schedule.exact;
 
-import com.google.ortools.Loader;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverSolutionCallback;
@@ -51,7 +50,7 @@ public final class ConstraintModel {
      * @param bound what is proven
      */
     public ConstraintModel(Net net, int[] known, Bound bound) {
-        Loader.loadNativeLibraries();
+        Native.load();
         this.net = net;
         tick = tick();
         unit = unit();
