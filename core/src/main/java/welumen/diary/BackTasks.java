@@ -50,6 +50,7 @@ final class BackTasks {
         back.addAll(coming);
         back.removeIf(part -> at.cabin().findOne(part).isEmpty());
         for (var part : back) putBack(part);
+        new TestTasks(at, draft, links).all(back);
         var off = coming.stream().toList();
         for (var i = 1; i < off.size(); i++)
             if (draft.one(TaskDraft.id(TaskKind.TAKE_OFF, off.get(i)))

@@ -141,7 +141,8 @@ final class BenchTasks {
         private static boolean wantsThePart(TaskKind kind) {
             return switch (kind) {
                 case AWAIT, CHOOSE, ORDER, CUT, SEW -> false;
-                case TAKE_OFF, LOOK, DRAW, TREAT, BUILD, LAY, COLOUR, SEND_OUT, PUT_BACK, CHECK, HAND_OVER -> true;
+                case TAKE_OFF, LOOK, DRAW, TREAT, BUILD, LAY, COLOUR, SEND_OUT, PUT_BACK, TEST, CHECK, HAND_OVER ->
+                    true;
             };
         }
 

@@ -28,6 +28,7 @@ final class OneChances {
                     BUILD,
                     SEND_OUT,
                     PUT_BACK,
+                    TEST,
                     CHECK,
                     HAND_OVER -> Optional.empty();
         };

@@ -157,7 +157,10 @@ final class JobDraft {
         if (step.isEmpty()) return;
         var part = step.get().part();
         refit = refit.seenOff(part, strip.isOff(part));
-        if (step.get().outcome() == Outcome.OFF) handover = handover.cameOff(part);
+        if (step.get().outcome() == Outcome.OFF) {
+            handover = handover.cameOff(part);
+            diary = diary.cameOff(part);
+        }
     }
 
     private void wentIn(RefitChange change) {

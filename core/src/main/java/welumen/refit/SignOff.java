@@ -137,6 +137,11 @@ public final class SignOff {
                         held, Objects.requireNonNull(stopped.holds().get(held))));
     }
 
+    /** What is back in. */
+    public Set<PartId> fitted() {
+        return refit.parts();
+    }
+
     /** Whether it can go back today, or only its fixings are short. */
     public boolean canGoBack(PartId part) {
         return objections(part).stream().allMatch(Objection.Short.class::isInstance);

@@ -25,6 +25,7 @@ import welumen.cabin.CabinChange.PartsListed;
 import welumen.cabin.PartId;
 import welumen.custody.Away;
 import welumen.custody.CustodyChange.SentAway;
+import welumen.diary.book.DiaryChange.TaskDone;
 import welumen.diary.plan.CarWork;
 import welumen.diary.plan.Manned;
 import welumen.diary.plan.YardPlan;
@@ -38,6 +39,7 @@ import welumen.job.JobChange.AtSurvey;
 import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.InCustody;
+import welumen.job.JobChange.InDiary;
 import welumen.schedule.Booking;
 import welumen.schedule.Schedule;
 import welumen.schedule.judge.ScheduleCheck;
@@ -145,6 +147,21 @@ class OpenTasksTest {
         assertThat(away.canBegin()).isFalse();
         assertThat(away.promised()).contains(LocalDate.of(2026, 3, 9));
         assertThat(before("put-back:left-sill-cover")).contains("away:left-sill-cover");
+    }
+
+    /** What has a plug is tried before anything closes over it, and again once it has been off again. */
+    @Test
+    void whatIsPluggedInIsTestedBeforeItIsClosed() {
+        off(SEAL, SILL, SEAT);
+        make(new AtStrip(new StepLogged(Shorthand.read("1 plug, bag 3", CARPET, job.cabin(), job.strip())
+                .step(job.strip().nextStep(), List.of()))));
+
+        assertThat(before("test:left-front-carpet")).containsExactly("put-back:left-front-carpet");
+        assertThat(before("put-back:left-sill-cover")).contains("test:left-front-carpet");
+        make(new InDiary(new TaskDone("test:left-front-carpet")));
+        assertThat(tasks()).doesNotContainKey("test:left-front-carpet");
+        off(CARPET);
+        assertThat(tasks()).containsKey("test:left-front-carpet");
     }
 
     private static Crew crew(Person... people) {

@@ -101,6 +101,12 @@ public record DiaryBook(
         };
     }
 
+    /** A part came off again: what was tested on it is to be tested once more. */
+    public DiaryBook cameOff(PartId part) {
+        var left = new HashSet<>(done);
+        return left.remove("test:" + part) ? with(added, dropped, left, fixed, split, promises) : this;
+    }
+
     /** Goes of which the table's share is worth as many as of those that were had here. */
     private static final int TABLE = 10;
 

@@ -21,6 +21,7 @@ public enum TaskKind {
     COLOUR("fill and colour", Skill.COLOUR, Place.Kind.SPRAY_PLACE),
     SEND_OUT("send out", null, null),
     PUT_BACK("put back", Skill.STRIPPING, Place.Kind.CAR_PLACE),
+    TEST("test", Skill.STRIPPING, Place.Kind.CAR_PLACE),
     CHECK("check", Skill.STRIPPING, Place.Kind.CAR_PLACE),
     HAND_OVER("hand over", null, null);
 

@@ -9,6 +9,7 @@ public enum Why {
     MADE_BEFORE("that is done first"),
     NOT_DONE("it is not finished"),
     NOT_SEEN("nobody has looked at what it hides"),
+    NOT_TESTED("what is plugged in is not tested yet"),
     GOES_IN_FIRST("that goes in first"),
     HOT_WORK("there is hot work to come near it"),
     LAST("all else is done first");

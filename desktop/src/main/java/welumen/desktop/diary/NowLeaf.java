@@ -24,6 +24,7 @@ import welumen.diary.book.DiaryChange.TaskDone;
 import welumen.diary.book.HandTask;
 import welumen.diary.task.After;
 import welumen.diary.task.Task;
+import welumen.diary.task.TaskKind;
 import welumen.job.JobChange.InDiary;
 import welumen.measure.DayText;
 import welumen.whatif.SupposedText;
@@ -128,6 +129,12 @@ final class NowLeaf extends Leaf {
             card.getChildren()
                     .add(Nodes.label(
                             "And %s.".formatted(Words.many(reasons.size() - FEW, "more thing")), Styles.SECOND));
+        if (task.kind() == TaskKind.TEST && task.canBegin())
+            card.getChildren()
+                    .add(Nodes.button(
+                            "It works",
+                            "Tested, before anything closes over it",
+                            () -> model.make(new InDiary(new TaskDone(task.id())))));
         if (SupposedText.isAwaited(task)) card.getChildren().add(promised(task));
         card.getStyleClass().add(Styles.CARD);
         TaskPlace.leads(card, model, task);

@@ -35,7 +35,7 @@ final class TaskPlace {
             case DRAW, SEW -> WorkStage.PATTERN;
             case CUT -> WorkStage.CUT;
             case ORDER -> WorkStage.STORES;
-            case PUT_BACK -> WorkStage.REFIT;
+            case PUT_BACK, TEST -> WorkStage.REFIT;
             case CHECK, HAND_OVER -> WorkStage.HANDOVER;
         };
     }

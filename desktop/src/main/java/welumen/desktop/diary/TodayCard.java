@@ -194,7 +194,7 @@ final class TodayCard extends VBox {
     private WorkKind kind() {
         return switch (task.kind()) {
             case TAKE_OFF, LOOK -> WorkKind.TAKING_OFF;
-            case PUT_BACK, CHECK, HAND_OVER -> WorkKind.PUTTING_BACK;
+            case PUT_BACK, TEST, CHECK, HAND_OVER -> WorkKind.PUTTING_BACK;
             case AWAIT, CHOOSE, ORDER, DRAW, CUT, SEW, TREAT, BUILD, LAY, COLOUR, SEND_OUT -> WorkKind.TREATING;
         };
     }
@@ -301,9 +301,9 @@ final class TodayCard extends VBox {
     private void end(List<JobChange> more) {
         var all = new ArrayList<>(more);
         var isOwn = task.isOwn();
-        if (isOwn) all.add(new InDiary(new TaskDone(task.id())));
+        if (isOwn || task.kind() == TaskKind.TEST) all.add(new InDiary(new TaskDone(task.id())));
         clock().ifPresent(all::add);
         model.workTime().end(hands, all);
-        if (!isOwn && task.kind() != TaskKind.CHECK) TaskPlace.go(model, task);
+        if (!isOwn && task.kind() != TaskKind.TEST) TaskPlace.go(model, task);
     }
 }
