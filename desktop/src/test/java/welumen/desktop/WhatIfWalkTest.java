@@ -51,7 +51,7 @@ class WhatIfWalkTest {
     void aHoleUnderWhatIsBack() {
         suppose("rust hole 40 mm under the right front floor");
 
-        assertThat(bench.text("what-if-answer")).startsWith("It stops 11 things; the car is ready on ");
+        assertThat(bench.text("what-if-answer")).startsWith("It stops 14 things; the car is ready on ");
         assertThat(section("the-days")).hasSize(4).anyMatch(text -> text.startsWith("1971 Pellin Dunnock"));
         assertThat(section("stops"))
                 .anyMatch(text -> text.contains("rust through: taken to last 8 working days"))
@@ -117,10 +117,22 @@ class WhatIfWalkTest {
                 .orElseThrow());
         bench.reveal(awaited);
         bench.typeAndEnter(awaited, "in 2 weeks");
+        bench.until(() -> bench.model().ready().dayProperty().get().isPresent());
+        var ready = bench.ask(() -> bench.model().ready().dayProperty().get().orElseThrow());
+        bench.reveal(awaited);
+        bench.typeAndEnter(awaited, "in 9 weeks");
+        bench.until(
+                () -> bench.model().ready().dayProperty().get().orElseThrow().isAfter(ready.plusWeeks(4)));
+        assertThat(bench.ask(() -> bench.robot.lookup(".ready-day").<Label>queryAll().stream()
+                        .map(Label::getText)
+                        .filter(text -> !text.isEmpty())
+                        .toList()))
+                .as("the mark on the tape")
+                .hasSize(1);
         assertThat(bench.ask(() -> bench.model().job().diary().promises())).hasSize(1);
         assertThat(bench.ask(() -> bench.robot.lookup("#waiting .label").<Label>queryAll().stream()
                         .map(Label::getText)
                         .toList()))
-                .anyMatch(text -> text.startsWith("Promised for Tue 28 Apr, said on Tue 14 Apr"));
+                .anyMatch(text -> text.startsWith("Promised for Tue 16 Jun, said on Tue 14 Apr"));
     }
 }

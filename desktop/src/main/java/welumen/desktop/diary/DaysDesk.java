@@ -14,6 +14,9 @@ import welumen.desktop.model.JobModel;
 final class DaysDesk {
     private static final long NEVER = -1;
 
+    /** The share of runs that is most. */
+    private static final double MOST = 0.8;
+
     /** How long a plan of now holds. */
     private static final Duration A_WHILE = Duration.ofMinutes(15);
 
@@ -60,6 +63,7 @@ final class DaysDesk {
                         planned -> {
                             days = Optional.of(planned);
                             of = version;
+                            say(planned);
                             then.accept(planned);
                         },
                         fault -> {
@@ -90,6 +94,13 @@ final class DaysDesk {
                         },
                         failed);
         running.whenStopped(over);
+    }
+
+    /** The mark on the tape follows: the day by which most runs have ended, where a day was agreed, else as planned. */
+    private void say(PlannedDays planned) {
+        var day = planned.ready().map(ends -> ends.by(MOST)).orElseGet(planned::end);
+        if (planned.car().isPresent())
+            model.ready().is(planned.open(), model.openedProperty().get().job(), day.toLocalDate());
     }
 
     /** Time goes on though nothing is changed. */

@@ -186,7 +186,12 @@ final class DaysFelt extends FeltPane {
 
     private void bar(TapeAxis axis, LocalDateTime at, String words, int rows) {
         var x = axis.x(at);
-        if (x > getWidth() - 12) return;
+        if (x > getWidth() - 12) {
+            var beyond = word(words + ": later than that", 0, TOP + rows * (strip + GAP) - 22, "day-word");
+            beyond.applyCss();
+            beyond.relocate(getWidth() - 12 - beyond.prefWidth(-1), beyond.getLayoutY());
+            return;
+        }
         var bar = new Line(x, 8, x, TOP + rows * (strip + GAP));
         bar.getStyleClass().add("day-ready");
         getChildren().add(bar);

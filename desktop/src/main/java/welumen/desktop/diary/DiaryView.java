@@ -18,7 +18,7 @@ public final class DiaryView extends StagePane {
         var desk = new DaysDesk(model);
         car = new CarTasks(model);
         leaves = leaves(
-                new Tab("Now", of -> new NowLeaf(of, car)),
+                new Tab("Now", of -> new NowLeaf(of, car, desk)),
                 new Tab("Today", of -> new TodayLeaf(of, desk)),
                 new Tab("Days", of -> new DaysLeaf(of, desk)),
                 new Tab("What if", of -> new WhatIfLeaf(of, desk, car)));

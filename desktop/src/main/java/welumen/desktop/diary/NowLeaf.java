@@ -35,15 +35,18 @@ final class NowLeaf extends Leaf {
     private static final int FEW = 3;
 
     private final CarTasks car;
+    private final DaysDesk desk;
+    private boolean wantsDays;
     private final WordLine<HandTask> own;
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final VBox now = new VBox(8);
     private final VBox waiting = new VBox(8);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
-    NowLeaf(JobModel model, CarTasks car) {
+    NowLeaf(JobModel model, CarTasks car, DaysDesk desk) {
         super(model, Reads.ALL);
         this.car = car;
+        this.desk = desk;
         now.setId("now");
         waiting.setId("waiting");
         own = new WordLine<HandTask>(
@@ -88,7 +91,14 @@ final class NowLeaf extends Leaf {
     }
 
     @Override
+    protected void closed() {
+        if (wantsDays) desk.end();
+    }
+
+    @Override
     protected void refresh() {
+        wantsDays |= desk.last().isPresent();
+        if (wantsDays) desk.ask(_ -> {}, _ -> {}); // the mark on the tape moves with what is said here
         var tasks = car.all();
         var open = tasks.stream().filter(Task::canBegin).toList();
         now.getChildren().setAll(open.stream().map(this::row).toList());
@@ -152,7 +162,10 @@ final class NowLeaf extends Leaf {
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         day.setOnAction(_ -> DayText.read(day.getText(), model.today())
                 .ifPresentOrElse(
-                        said -> model.make(new InDiary(new DayPromised(task.id(), said, "", model.today()))),
+                        said -> {
+                            wantsDays = true;
+                            model.make(new InDiary(new DayPromised(task.id(), said, "", model.today())));
+                        },
                         () -> wrong.setText("That is no day. Type it as 11 May, Thu, or in 8 days.")));
         var row = Nodes.row(8, day);
         if (task.kind().isWait()) {

@@ -23,6 +23,7 @@ import welumen.desktop.look.Keys;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Tips;
+import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.model.Screen;
 import welumen.job.Progress;
@@ -33,6 +34,8 @@ final class Tape extends HBox {
     private static final double HEIGHT = 66;
     private static final double LEFT = 292;
     private static final double LONGEST_STITCH = 86;
+    /** Beside a day. */
+    private static final double SHORT_STITCH = 24;
 
     /** Size of the brand's text, and widths at that size: of the whole tape with words, of a number, of the open stage's word. */
     private static final double TEXT = 17;
@@ -64,6 +67,7 @@ final class Tape extends HBox {
         }
         model.versionProperty().subscribe((_, _) -> refresh());
         model.stageProperty().subscribe((_, _) -> refresh());
+        model.ready().dayProperty().subscribe((_, _) -> refresh());
         model.screenProperty().subscribe((_, _) -> refresh());
         widthProperty().subscribe(this::fold);
         name.fontProperty().subscribe(this::fold);
@@ -134,6 +138,7 @@ final class Tape extends HBox {
         private final Label name = new Label();
         private final Label marker = new Label();
         private final Line stitches = new Line(0, 0, 0, 0);
+        private final Label ready = new Label();
         private final Rectangle underline = new Rectangle(0, 3);
         private final Pane graduations = new Pane();
         private final VBox face = new VBox(5);
@@ -151,7 +156,11 @@ final class Tape extends HBox {
             underline.widthProperty().bind(button.widthProperty());
             var words = new HBox(4, name, marker);
             words.setAlignment(Pos.CENTER_LEFT);
-            face.getChildren().addAll(words, stitches);
+            ready.getStyleClass().add("ready-day");
+            ready.managedProperty().bind(ready.textProperty().isNotEmpty());
+            var below = new HBox(6, stitches, ready);
+            below.setAlignment(Pos.CENTER_LEFT);
+            face.getChildren().addAll(words, below);
             face.setMinWidth(USE_PREF_SIZE); // a long word stands out a little rather than being cut
             face.setAlignment(Pos.CENTER_LEFT);
             face.getStyleClass().add("face");
@@ -176,6 +185,13 @@ final class Tape extends HBox {
             widthProperty().subscribe(this::graduate);
         }
 
+        /** The day by which the car is ready moves along with what is typed. */
+        private void showReady() {
+            var day = model.ready().dayProperty().get();
+            ready.setText(day.map(Words::day).orElse(""));
+            if (day.isPresent()) stitches.setEndX(Math.min(stitches.getEndX(), SHORT_STITCH));
+        }
+
         @Override
         protected double computeMinWidth(double height) {
             return isNarrow && isPicked ? face.prefWidth(-1) + 24 : 40;
@@ -188,6 +204,7 @@ final class Tape extends HBox {
             underline.setVisible(picked);
             stitches.setEndX(Math.round(LONGEST_STITCH * progress.share() / 12) * 12);
             stitches.setVisible(progress.share() > 0);
+            if (stage == WorkStage.HANDOVER) showReady();
             marker.setText(Integer.toString(progress.attention()));
             marker.setVisible(progress.attention() > 0);
             marker.setManaged(marker.isVisible());

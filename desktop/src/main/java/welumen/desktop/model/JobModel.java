@@ -57,6 +57,7 @@ public final class JobModel {
     private final PhotoDesk photos;
     private final LabelDesk labels;
     private final WorkTime workTime;
+    private final ReadyDay ready;
     private final PaperDesk papers;
     private final Background background;
     private final TraceDesk traces;
@@ -99,6 +100,7 @@ public final class JobModel {
         this.doing = new Doing(this, logs);
         this.standpoints = start.standpoints();
         this.at = new Whereabouts(standpoints);
+        this.ready = new ReadyDay(openedProperty());
         this.person.set(person);
         this.journal = start.first().map(OpenedWorkshop.FirstCar::log).orElseGet(() -> folder.job(NO_CAR.job(), clock));
         start.first().ifPresent(first -> logs.keep(first.file().job(), first.log()));
@@ -293,6 +295,11 @@ public final class JobModel {
     /** What was made last; null once it has been seen to. */
     public ObjectProperty<Path> paperProperty() {
         return paper;
+    }
+
+    /** The day by which the open car is ready, as planned. */
+    public ReadyDay ready() {
+        return ready;
     }
 
     public WorkTime workTime() {
