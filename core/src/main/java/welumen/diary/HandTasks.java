@@ -7,6 +7,7 @@ import java.util.Optional;
 import welumen.diary.book.DiaryBook;
 import welumen.diary.book.HandTask;
 import welumen.diary.task.After;
+import welumen.diary.task.Task;
 import welumen.diary.task.Why;
 import welumen.schedule.Effort;
 
@@ -34,9 +35,14 @@ final class HandTasks {
             Optional.ofNullable(book.fixed().get(id)).ifPresent(task::fixed);
             Optional.ofNullable(book.split().get(id)).ifPresent(share -> split(task, share));
         }
-        for (var id : List.copyOf(draft.ids()))
-            if (book.dropped().containsKey(id)
-                    || (book.done().contains(id) && draft.one(id).isWait())) draft.drop(id);
+        for (var id : List.copyOf(draft.ids())) // what somebody holds is let go where it is held, by name
+        if ((book.dropped().containsKey(id) && isWork(id))
+                    || (book.done().contains(id) && draft.one(id).isWait() && Task.isParcel(id))) draft.drop(id);
+    }
+
+    /** Nobody drops what others hold, nor the check at the end. */
+    private boolean isWork(String id) {
+        return !draft.one(id).isWait() || Task.isParcel(id);
     }
 
     private void add(HandTask task) {

@@ -2,13 +2,11 @@ package welumen.whatif;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import welumen.diary.plan.CarWork;
 import welumen.diary.plan.YardPlan;
 import welumen.diary.task.Task;
 import welumen.yard.Crew;
@@ -85,20 +83,7 @@ public sealed interface Remedy {
     record Sooner(UUID car, Task task, LocalDate day) implements Remedy {
         @Override
         public YardPlan tried(YardPlan plan) {
-            var cars = new ArrayList<CarWork>();
-            for (var one : plan.cars()) cars.add(one.car().equals(car) ? with(one) : one);
-            return plan.with(cars);
-        }
-
-        private CarWork with(CarWork work) {
-            return new CarWork(
-                    work.car(),
-                    work.title(),
-                    work.due(),
-                    work.told(),
-                    work.tasks().stream()
-                            .map(one -> one.id().equals(task.id()) ? one.promised(Optional.of(day)) : one)
-                            .toList());
+            return plan.with(car, one -> one.id().equals(task.id()) ? one.promised(Optional.of(day)) : one);
         }
     }
 
@@ -106,20 +91,7 @@ public sealed interface Remedy {
     record ByReturn(UUID car, Task order) implements Remedy {
         @Override
         public YardPlan tried(YardPlan plan) {
-            var cars = new ArrayList<CarWork>();
-            for (var one : plan.cars()) cars.add(one.car().equals(car) ? with(one) : one);
-            return plan.with(cars);
-        }
-
-        private CarWork with(CarWork work) {
-            return new CarWork(
-                    work.car(),
-                    work.title(),
-                    work.due(),
-                    work.told(),
-                    work.tasks().stream()
-                            .map(one -> one.withinDays(order.id(), 1))
-                            .toList());
+            return plan.with(car, one -> one.withinDays(order.id(), 1));
         }
     }
 }

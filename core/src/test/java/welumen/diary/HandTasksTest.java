@@ -22,11 +22,13 @@ import welumen.diary.task.Task;
 import welumen.diary.task.TaskKind;
 import welumen.job.Job;
 import welumen.job.JobChange;
+import welumen.job.JobChange.AtSurvey;
 import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.InDiary;
 import welumen.schedule.Effort;
 import welumen.strip.Saloon;
+import welumen.survey.SurveyChange.HoldPut;
 import welumen.treatment.Treatment;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 
@@ -68,6 +70,8 @@ class HandTasksTest {
 
         assertThat(ids(less)).doesNotContain(mend).contains(BACK);
         assertThat(waits(less, BACK)).contains(OFF);
+        assertThat(ids(after(less, new InDiary(new DiaryChange.TaskWanted(mend)))))
+                .contains(mend);
     }
 
     @Test
@@ -109,6 +113,17 @@ class HandTasksTest {
         assertThat(book.goesAt(BACK)).isEqualTo(1);
         assertThat(book.fails(TaskKind.PUT_BACK, 0.1)).isEqualTo(2.0 / 11);
         assertThat(book.fails(TaskKind.COLOUR, 0.1)).isEqualTo(0.1);
+    }
+
+    /** A hold is let go by whoever has seen to it, by name: not by a press in the diary; nor is it dropped there. */
+    @Test
+    void whatSomebodyHoldsIsNotDoneInTheDiary() {
+        var held = after(job, new AtSurvey(new HoldPut(SILL, "a crack")));
+        var pressed = after(held, new InDiary(new DiaryChange.TaskDone("held:" + SILL)));
+        var dropped = after(held, new InDiary(new DiaryChange.TaskDropped("held:" + SILL, "no")));
+
+        assertThat(ids(pressed)).contains("held:" + SILL);
+        assertThat(ids(dropped)).contains("held:" + SILL);
     }
 
     @Test

@@ -49,6 +49,31 @@ class MissedTest {
                 free.bookings().stream().filter(told.bookings()::contains).count());
     }
 
+    /** All is far too late, and much was told: it is planned all the same, however far the days reach. */
+    @Test
+    void whatIsFarTooLateIsPlanned() {
+        for (var seed = 1; seed <= 4; seed++) {
+            var any = AnyProblem.of(seed, 24, true);
+            var wishes = any.activities().stream()
+                    .map(one -> new Wish(
+                            one.id(),
+                            AnyProblem.MONDAY.plusDays(one.id().length()).atTime(9, 0),
+                            0.05))
+                    .toList();
+            var problem = new ScheduleProblem(
+                    any.start(),
+                    any.due(),
+                    any.hours(),
+                    any.resources(),
+                    any.activities(),
+                    List.of(new Goal("t20", AnyProblem.MONDAY.atStartOfDay(), 3)),
+                    wishes);
+            var schedule = Planner.plan(problem, TIME, 1, _ -> {}, () -> false);
+            assertThat(ScheduleCheck.faults(problem, schedule.bookings())).isEmpty();
+            assertThat(schedule.leastMissed()).isPositive();
+        }
+    }
+
     private static ScheduleProblem later(ScheduleProblem problem, Booking booking) {
         var all = new ArrayList<Activity>();
         for (var one : problem.activities())

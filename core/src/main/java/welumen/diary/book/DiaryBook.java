@@ -72,6 +72,7 @@ public record DiaryBook(
             }
             case DiaryChange.TaskDropped(var task, var because) ->
                 with(added, and(dropped, task, because), done, fixed, split, promises);
+            case DiaryChange.TaskWanted(var task) -> with(added, without(dropped, task), done, fixed, split, promises);
             case DiaryChange.TaskDone(var task) -> {
                 var more = new HashSet<>(done);
                 more.add(task);

@@ -17,6 +17,9 @@ public sealed interface DiaryChange {
     /** @param because why it need not be done */
     record TaskDropped(String task, String because) implements DiaryChange {}
 
+    /** It is to be done all the same. */
+    record TaskWanted(String task) implements DiaryChange {}
+
     /** A task of one's own is done, or what was awaited has come. */
     record TaskDone(String task) implements DiaryChange {}
 

@@ -18,6 +18,7 @@ public final class DiarySaid {
             case DiaryChange.TaskAdded(var task) -> "To do: " + task.what();
             case DiaryChange.TaskDropped(var task, var because) ->
                 "Not to be done: %s, %s".formatted(named(task, cabin), because);
+            case DiaryChange.TaskWanted(var task) -> "To be done all the same: " + named(task, cabin);
             case DiaryChange.TaskDone(var task) -> "Done: " + named(task, cabin);
             case DiaryChange.TaskFixed(var task, var start) ->
                 "Fixed for %s: %s".formatted(time(start), named(task, cabin));
@@ -38,6 +39,11 @@ public final class DiarySaid {
                         ? "Came out well: " + named(go.task(), cabin)
                         : "Go %d failed: %s, %s".formatted(go.number(), named(go.task(), cabin), go.cause());
         };
+    }
+
+    /** What a task was called, though it is no task any more: “put back the left sill cover”. */
+    public static String task(String id, Cabin cabin) {
+        return named(id, cabin);
     }
 
     /** “put back the left sill cover” of “put-back:left-sill-cover”. */

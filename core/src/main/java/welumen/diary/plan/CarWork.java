@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import welumen.diary.book.Told;
 import welumen.diary.task.Task;
 
@@ -21,6 +22,11 @@ public record CarWork(UUID car, String title, Optional<LocalDate> due, Optional<
     /** Of which nothing was told. */
     public CarWork(UUID car, String title, Optional<LocalDate> due, List<Task> tasks) {
         this(car, title, due, Optional.empty(), tasks);
+    }
+
+    /** The same with its tasks otherwise. */
+    CarWork with(UnaryOperator<Task> otherwise) {
+        return new CarWork(car, title, due, told, tasks.stream().map(otherwise).toList());
     }
 
     /** What a task of it is called in the plan of all cars. */

@@ -12,6 +12,7 @@ import java.util.UUID;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import welumen.diary.task.After;
 import welumen.diary.task.Task;
 import welumen.schedule.Activity;
@@ -214,6 +215,13 @@ public final class YardPlan {
     /** The same cars with other people and places. */
     public YardPlan with(Crew others) {
         return new YardPlan(cars, others, now);
+    }
+
+    /** The same where one car's tasks are otherwise. */
+    public YardPlan with(UUID car, UnaryOperator<Task> otherwise) {
+        return with(cars.stream()
+                .map(one -> one.car().equals(car) ? one.with(otherwise) : one)
+                .toList());
     }
 
     /** As if nothing had been told to anybody. */

@@ -63,6 +63,16 @@ public record Task(
         return id.startsWith(OWN);
     }
 
+    /** Whether it was ordered or sent out and is on its way: a parcel, not a gate that somebody holds. */
+    public boolean isOnItsWay() {
+        return kind.isWait() && isParcel(id);
+    }
+
+    /** Whether an id is that of something that is ordered or sent out. */
+    public static boolean isParcel(String id) {
+        return id.startsWith("order:") || id.startsWith("fixings:") || id.startsWith("send-out:");
+    }
+
     /** Whether it is done in the car itself. */
     public boolean isInTheCar() {
         return kind.place().filter(place -> place == Place.Kind.CAR_PLACE).isPresent();

@@ -22,7 +22,12 @@ record Places(long[] at, long[] size, int[] start, int[] end) {
     static Places of(Net net, int i, int work, OpenTime any, int tick, int from, int to) {
         var open = net.open(i);
         List<Integer> starts = new ArrayList<>();
-        for (var at = open.next(from); at <= to; at = open.next(at + OpenTime.QUARTER)) starts.add(at);
+        for (var at = open.next(from);
+                ;
+                at = open.next(at + OpenTime.QUARTER)) { // up to the last: behind it may be none
+            if (at <= to || starts.isEmpty()) starts.add(at);
+            if (at >= to) break;
+        }
         var count = starts.size();
         var places = new Places(new long[count], new long[count], new int[count], new int[count]);
         for (var k = 0; k < count; k++) {

@@ -31,14 +31,16 @@ final class Reach {
         for (var goal : net.goals())
             endBy[goal.last()] =
                     Math.min(endBy[goal.last()], late(net.any(), net.any().open(goal.due()), missed, goal.weight()));
+        var last = end(net, known);
         for (var wish : net.wishes()) {
             var start = late(net.any(), wish.open(), missed, wish.weight());
             var i = wish.activity();
+            if (start <= last) // what may begin later still is bounded by all the rest
             endBy[i] = Math.min(endBy[i], net.open(i).end(net.open(i).next(start), net.likely(i)));
         }
-        var last = end(net, known);
         for (var each : endBy) if (each < Integer.MAX_VALUE) last = Math.max(last, each);
-        var far = last + end(net, known) + A_WEEK;
+        var far = Math.min(
+                last + end(net, known) + A_WEEK, net.any().closing(net.any().whole()) - A_WEEK);
         for (var i = 0; i < endBy.length; i++) endBy[i] = Math.min(endBy[i], far);
         return Windows.by(net, net.likely(), endBy);
     }

@@ -21,6 +21,8 @@ import welumen.diary.OwnTaskText;
 import welumen.diary.book.DiaryChange.DayPromised;
 import welumen.diary.book.DiaryChange.TaskAdded;
 import welumen.diary.book.DiaryChange.TaskDone;
+import welumen.diary.book.DiaryChange.TaskWanted;
+import welumen.diary.book.DiarySaid;
 import welumen.diary.book.HandTask;
 import welumen.diary.task.After;
 import welumen.diary.task.Task;
@@ -109,6 +111,25 @@ final class NowLeaf extends Leaf {
                         .filter(task -> !task.canBegin())
                         .map(this::row)
                         .toList());
+        model.job().diary().dropped().keySet().stream()
+                .sorted()
+                .map(this::dropped)
+                .forEach(waiting.getChildren()::add);
+    }
+
+    /** What somebody has said is not to be done can be wanted again. */
+    private Node dropped(String task) {
+        var said = DiarySaid.task(task, model.job().cabin());
+        var card = Nodes.row(
+                8,
+                Nodes.label("Not to be done: " + said, Styles.SECOND),
+                Nodes.button(
+                        "Do it all the same",
+                        "It is a task again",
+                        () -> model.make(new InDiary(new TaskWanted(task)))));
+        card.getStyleClass().add(Styles.CARD);
+        card.setId("dropped-" + task.replaceAll("[^a-z0-9]+", "-"));
+        return card;
     }
 
     private Node overdue(Away away) {
@@ -168,7 +189,7 @@ final class NowLeaf extends Leaf {
                         },
                         () -> wrong.setText("That is no day. Type it as 11 May, Thu, or in 8 days.")));
         var row = Nodes.row(8, day);
-        if (task.kind().isWait()) {
+        if (task.isOnItsWay()) {
             var here = Nodes.button(
                     "It is here",
                     "Nothing waits for it any more",

@@ -177,6 +177,7 @@ final class JobKinds {
                         DiaryChange.class,
                         kind("task-added", DiaryChange.TaskAdded.class),
                         kind("task-dropped", DiaryChange.TaskDropped.class),
+                        kind("task-wanted", DiaryChange.TaskWanted.class),
                         kind("task-done", DiaryChange.TaskDone.class),
                         kind("task-fixed", DiaryChange.TaskFixed.class),
                         kind("task-freed", DiaryChange.TaskFreed.class),
