@@ -10,6 +10,7 @@ import welumen.cabin.PartId;
 import welumen.diary.task.After;
 import welumen.diary.task.TaskKind;
 import welumen.diary.task.Why;
+import welumen.pattern.ReadyToCut;
 import welumen.refit.Undone;
 import welumen.schedule.Effort;
 import welumen.treatment.Hours;
@@ -17,6 +18,9 @@ import welumen.treatment.Treatment;
 
 /** What is done to a part once it is out: ordered, drawn, cut, sewn, treated; in that order. */
 final class BenchTasks {
+    /** Hours of a trial in card, or of a seam that is drawn anew. */
+    private static final Effort A_TRIAL = Effort.ofHours(0.3, 0.75, 1.5);
+
     private final Standing at;
     private final TaskDraft draft;
     private final GateTasks gates;
@@ -70,12 +74,30 @@ final class BenchTasks {
         if (shares.draw() > 0 && !isDrawn)
             row.then(TaskKind.DRAW, "", effort(hours, shares.draw()), 0, "it is not drawn");
         order.ifPresent(row::wait);
+        if (uncut.isPresent()) beforeTheCut(row, part);
         if (shares.cut() > 0 && (!isDrawn || uncut.isPresent()))
             row.then(TaskKind.CUT, "", effort(hours, shares.cut()), treatment.fails() / 2, "it is not cut");
         if (shares.sew() > 0) row.then(TaskKind.SEW, "", effort(hours, shares.sew()), 0, "it is not sewn");
         row.then(kind(treatment, part), ": " + treatment.word(), effort(hours, shares.rest()), treatment.fails(), said);
         row.cures(shares.cures());
         if (treatment == Treatment.SEND_OUT) row.away(treatment.waitingDays());
+    }
+
+    /** What the pattern says against cutting: what is awaited is a gate, the rest is tried and put right first. */
+    private void beforeTheCut(Row row, PartId part) {
+        var against = at.patterns().pieces().stream()
+                .filter(piece -> piece.part().equals(part))
+                .flatMap(piece -> ReadyToCut.against(at.patterns(), piece).stream())
+                .toList();
+        against.stream()
+                .filter(reason -> reason.key().equals(ReadyToCut.AWAITS))
+                .findFirst()
+                .ifPresent(reason -> row.wait(gates.gate(
+                        "cut-awaits:" + part, part, "%s: %s".formatted(at.name(part), reason.said()), Why.NOT_HERE)));
+        against.stream()
+                .filter(reason -> !reason.key().equals(ReadyToCut.AWAITS))
+                .findFirst()
+                .ifPresent(reason -> row.then(TaskKind.TRY, "", A_TRIAL, 0, reason.said()));
     }
 
     /** It is ordered today, wherever the part is. */
@@ -140,7 +162,7 @@ final class BenchTasks {
         /** What is drawn already is cut and sewn while the part is still in the car. */
         private static boolean wantsThePart(TaskKind kind) {
             return switch (kind) {
-                case AWAIT, CHOOSE, ORDER, CUT, SEW -> false;
+                case AWAIT, CHOOSE, ORDER, TRY, CUT, SEW -> false;
                 case TAKE_OFF, LOOK, DRAW, TREAT, BUILD, LAY, COLOUR, SEND_OUT, PUT_BACK, TEST, CHECK, HAND_OVER ->
                     true;
             };

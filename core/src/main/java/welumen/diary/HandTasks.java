@@ -35,12 +35,12 @@ final class HandTasks {
             Optional.ofNullable(book.fixed().get(id)).ifPresent(task::fixed);
             Optional.ofNullable(book.split().get(id)).ifPresent(share -> split(task, share));
         }
-        for (var id : List.copyOf(draft.ids())) // what somebody holds is let go where it is held, by name
-        if ((book.dropped().containsKey(id) && isWork(id))
+        for (var id : List.copyOf(draft.ids()))
+            if ((book.dropped().containsKey(id) && isWork(id))
                     || (book.done().contains(id) && draft.one(id).isWait() && Task.isParcel(id))) draft.drop(id);
     }
 
-    /** Nobody drops what others hold, nor the check at the end. */
+    /** What others hold is let go where it is held, by name: nobody drops it here. */
     private boolean isWork(String id) {
         return !draft.one(id).isWait() || Task.isParcel(id);
     }

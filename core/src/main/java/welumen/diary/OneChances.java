@@ -22,6 +22,7 @@ final class OneChances {
                     TAKE_OFF,
                     LOOK,
                     DRAW,
+                    TRY,
                     CUT,
                     SEW,
                     TREAT,

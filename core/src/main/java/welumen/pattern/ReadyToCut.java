@@ -14,6 +14,9 @@ public final class ReadyToCut {
     /** Hours for which carpet, underlay and hide creep once they are laid in. */
     public static final double SETTLES_HOURS = 12;
 
+    /** The key of what a piece waits for. */
+    public static final String AWAITS = "awaits";
+
     private ReadyToCut() {}
 
     /**
@@ -47,7 +50,7 @@ public final class ReadyToCut {
 
     private static List<Reason> awaited(Patterns patterns, Piece piece) {
         var awaited = patterns.known().awaited().get(piece.id());
-        return awaited == null ? List.of() : List.of(new Reason("awaits", "it waits for %s".formatted(awaited), false));
+        return awaited == null ? List.of() : List.of(new Reason(AWAITS, "it waits for %s".formatted(awaited), false));
     }
 
     private static List<Reason> tried(Patterns patterns, Piece piece) {

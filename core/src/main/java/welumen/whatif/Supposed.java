@@ -87,4 +87,18 @@ public sealed interface Supposed {
                     : "%s is away from %s to %s".formatted(person, DayText.said(first), DayText.said(last));
         }
     }
+
+    /**
+     * What was kept beside the plan, seen once more as things stand now.
+     *
+     * @param id under which it is kept
+     * @param words in which it was said
+     * @param change what would be noted
+     */
+    record Kept(String id, String words, JobChange change) implements Supposed {
+        @Override
+        public String said(Cabin cabin) {
+            return words;
+        }
+    }
 }

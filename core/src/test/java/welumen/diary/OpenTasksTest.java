@@ -34,12 +34,19 @@ import welumen.diary.task.Task;
 import welumen.diary.task.TaskKind;
 import welumen.job.Job;
 import welumen.job.JobChange;
+import welumen.job.JobChange.AtPattern;
 import welumen.job.JobChange.AtStrip;
 import welumen.job.JobChange.AtSurvey;
 import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.InCustody;
 import welumen.job.JobChange.InDiary;
+import welumen.pattern.PatternChange.CutFreed;
+import welumen.pattern.PatternChange.CutHeld;
+import welumen.pattern.PatternChange.PieceDrawn;
+import welumen.pattern.PatternChange.TrialNoted;
+import welumen.pattern.Trial;
+import welumen.pattern.draft.DraftText;
 import welumen.schedule.Booking;
 import welumen.schedule.Schedule;
 import welumen.schedule.judge.ScheduleCheck;
@@ -147,6 +154,23 @@ class OpenTasksTest {
         assertThat(away.canBegin()).isFalse();
         assertThat(away.promised()).contains(LocalDate.of(2026, 3, 9));
         assertThat(before("put-back:left-sill-cover")).contains("away:left-sill-cover");
+    }
+
+    /** A card that was not accepted is tried again before the piece is cut; what it waits for is a gate. */
+    @Test
+    void nothingIsCutBeforeItsCardIsAccepted() {
+        choose(SEAT, Treatment.RECOVER);
+        var piece = DraftText.read("panel 400 x 300", SEAT, "hide").orThrow().piece();
+        make(new AtPattern(new PieceDrawn(piece)));
+        make(new AtPattern(new CutHeld(piece.id(), "the bezel")));
+        assertThat(before("cut:left-front-seat"))
+                .contains("cut-awaits:left-front-seat")
+                .doesNotContain("try:left-front-seat");
+        make(new AtPattern(new CutFreed(piece.id())));
+        make(new AtPattern(new TrialNoted(new Trial(
+                piece.id(), 1, Trial.Of.CARD, "", "short", 0, false, LocalDate.EPOCH, List.of(), List.of()))));
+        assertThat(before("cut:left-front-seat")).contains("try:left-front-seat");
+        assertThat(before("cut:left-front-seat")).doesNotContain("cut-awaits:left-front-seat");
     }
 
     /** What has a plug is tried before anything closes over it, and again once it has been off again. */

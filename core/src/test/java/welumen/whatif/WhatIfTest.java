@@ -131,6 +131,19 @@ class WhatIfTest {
         assertThat(end(later)).isAfter(end(job)).isAfter(LocalDateTime.of(2026, 3, 20, 8, 0));
     }
 
+    /** A find that was thought of before gets a number that nothing else has by now. */
+    @Test
+    void whatWasKeptIsMadeAsThingsStand() {
+        var kept = ((Supposed.Found) supposed("rust through on the left front carpet, in 8 days")).change(job, TODAY);
+        job = job.after(((Supposed.Found) supposed("mould on the left sill cover")).change(job, TODAY));
+        job = job.after(AsThingsStand.of(kept, job));
+
+        assertThat(job.survey().findings())
+                .extracting(finding -> finding.number())
+                .containsExactly(1, 2);
+        assertThat(job.diary().promises()).containsKey("held:" + CARPET);
+    }
+
     /** What is ordered is no work any more once somebody has said when it comes. */
     @Test
     void whatIsPromisedIsOnItsWay() {

@@ -62,6 +62,8 @@ class WhatIfWalkTest {
                 .anyMatch(text -> text.contains("lost: the bond of its glue"));
         assertThat(section("goes-on-meanwhile")).anyMatch(text -> text.contains("Take off the left front door seal"));
         assertThat(section("what-it-costs")).anyMatch(text -> text.startsWith("1.6 h more"));
+        bench.click("what-if-letter");
+        bench.until(() -> bench.text("what-if-saved").endsWith(".pdf"));
         assertThat(bench.ask(() -> bench.model().job().survey().isHeld(FLOOR)))
                 .as("the job is not touched")
                 .isFalse();
@@ -74,8 +76,9 @@ class WhatIfWalkTest {
         bench.click("keep-it");
         assertThat(bench.ask(() -> bench.model().job().ifs().all())).hasSize(1);
         assertThat(bench.ask(() -> bench.model().job().survey().isHeld(FLOOR))).isFalse();
-        bench.robot.clickOn("It is so");
-        bench.settle();
+        bench.robot.clickOn("See what it does");
+        bench.until(() -> bench.text("what-if-answer").startsWith("It stops 14 things; the car is ready on"));
+        bench.click("it-is-so");
         assertThat(bench.ask(() -> bench.model().job().survey().isHeld(FLOOR))).isTrue();
         assertThat(bench.ask(() -> bench.model().job().ifs().all())).isEmpty();
         bench.ask(() -> {

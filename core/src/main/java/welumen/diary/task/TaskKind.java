@@ -13,6 +13,7 @@ public enum TaskKind {
     TAKE_OFF("take off", Skill.STRIPPING, Place.Kind.CAR_PLACE),
     LOOK("look at", Skill.STRIPPING, Place.Kind.CAR_PLACE),
     DRAW("draw", Skill.PATTERNS, Place.Kind.BENCH),
+    TRY("try and put right", Skill.PATTERNS, Place.Kind.BENCH),
     CUT("cut", Skill.CUTTING, Place.Kind.CUTTING_TABLE),
     SEW("sew", Skill.SEWING, Place.Kind.SEWING_MACHINE),
     TREAT("treat", null, Place.Kind.BENCH),

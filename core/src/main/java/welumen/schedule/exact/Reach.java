@@ -35,7 +35,7 @@ final class Reach {
         for (var wish : net.wishes()) {
             var start = late(net.any(), wish.open(), missed, wish.weight());
             var i = wish.activity();
-            if (start <= last) // what may begin later still is bounded by all the rest
+            if (start > last) continue; // bounded by all the rest
             endBy[i] = Math.min(endBy[i], net.open(i).end(net.open(i).next(start), net.likely(i)));
         }
         for (var each : endBy) if (each < Integer.MAX_VALUE) last = Math.max(last, each);

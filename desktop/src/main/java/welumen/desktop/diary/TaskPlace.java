@@ -32,7 +32,7 @@ final class TaskPlace {
         return switch (kind) {
             case TAKE_OFF -> WorkStage.STRIP;
             case AWAIT, CHOOSE, LOOK, TREAT, BUILD, LAY, COLOUR, SEND_OUT -> WorkStage.SURVEY;
-            case DRAW, SEW -> WorkStage.PATTERN;
+            case DRAW, TRY, SEW -> WorkStage.PATTERN;
             case CUT -> WorkStage.CUT;
             case ORDER -> WorkStage.STORES;
             case PUT_BACK, TEST -> WorkStage.REFIT;

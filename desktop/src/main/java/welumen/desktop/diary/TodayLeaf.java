@@ -25,6 +25,10 @@ final class TodayLeaf extends PlannedLeaf {
     private final Label saved = Nodes.label("", Styles.SECOND);
     private Optional<PlannedDays> days = Optional.empty();
     private Optional<LocalDate> shown = Optional.empty();
+    private Optional<Seen> seen = Optional.empty();
+
+    /** What stands on the pages, of which state of the yard. */
+    private record Seen(long version, List<Booking> work, List<String> names) {}
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TodayLeaf(JobModel model, DaysDesk desk) {
@@ -51,6 +55,7 @@ final class TodayLeaf extends PlannedLeaf {
 
     @Override
     protected void clear() {
+        seen = Optional.empty();
         people.getChildren().clear();
     }
 
@@ -61,8 +66,8 @@ final class TodayLeaf extends PlannedLeaf {
                 .filter(booking -> !task(planned, booking).kind().isWait())
                 .sorted(Comparator.comparing(Booking::start))
                 .toList();
-        people.getChildren().clear();
         if (work.isEmpty()) {
+            clear();
             answer.setText("Nothing is open on any car.");
             return;
         }
@@ -72,6 +77,11 @@ final class TodayLeaf extends PlannedLeaf {
                 .toList();
         shown = Optional.of(day);
         answer.setText(said(planned, thatDay, day));
+        var now =
+                new Seen(model.versionProperty().get(), thatDay, planned.rota().names());
+        if (seen.filter(now::equals).isPresent()) return; // nothing moves under the hand
+        people.getChildren().clear();
+        seen = Optional.of(now);
         for (var name : planned.rota().names()) people.getChildren().add(page(planned, name, thatDay));
     }
 

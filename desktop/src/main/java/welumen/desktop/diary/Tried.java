@@ -16,6 +16,7 @@ import welumen.job.Job;
 import welumen.job.JobChange;
 import welumen.schedule.Booking;
 import welumen.schedule.forecast.Ends;
+import welumen.whatif.AsThingsStand;
 import welumen.whatif.Consequence;
 import welumen.whatif.Supposed;
 import welumen.yard.Crew;
@@ -87,6 +88,7 @@ record Tried(
         return switch (supposed) {
             case Supposed.Found found -> Optional.of(found.change(job, today));
             case Supposed.Comes comes -> Optional.of(comes.change(today));
+            case Supposed.Kept(var _, var _, var kept) -> Optional.of(AsThingsStand.of(kept, job));
             case Supposed.Gone _ -> Optional.empty();
         };
     }

@@ -7,6 +7,7 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.diary.Mending;
 import welumen.diary.task.Task;
+import welumen.files.report.LetterPdf;
 import welumen.refit.Reopening;
 import welumen.schedule.forecast.Ends;
 import welumen.strip.reach.OtherSide;
@@ -132,6 +133,25 @@ final class TriedWords {
         if (lines.isEmpty()) lines.add("No hours more here; what others charge comes on top.");
         else lines.add("What others charge comes on top.");
         return lines;
+    }
+
+    /** To the owner: their own car alone, no hours of others. */
+    static List<LetterPdf.Matter> letter(JobModel model, Tried tried) {
+        var what = tried.consequence().orElseThrow();
+        var matters = new ArrayList<LetterPdf.Matter>();
+        matters.add(new LetterPdf.Matter(
+                "When it is ready", List.of(day(tried.cars().getFirst()))));
+        matters.add(new LetterPdf.Matter(
+                "What comes off again for it",
+                again(model.job().cabin(), what).stream().map(Words::capital).toList()));
+        matters.add(new LetterPdf.Matter("What it costs", cost(model, what)));
+        matters.add(new LetterPdf.Matter(
+                "What goes on meanwhile",
+                few(what.meanwhile().stream()
+                        .map(Task::said)
+                        .map(Words::capital)
+                        .toList())));
+        return matters;
     }
 
     static List<String> few(List<String> all) {

@@ -2,6 +2,7 @@ package welumen.desktop.diary;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.application.Platform;
@@ -28,6 +29,7 @@ import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WhatIfDropped;
 import welumen.job.JobChange.WhatIfKept;
 import welumen.measure.Because;
+import welumen.whatif.AsThingsStand;
 import welumen.whatif.Supposed;
 import welumen.whatif.SupposedText;
 import welumen.yard.CrewChange.PersonSaid;
@@ -43,10 +45,12 @@ final class WhatIfLeaf extends Leaf {
     private final CarTasks tasks;
     private final WordLine<Supposed> line;
     private final Label wrong = Nodes.label("", Styles.DANGER);
+    private final Label saved = Nodes.label("", Styles.SECOND);
     private final FlowPane kept = new FlowPane(8, 8);
     private final HBox deeds = Nodes.row(10);
     private final VBox told = Nodes.column(12);
     private @Nullable Running running;
+    private long of;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     WhatIfLeaf(JobModel model, DaysDesk desk, CarTasks tasks) {
@@ -70,12 +74,14 @@ final class WhatIfLeaf extends Leaf {
                 .knows("Comes later", () -> "|%s| comes in 5 days".formatted(awaited()), "What is awaited, and the day")
                 .knows("Somebody away", () -> "|%s| away tomorrow".formatted(somebody()), "Who, and from when to when")
                 .onEnter(this::ask, wrong::setText);
+        saved.setId("what-if-saved");
+        saved.managedProperty().bind(saved.textProperty().isNotEmpty());
         kept.setId("what-ifs");
         kept.managedProperty().bind(Bindings.isNotEmpty(kept.getChildren()));
         told.setId("what-if-told");
         var page = Nodes.scroll(told);
         VBox.setVgrow(page, Priority.ALWAYS);
-        getChildren().addAll(line, wrong, kept, deeds, page);
+        getChildren().addAll(line, wrong, kept, deeds, saved, page);
         answer.setText(ASKS);
     }
 
@@ -116,6 +122,10 @@ final class WhatIfLeaf extends Leaf {
     @Override
     protected void refresh() {
         line.readAgain();
+        if (!told.getChildren().isEmpty() && model.versionProperty().get() != of) {
+            clear();
+            answer.setText("Something has changed since that was worked out. " + ASKS);
+        }
         kept.getChildren()
                 .setAll(model.job().ifs().all().stream().map(this::card).toList());
     }
@@ -132,6 +142,10 @@ final class WhatIfLeaf extends Leaf {
         var card = Nodes.row(
                 8,
                 words,
+                Nodes.button(
+                        "See what it does",
+                        "Worked out anew, as things stand",
+                        () -> ask(new Supposed.Kept(one.id(), one.said(), one.what()))),
                 Nodes.button("It is so", "It has come about", () -> take(one.what(), Optional.of(one.id()))),
                 Nodes.button("Drop it", "It will not be so", () -> model.make(new WhatIfDropped(one.id()))));
         card.getStyleClass().add(Styles.CARD);
@@ -143,8 +157,10 @@ final class WhatIfLeaf extends Leaf {
         closed();
         told.getChildren().clear();
         deeds.getChildren().clear();
+        saved.setText("");
         answer.setText("Working out what that does …");
         getStyleClass().add(Styles.WORKING);
+        of = model.versionProperty().get();
         var asked = AskedDays.of(model);
         var was = desk.last();
         running = model.background()
@@ -194,23 +210,39 @@ final class WhatIfLeaf extends Leaf {
                                     .make(new OfCrew(new PersonSaid(person.name(), Tried.away(person, gone)))));
                     clear();
                 }));
+            case Supposed.Kept(var id, var _, var change) ->
+                buttons.add(Nodes.chief("It is so", "Note it: it has come about", () -> take(change, Optional.of(id))));
             case Supposed.Found _, Supposed.Comes _ -> {
                 var change = tried.change().orElseThrow();
                 buttons.add(
                         Nodes.chief("It is so", "Note it: it has come about", () -> take(change, Optional.empty())));
-                buttons.add(Nodes.button("Keep it beside the plan", "It may come; the job is not touched", () -> {
+                var keep = Nodes.button("Keep it beside the plan", "It may come; the job is not touched", () -> {
                     model.make(new WhatIfKept(model.job().ifs().nextId(), tried.said(), change));
                     clear();
-                }));
+                });
+                keep.setId("keep-it");
+                buttons.add(keep);
             }
+        }
+        if (!tried.cars().isEmpty() && tried.consequence().isPresent()) {
+            var letter = Nodes.button(
+                    "Letter to the owner", "What it is, what it means, and room for a word", () -> letter(tried));
+            letter.setId("what-if-letter");
+            buttons.add(letter);
         }
         buttons.add(Nodes.button("Drop it", "Forget it", this::clear));
         buttons.getFirst().setId("it-is-so");
-        if (buttons.size() > 2) buttons.get(1).setId("keep-it");
         return buttons;
     }
 
-    private void take(JobChange change, Optional<String> was) {
+    private void letter(Tried tried) {
+        model.papers()
+                .letter(Words.capital(tried.said()), TriedWords.letter(model, tried))
+                .ifPresent(file -> saved.setText("Saved to " + file));
+    }
+
+    private void take(JobChange thought, Optional<String> was) {
+        var change = AsThingsStand.of(thought, model.job());
         model.make(was.map(id -> Together.of(List.of(change, new WhatIfDropped(id))))
                 .orElse(change));
         clear();
@@ -247,7 +279,7 @@ final class WhatIfLeaf extends Leaf {
 
     private static VBox section(String title, List<String> lines, Function<String, String> said) {
         var box = Nodes.column(4, Nodes.label(title, Styles.HEADING));
-        box.setId("what-if-" + title.toLowerCase().replace(' ', '-'));
+        box.setId("what-if-" + title.toLowerCase(Locale.ROOT).replace(' ', '-'));
         lines.forEach(words -> box.getChildren().add(Nodes.label(said.apply(words))));
         box.getStyleClass().add(Styles.CARD);
         return box;

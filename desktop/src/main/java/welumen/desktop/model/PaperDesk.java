@@ -27,6 +27,7 @@ import welumen.files.plan.DaysCsv;
 import welumen.files.report.ApprovalPdf;
 import welumen.files.report.DaysPdf;
 import welumen.files.report.JobLogPdf;
+import welumen.files.report.LetterPdf;
 import welumen.files.report.NotePdf;
 import welumen.files.report.RemovedPdf;
 import welumen.journal.StoreException;
@@ -129,6 +130,11 @@ public final class PaperDesk {
                 ".ics",
                 DaysCalendar.write(lines, model.zone(), model.nowProperty().get())
                         .getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** A letter to the customer about what has come about. */
+    public Optional<Path> letter(String about, List<LetterPdf.Matter> matters) {
+        return keep("letter ", LetterPdf.write(model.job(), about, matters, model.workshopName(), model.today()));
     }
 
     /** One day, a heading for each who works then. */
