@@ -28,7 +28,7 @@ import welumen.yard.Shelf;
  * What comes of what was supposed, worked out beside the window.
  *
  * @param change of the car that would say so; empty where it is of people
- * @param cars the open one first; none while the days are not planned yet
+ * @param cars none while the days are not planned yet
  * @param tomorrow what would be done on the open car on the next working day, in its order
  */
 record Tried(
@@ -44,6 +44,7 @@ record Tried(
 
     /** When a car is ready, before and after; the open one by the share of runs as well. */
     record CarDay(
+            boolean isOpen,
             String title,
             Optional<LocalDate> due,
             LocalDateTime before,
@@ -84,6 +85,11 @@ record Tried(
                 tomorrow(plan, manned, asked));
     }
 
+    /** The open car's; empty while the days are not planned yet, or where nothing is open on it. */
+    Optional<CarDay> own() {
+        return cars.stream().filter(CarDay::isOpen).findFirst();
+    }
+
     private static Optional<JobChange> change(Supposed supposed, Job job, LocalDate today) {
         return switch (supposed) {
             case Supposed.Found found -> Optional.of(found.change(job, today));
@@ -115,6 +121,7 @@ record Tried(
             var was = before.plan().end(before.schedule(), car.car());
             var now = plan.end(manned.schedule(), car.car()).orElseThrow();
             days.add(new CarDay(
+                    car.car().equals(asked.open()),
                     car.title(),
                     car.due(),
                     was.orElse(now),

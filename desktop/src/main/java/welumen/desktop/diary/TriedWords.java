@@ -29,13 +29,14 @@ final class TriedWords {
                     : "It stops %s; the days are being planned …".formatted(Words.many(stops, "thing"));
         var words = new StringBuilder(
                 stops == 0 ? "It stops nothing" : "It stops %s".formatted(Words.many(stops, "thing")));
-        var own = tried.cars().getFirst();
-        var was = own.before().toLocalDate();
-        var now = own.after().toLocalDate();
-        words.append(
-                was.equals(now)
-                        ? "; the car is ready on %s all the same".formatted(Words.day(now))
-                        : "; the car is ready on %s, not on %s".formatted(Words.day(now), Words.day(was)));
+        tried.own().ifPresent(own -> {
+            var was = own.before().toLocalDate();
+            var now = own.after().toLocalDate();
+            words.append(
+                    was.equals(now)
+                            ? "; the car is ready on %s all the same".formatted(Words.day(now))
+                            : "; the car is ready on %s, not on %s".formatted(Words.day(now), Words.day(was)));
+        });
         words.append(".");
         if (!tried.tomorrow().isEmpty())
             words.append(" On %s: %s."
@@ -140,7 +141,7 @@ final class TriedWords {
         var what = tried.consequence().orElseThrow();
         var matters = new ArrayList<LetterPdf.Matter>();
         matters.add(new LetterPdf.Matter(
-                "When it is ready", List.of(day(tried.cars().getFirst()))));
+                "When it is ready", tried.own().map(TriedWords::day).stream().toList()));
         matters.add(new LetterPdf.Matter(
                 "What comes off again for it",
                 again(model.job().cabin(), what).stream().map(Words::capital).toList()));
