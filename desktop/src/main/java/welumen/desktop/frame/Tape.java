@@ -1,5 +1,6 @@
 package welumen.desktop.frame;
 
+import java.time.format.DateTimeFormatter;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
@@ -23,7 +24,6 @@ import welumen.desktop.look.Keys;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Tips;
-import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.model.Screen;
 import welumen.job.Progress;
@@ -35,7 +35,9 @@ final class Tape extends HBox {
     private static final double LEFT = 292;
     private static final double LONGEST_STITCH = 86;
     /** Beside a day. */
-    private static final double SHORT_STITCH = 24;
+    private static final double SHORT_STITCH = 12;
+
+    private static final DateTimeFormatter READY = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
 
     /** Size of the brand's text, and widths at that size: of the whole tape with words, of a number, of the open stage's word. */
     private static final double TEXT = 17;
@@ -157,7 +159,7 @@ final class Tape extends HBox {
             var words = new HBox(4, name, marker);
             words.setAlignment(Pos.CENTER_LEFT);
             ready.getStyleClass().add("ready-day");
-            ready.managedProperty().bind(ready.textProperty().isNotEmpty());
+            ready.setManaged(false); // it stands beside the stitches, and moves nothing
             var below = new HBox(6, stitches, ready);
             below.setAlignment(Pos.CENTER_LEFT);
             face.getChildren().addAll(words, below);
@@ -188,8 +190,12 @@ final class Tape extends HBox {
         /** The day by which the car is ready moves along with what is typed. */
         private void showReady() {
             var day = model.ready().dayProperty().get();
-            ready.setText(day.map(Words::day).orElse(""));
-            if (day.isPresent()) stitches.setEndX(Math.min(stitches.getEndX(), SHORT_STITCH));
+            ready.setText(day.map(READY::format).orElse(""));
+            if (day.isEmpty()) return;
+            stitches.setEndX(Math.min(stitches.getEndX(), SHORT_STITCH));
+            ready.applyCss();
+            ready.autosize();
+            ready.relocate(SHORT_STITCH + 8, -6);
         }
 
         @Override
