@@ -31,11 +31,6 @@ public record Working(Duration earliest, Duration latest, Duration moved) {
             throw new IllegalArgumentException("From [%s] to [%s] it cannot be worked.".formatted(earliest, latest));
     }
 
-    /** What can be worked from some time on, without an end. */
-    public static Working from(Duration earliest) {
-        return new Working(earliest, ALWAYS, Duration.ZERO);
-    }
-
     /**
      * At another temperature.
      *

@@ -153,7 +153,10 @@ final class DaysDeeds extends VBox {
                     working(false);
                     longer.setDisable(false);
                 },
-                failed);
+                fault -> {
+                    working(false);
+                    failed.accept(fault);
+                });
     }
 
     private static String bound(PlannedDays planned) {
@@ -188,7 +191,10 @@ final class DaysDeeds extends VBox {
                                 planned.open(),
                                 run::isStopped),
                         this::gained,
-                        failed)
+                        fault -> {
+                            working(false);
+                            failed.accept(fault);
+                        })
                 .whenStopped(() -> working(false));
     }
 

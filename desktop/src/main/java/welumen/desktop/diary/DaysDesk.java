@@ -76,7 +76,7 @@ final class DaysDesk {
     /**
      * Looks longer for better days of the yard as it was planned last, while somebody waits for them.
      *
-     * @param then told every time that there are better ones, and at the end
+     * @param then told what came of it
      */
     void longer(Consumer<PlannedDays> then, Runnable over, Consumer<Exception> failed) {
         var known = days;

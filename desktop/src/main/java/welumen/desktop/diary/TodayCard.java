@@ -153,7 +153,9 @@ final class TodayCard extends VBox {
         if (isRunning()) {
             add(row, "pause", Nodes.button("Pause", "Space: your time stops, the work is not done", this::pause));
             add(row, "done", Nodes.chief("Done", "End: it is done", this::done));
-        } else if (task.canBegin())
+        } else if (task.isOwn() && task.part().isEmpty())
+            add(row, "done", Nodes.button("Done", "It is done", this::done)); // time goes to parts alone
+        else if (task.canBegin() && task.part().isPresent())
             add(
                     row,
                     "start",
@@ -200,8 +202,8 @@ final class TodayCard extends VBox {
     }
 
     private void start() {
-        var preflight = Preflight.of(task, model.job().diary());
-        if (preflight.isReady()) model.workTime().begin(hands, on(), kind());
+        var preflight = Preflight.of(task);
+        if (preflight.asked().isEmpty()) model.workTime().begin(hands, on(), kind());
         else ask(preflight);
     }
 
@@ -212,7 +214,6 @@ final class TodayCard extends VBox {
     /** One chance, or two pairs of hands: it is not begun before all is so. */
     private void ask(Preflight preflight) {
         Set<OneChance.Ready> so = EnumSet.noneOf(OneChance.Ready.class);
-        so.addAll(preflight.ready());
         var begin = Nodes.chief("Begin", "All of it is so", () -> {
             model.make(new InDiary(new MadeReady(task.id(), so, model.person())));
             model.workTime().begin(hands, on(), kind());
@@ -225,7 +226,7 @@ final class TodayCard extends VBox {
                                 .map(chance -> "One chance, %s: %s.".formatted(chance.word(), chance.cost()))
                                 .orElse("It takes two: it is not begun alone."),
                         Styles.DANGER));
-        for (var one : preflight.missing()) {
+        for (var one : preflight.asked()) {
             var tick = new CheckBox(Words.capital(one.words()));
             tick.setId("ready-" + one.name().toLowerCase(Locale.ROOT).replace('_', '-'));
             tick.setWrapText(true);
