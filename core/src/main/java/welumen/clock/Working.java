@@ -37,10 +37,19 @@ public record Working(Duration earliest, Duration latest, Duration moved) {
      * @throws IllegalArgumentException where nobody works at such a temperature
      */
     public Working at(double celsius) {
+        var slower = slower(celsius);
+        return new Working(times(earliest, slower), isEndless() ? ALWAYS : times(latest, slower), times(moved, slower));
+    }
+
+    /**
+     * How many times as long it takes at a temperature.
+     *
+     * @throws IllegalArgumentException where nobody works at such a temperature
+     */
+    public static double slower(double celsius) {
         if (!(celsius >= LEAST_CELSIUS && celsius <= MOST_CELSIUS))
             throw new IllegalArgumentException("[%s °C] is no temperature of a workshop.".formatted(celsius));
-        var slower = Math.pow(2, (USUAL_CELSIUS - celsius) / DOUBLES);
-        return new Working(times(earliest, slower), isEndless() ? ALWAYS : times(latest, slower), times(moved, slower));
+        return Math.pow(2, (USUAL_CELSIUS - celsius) / DOUBLES);
     }
 
     public boolean isEndless() {

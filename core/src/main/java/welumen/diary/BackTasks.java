@@ -7,12 +7,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import welumen.cabin.PartId;
+import welumen.clock.Cure;
 import welumen.diary.task.After;
 import welumen.diary.task.TaskKind;
 import welumen.diary.task.Why;
 import welumen.refit.SignOff;
 import welumen.schedule.Effort;
 import welumen.strip.RefitLink;
+import welumen.strip.account.OneWay;
 import welumen.strip.order.RefitLinks;
 import welumen.strip.reach.Covering;
 import welumen.survey.Beneath;
@@ -81,11 +83,16 @@ final class BackTasks {
         for (var objection : at.signOff().objections(part)) object(part, objection, task);
     }
 
+    /** How a part comes over what lies beneath it. */
+    private Cure.Next over(PartId part) {
+        return OneWay.isGlued(at.signOff().strip(), at.cabin().one(part)) ? Cure.Next.GLUED_OVER : Cure.Next.HANDLED;
+    }
+
     /** Nothing is covered that is not finished, or that nobody has looked at. */
     private void beneath(PartId part, TaskDraft.Making task) {
         for (var under : Covering.under(at.signOff().strip(), part))
             if (!under.equals(part)) {
-                gates.held(under).ifPresent(task::after);
+                gates.held(under, over(part)).ifPresent(task::after);
                 bench.getOrDefault(under, Optional.empty())
                         .ifPresent(last -> task.after(new After(
                                 last.task(),
@@ -119,7 +126,7 @@ final class BackTasks {
                         "%s was left off for %s".formatted(at.name(left.part()), left.because()),
                         Why.NOT_DONE));
             case SignOff.Objection.NearHotWork(var held, var why) ->
-                gates.held(held)
+                gates.held(held, Cure.Next.HANDLED)
                         .ifPresent(gate -> task.after(new After(
                                 gate.task(),
                                 Why.HOT_WORK,

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import welumen.cabin.PartId;
+import welumen.clock.Cure;
 import welumen.diary.task.After;
 import welumen.diary.task.TaskKind;
 import welumen.diary.task.Why;
@@ -38,7 +39,7 @@ final class BenchTasks {
         if (draft.has(TaskDraft.id(TaskKind.TAKE_OFF, part)))
             row.inTheCar =
                     Optional.of(new After(TaskDraft.id(TaskKind.TAKE_OFF, part), Why.IN_THE_WAY, "it is in the car"));
-        gates.held(part).ifPresent(row::wait);
+        gates.held(part, over(part)).ifPresent(row::wait);
         gates.guarded(part).ifPresent(row::wait);
         gates.away(part).ifPresent(row::wait);
         for (var one : undone)
@@ -52,6 +53,15 @@ final class BenchTasks {
                 : uncut.isPresent() ? List.of(implied(part)) : List.<Treatment>of();
         for (var treatment : chosen) if (treatment != Treatment.LEAVE) treat(row, part, treatment, uncut);
         return row.last();
+    }
+
+    /** What comes over a part that is mended first: what is covered anew is wrapped. */
+    private Cure.Next over(PartId part) {
+        return at.choices()
+                .of(part)
+                .filter(chosen -> chosen.treatments().contains(Treatment.RECOVER))
+                .map(_ -> Cure.Next.WRAPPED)
+                .orElse(Cure.Next.HANDLED);
     }
 
     /** Pieces are drawn and nothing else was said: it is made of them. */
@@ -79,7 +89,7 @@ final class BenchTasks {
             row.then(TaskKind.CUT, "", effort(hours, shares.cut()), treatment.fails() / 2, "it is not cut");
         if (shares.sew() > 0) row.then(TaskKind.SEW, "", effort(hours, shares.sew()), 0, "it is not sewn");
         row.then(kind(treatment, part), ": " + treatment.word(), effort(hours, shares.rest()), treatment.fails(), said);
-        row.cures(shares.cures());
+        row.cures(shares.cures(at.products()));
         if (treatment == Treatment.SEND_OUT) row.away(treatment.waitingDays());
     }
 

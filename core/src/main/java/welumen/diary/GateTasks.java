@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.Comparator;
 import java.util.Optional;
 import welumen.cabin.PartId;
+import welumen.clock.Cure;
 import welumen.diary.task.After;
 import welumen.diary.task.TaskKind;
 import welumen.diary.task.Why;
@@ -20,8 +21,12 @@ final class GateTasks {
         this.draft = draft;
     }
 
-    /** The gate of a part that is held, whatever holds it. */
-    Optional<After> held(PartId part) {
+    /**
+     * The gate of a part that is held, whatever holds it.
+     *
+     * @param next what is to come over it once it is mended
+     */
+    Optional<After> held(PartId part, Cure.Next next) {
         return Optional.ofNullable(at.signOff().holds().get(part)).map(why -> {
             var said = "%s is held: %s".formatted(at.name(part), why);
             var mending = mending(part);
@@ -32,15 +37,16 @@ final class GateTasks {
                     gate.id(),
                     Why.NOT_ALLOWED,
                     said
-                            + mending.map(how -> "; %s mends it%s".formatted(how.who(), cured(how)))
+                            + mending.map(how -> "; %s mends it%s".formatted(how.who(), cured(how, next)))
                                     .orElse(""),
-                    mending.map(Mending::cures).orElse(Duration.ZERO),
+                    mending.map(how -> how.cures(at.products(), next)).orElse(Duration.ZERO),
                     0);
         });
     }
 
-    private static String cured(Mending how) {
-        return how.coats().isEmpty() ? "" : ", then " + how.said();
+    private String cured(Mending how, Cure.Next next) {
+        var said = how.said(at.products(), next);
+        return said.isEmpty() ? "" : ", then " + said;
     }
 
     /** How what was found on a part is mended; empty where something else holds it. */

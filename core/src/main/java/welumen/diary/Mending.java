@@ -1,46 +1,55 @@
 package welumen.diary;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
+import welumen.clock.Cure;
 import welumen.survey.FindingKind;
+import welumen.yard.Products;
+import welumen.yard.Tin;
 
 /**
  * What becomes of a find that stops work: who mends it, how long they take as a rule, and what then cures before anything is
- * glued or wrapped over it. The days are guesses until somebody has promised one; local rules and the product's sheet go first.
+ * laid, glued or wrapped over it. The days are guesses until somebody has promised one; local rules and the product's sheet go
+ * first.
  *
  * @param who in words
  * @param workingDays of theirs
  * @param coats what is laid on afterwards, one on the other
+ * @param dries by the clock on the wall, before anything else
  */
-public record Mending(String who, int workingDays, List<Coat> coats) {
-    /** A coat, and how long it cures before the next, or before glue. */
-    public record Coat(String name, Duration cures) {}
-
-    private static final List<Coat> ON_METAL = List.of(
-            new Coat("primer", Duration.ofHours(24)),
-            new Coat("seam sealer", Duration.ofHours(12)),
-            new Coat("floor coating", Duration.ofHours(24)));
+public record Mending(String who, int workingDays, List<Tin.Use> coats, Duration dries) {
+    private static final List<Tin.Use> ON_METAL = List.of(Tin.Use.PRIMER, Tin.Use.SEALER, Tin.Use.COATING);
 
     public static Mending of(FindingKind kind) {
         return switch (kind) {
-            case RUST_THROUGH, STRUCTURE -> new Mending("the body shop", 8, ON_METAL);
-            case WIRING_FAULT -> new Mending("an electrician", 3, List.of());
-            case MOULD ->
-                new Mending("whoever finds where it comes from", 3, List.of(new Coat("drying", Duration.ofHours(48))));
-            default -> new Mending("somebody qualified", 5, List.of());
+            case RUST_THROUGH, STRUCTURE -> new Mending("the body shop", 8, ON_METAL, Duration.ZERO);
+            case WIRING_FAULT -> new Mending("an electrician", 3, List.of(), Duration.ZERO);
+            case MOULD -> new Mending("whoever finds where it comes from", 3, List.of(), Duration.ofHours(48));
+            default -> new Mending("somebody qualified", 5, List.of(), Duration.ZERO);
         };
     }
 
-    /** By the clock on the wall, all of them. */
-    public Duration cures() {
-        return coats.stream().map(Coat::cures).reduce(Duration.ZERO, Duration::plus);
+    /** Until what comes next may: each coat takes the next one over it, the last what is said. */
+    public Duration cures(Products products, Cure.Next next) {
+        var all = dries;
+        for (var i = 0; i < coats.size(); i++) all = all.plus(before(products, i, next));
+        return all;
     }
 
-    /** “primer 24 h, seam sealer 12 h”; empty where nothing cures. */
-    public String said() {
-        return coats.stream()
-                .map(coat -> "%s %d h".formatted(coat.name(), coat.cures().toHours()))
-                .collect(Collectors.joining(", "));
+    private Duration before(Products products, int coat, Cure.Next next) {
+        return products.of(coats.get(coat)).before(coat < coats.size() - 1 ? Cure.Next.GLUED_OVER : next);
+    }
+
+    /** “primer 24 h, seam sealer 12 h, floor coating 24 h until it is glued over”; empty where nothing cures. */
+    public String said(Products products, Cure.Next next) {
+        if (coats.isEmpty()) return dries.isZero() ? "" : "it dries %d h".formatted(dries.toHours());
+        var each = new ArrayList<String>();
+        for (var i = 0; i < coats.size(); i++)
+            each.add("%s %d h"
+                    .formatted(
+                            coats.get(i).word(),
+                            Math.ceilDiv(before(products, i, next).toMinutes(), 60)));
+        return String.join(", ", each) + " until it is " + next.word();
     }
 }

@@ -4,6 +4,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import welumen.cabin.PartId;
+import welumen.clock.Cure;
 import welumen.diary.task.After;
 import welumen.diary.task.TaskKind;
 import welumen.diary.task.Why;
@@ -60,7 +61,7 @@ final class OffTasks {
                 .toList();
         if (over.isEmpty()) return;
         takeOff(over);
-        gates.held(held)
+        gates.held(held, Cure.Next.HANDLED)
                 .ifPresent(gate -> draft.one(gate.task())
                         .after(new After(
                                 TaskDraft.id(TaskKind.TAKE_OFF, over.getLast()),
@@ -91,7 +92,9 @@ final class OffTasks {
                             TaskDraft.id(TaskKind.TAKE_OFF, before),
                             Why.IN_THE_WAY,
                             "%s comes off first".formatted(at.name(before))));
-                gates.held(part).filter(_ -> isHeldByTheCustomer(part)).ifPresent(task::after);
+                gates.held(part, Cure.Next.HANDLED)
+                        .filter(_ -> isHeldByTheCustomer(part))
+                        .ifPresent(task::after);
                 before = part;
             }
         }

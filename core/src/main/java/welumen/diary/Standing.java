@@ -16,6 +16,7 @@ import welumen.strip.account.OneWay;
 import welumen.survey.Survey;
 import welumen.treatment.Choices;
 import welumen.treatment.TreatmentHours;
+import welumen.yard.Products;
 
 /** The work on one car as it stands: what its tasks are made from. */
 public record Standing(
@@ -29,6 +30,7 @@ public record Standing(
         TreatmentHours benchTimes,
         Map<PartId, String> guarded,
         DiaryBook book,
+        Products products,
         boolean isHome) {
     /** Shares of the usual time that taking off and putting back take at the least and at the most. */
     private static final double LOW = 0.7;

@@ -66,6 +66,7 @@ import welumen.treatment.Weighing;
 import welumen.treatment.whole.ApprovalSheet;
 import welumen.treatment.whole.JobAsWhole;
 import welumen.treatment.whole.WholeJob;
+import welumen.yard.Products;
 import welumen.yard.Yard;
 
 /** One customer's car and all that is known of the work on it: the fold of the job's changes. */
@@ -329,8 +330,13 @@ public record Job(
         return JobAsWhole.of(cabin, survey, choices, agreement, figures);
     }
 
-    /** What its tasks are made from. */
+    /** What its tasks are made from, in a yard that has said nothing of what it works with. */
     public Standing standing() {
+        return standing(Products.USUAL);
+    }
+
+    /** What its tasks are made from. */
+    public Standing standing(Products products) {
         return new Standing(
                 cabin,
                 brief,
@@ -342,6 +348,7 @@ public record Job(
                 benchTimes(),
                 guarded(),
                 diary,
+                products,
                 !handover.signedBy().isEmpty());
     }
 }

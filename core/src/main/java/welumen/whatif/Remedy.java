@@ -9,7 +9,6 @@ import java.util.Set;
 import java.util.UUID;
 import welumen.diary.plan.YardPlan;
 import welumen.diary.task.Task;
-import welumen.yard.Crew;
 import welumen.yard.DaysOff;
 import welumen.yard.Person;
 import welumen.yard.Place;
@@ -38,7 +37,7 @@ public sealed interface Remedy {
             var helper = new Person(NAME, Set.of(), hours, only);
             var people = plan.crew().people();
             if (people.all().isEmpty()) people = people.with("", new Person("whoever works here"));
-            return plan.with(new Crew(people.with("", helper), plan.crew().places()));
+            return plan.with(plan.crew().with(people.with("", helper)));
         }
     }
 
@@ -55,7 +54,7 @@ public sealed interface Remedy {
                         person.working(new WorkingHours(
                                 days, person.hours().from(), person.hours().until())));
             }
-            return plan.with(new Crew(people, plan.crew().places()));
+            return plan.with(plan.crew().with(people));
         }
     }
 
@@ -66,7 +65,7 @@ public sealed interface Remedy {
             var people = Shelf.<Person>empty();
             for (var one : plan.crew().people().all())
                 people = people.with("", one.name().equals(person) ? one.off(List.of()) : one);
-            return plan.with(new Crew(people, plan.crew().places()));
+            return plan.with(plan.crew().with(people));
         }
     }
 
@@ -74,8 +73,7 @@ public sealed interface Remedy {
     record AnotherPlace(Place.Kind kind) implements Remedy {
         @Override
         public YardPlan tried(YardPlan plan) {
-            var places = plan.crew().places().with("", new Place("another " + kind.word(), kind));
-            return plan.with(new Crew(plan.crew().people(), places));
+            return plan.with(plan.crew().and(new Place("another " + kind.word(), kind)));
         }
     }
 

@@ -1,20 +1,32 @@
 package welumen.yard;
 
+import welumen.yard.CrewChange.LimitsSaid;
 import welumen.yard.CrewChange.PersonLeft;
 import welumen.yard.CrewChange.PersonSaid;
 import welumen.yard.CrewChange.PlaceDropped;
 import welumen.yard.CrewChange.PlaceSaid;
 
-/** Who works here, and where. */
-public record Crew(Shelf<Person> people, Shelf<Place> places) {
-    public static final Crew NOBODY = new Crew(Shelf.empty(), Shelf.empty());
+/** Who works here, where, and what the premises allow. */
+public record Crew(Shelf<Person> people, Shelf<Place> places, Limits limits) {
+    public static final Crew NOBODY = new Crew(Shelf.empty(), Shelf.empty(), Limits.NONE);
+
+    /** The same with other people. */
+    public Crew with(Shelf<Person> others) {
+        return new Crew(others, places, limits);
+    }
+
+    /** The same with one place more. */
+    public Crew and(Place more) {
+        return new Crew(people, places.with("", more), limits);
+    }
 
     Crew after(CrewChange change) {
         return switch (change) {
-            case PersonSaid(var was, var person) -> new Crew(people.with(was, person), places);
-            case PersonLeft(var name) -> new Crew(people.without(name), places);
-            case PlaceSaid(var was, var place) -> new Crew(people, places.with(was, place));
-            case PlaceDropped(var name) -> new Crew(people, places.without(name));
+            case PersonSaid(var was, var person) -> new Crew(people.with(was, person), places, limits);
+            case PersonLeft(var name) -> new Crew(people.without(name), places, limits);
+            case PlaceSaid(var was, var place) -> new Crew(people, places.with(was, place), limits);
+            case PlaceDropped(var name) -> new Crew(people, places.without(name), limits);
+            case LimitsSaid(var said) -> new Crew(people, places, said);
         };
     }
 }

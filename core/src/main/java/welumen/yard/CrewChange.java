@@ -8,5 +8,7 @@ public sealed interface CrewChange {
 
     record PlaceSaid(String was, Place place) implements CrewChange {}
 
+    record LimitsSaid(Limits limits) implements CrewChange {}
+
     record PlaceDropped(String name) implements CrewChange {}
 }

@@ -1,5 +1,7 @@
 package welumen.yard;
 
+import java.util.List;
+
 /**
  * A place or a machine at which one works.
  *
@@ -7,8 +9,11 @@ package welumen.yard;
  * @param holds how many one of them takes at once, of what its kind says
  * @param lengthMm of a table, else nought
  * @param widthMm of a table, else nought
+ * @param slots when it can be used; empty for whenever somebody is here
  */
-public record Place(String name, Kind kind, int count, int holds, double lengthMm, double widthMm) implements Named {
+public record Place(
+        String name, Kind kind, int count, int holds, double lengthMm, double widthMm, List<WorkingHours> slots)
+        implements Named {
     /** What kind of place it is, and what it is counted to hold. */
     public enum Kind {
         BENCH("bench", "at a time"),
@@ -38,12 +43,18 @@ public record Place(String name, Kind kind, int count, int holds, double lengthM
 
     public Place {
         name = Named.checked(name, "place");
+        slots = List.copyOf(slots);
         if (count < 1 || count > 99 || holds < 1 || holds > 999)
             throw new IllegalArgumentException(
                     "“%s”: %d of it for %d each is no count. Give at least 1.".formatted(name, count, holds));
         if (!(lengthMm >= 0 && widthMm >= 0 && lengthMm < 1e5 && widthMm < 1e5))
             throw new IllegalArgumentException(
                     "“%s” is no size of a table: [%s × %s mm].".formatted(name, lengthMm, widthMm));
+    }
+
+    /** One that can be used whenever somebody is here. */
+    public Place(String name, Kind kind, int count, int holds, double lengthMm, double widthMm) {
+        this(name, kind, count, holds, lengthMm, widthMm, List.of());
     }
 
     /** One of which only its kind is known. */

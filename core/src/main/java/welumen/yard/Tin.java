@@ -1,5 +1,7 @@
 package welumen.yard;
 
+import welumen.clock.Cure;
+
 /**
  * Something that is kept in tins, cans or bottles.
  *
@@ -8,14 +10,18 @@ package welumen.yard;
  * @param full how many are unopened
  * @param begun how much of the one that is begun is left, 0 to 1; nought where none is
  * @param lot of the unopened ones; empty where nobody has said
+ * @param cure what its sheet says
  */
-public record Tin(String name, Use use, int full, double begun, String lot, String supplier) implements Named {
+public record Tin(String name, Use use, int full, double begun, String lot, String supplier, Cure cure)
+        implements Named {
     /** What it is used for. */
     public enum Use {
         ADHESIVE("adhesive"),
         CLEANER("cleaner"),
         FILLER("filler"),
         PRIMER("primer"),
+        SEALER("seam sealer"),
+        COATING("floor coating"),
         COLOUR("colour"),
         LACQUER("lacquer"),
         CARE("care"),
@@ -30,6 +36,11 @@ public record Tin(String name, Use use, int full, double begun, String lot, Stri
         public String word() {
             return word;
         }
+    }
+
+    /** Of whose sheet nobody has said anything. */
+    public Tin(String name, Use use, int full, double begun, String lot, String supplier) {
+        this(name, use, full, begun, lot, supplier, Cure.UNSAID);
     }
 
     public Tin {

@@ -55,6 +55,11 @@ public record Yard(
         };
     }
 
+    /** How long cures what it works with, at the temperature it has. */
+    public Products products() {
+        return Products.of(goods, crew.limits());
+    }
+
     private Yard with(Crew next) {
         return new Yard(name, counting, next, garage, stock, goods, house, clocks);
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import welumen.clock.ClockSaid;
 import welumen.measure.Length;
+import welumen.yard.CrewChange.LimitsSaid;
 import welumen.yard.CrewChange.PersonLeft;
 import welumen.yard.CrewChange.PersonSaid;
 import welumen.yard.CrewChange.PlaceDropped;
@@ -82,6 +83,7 @@ public final class YardSaid {
             case PersonLeft(var name) -> "Has left: " + name;
             case PlaceSaid(var _, var place) -> "Place: " + place.name();
             case PlaceDropped(var name) -> "No place any more: " + name;
+            case LimitsSaid(var _) -> "What the place allows";
         };
     }
 

@@ -20,9 +20,12 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import welumen.cabin.CabinChange.PartsListed;
 import welumen.cabin.PartId;
+import welumen.clock.Cure;
+import welumen.clock.CureText;
 import welumen.custody.Away;
 import welumen.custody.CustodyChange.SentAway;
 import welumen.diary.book.DiaryChange.TaskDone;
@@ -41,6 +44,7 @@ import welumen.job.JobChange.AtTreatment;
 import welumen.job.JobChange.InCabin;
 import welumen.job.JobChange.InCustody;
 import welumen.job.JobChange.InDiary;
+import welumen.measure.Parsed;
 import welumen.pattern.PatternChange.CutFreed;
 import welumen.pattern.PatternChange.CutHeld;
 import welumen.pattern.PatternChange.PieceDrawn;
@@ -64,8 +68,11 @@ import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
 import welumen.yard.Crew;
 import welumen.yard.CrewChange.PersonSaid;
+import welumen.yard.Limits;
 import welumen.yard.Person;
+import welumen.yard.Products;
 import welumen.yard.Skill;
+import welumen.yard.Tin;
 import welumen.yard.WorkingHours;
 import welumen.yard.Yard;
 import welumen.yard.YardChange.OfCrew;
@@ -124,6 +131,44 @@ class OpenTasksTest {
         assertThat(before("put-back:left-front-seat")).contains("treat:left-front-seat:-re-cover-on-the-old-pattern");
         assertThat(tasks().get("put-back:left-front-seat").hands()).isEqualTo(2);
         assertThat(before("hand-over")).containsExactly("check");
+    }
+
+    /** A sheet on the shelf, and the cold, go before what is usual. */
+    @Test
+    void whatIsOnTheShelfSaysHowLongItCures() {
+        off(SEAL, SILL, SEAT, CARPET);
+        choose(CARPET, Treatment.REFIX);
+        var slow = new Tin(
+                "slow glue",
+                Tin.Use.ADHESIVE,
+                1,
+                0,
+                "",
+                "",
+                ((Parsed.Understood<Cure>) CureText.read("flash 10 min, handle 30 h")).value());
+        var goods = Yard.EMPTY
+                .after(new OfGoods(new TinCounted("", slow)))
+                .after(new OfCrew(new LimitsSaid(new Limits(Limits.Daily.ALWAYS, Limits.Daily.ALWAYS, 10, 0))));
+        var back = OpenTasks.of(job.standing(goods.products())).stream()
+                .filter(task -> task.id().equals("put-back:left-front-carpet"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(back.after())
+                .filteredOn(after -> after.task().startsWith("lay:"))
+                .extracting(After::cures)
+                .containsExactly(Duration.ofHours(60));
+    }
+
+    /** Metal has four times: what is glued over it waits longer than what is laid over it, what is wrapped longest. */
+    @Test
+    void whatComesOverMetalSaysHowLongItWaits() {
+        var mended = Mending.of(FindingKind.RUST_THROUGH);
+        var hours = Stream.of(Cure.Next.values())
+                .map(next -> mended.cures(Products.USUAL, next).toHours())
+                .toList();
+        assertThat(hours).containsExactly(24 + 12 + 12L, 24 + 12 + 24L, 24 + 12 + 48L);
+        assertThat(mended.said(Products.USUAL, Cure.Next.WRAPPED))
+                .isEqualTo("primer 24 h, seam sealer 12 h, floor coating 48 h until it is wrapped");
     }
 
     /** A part goes back only when what it would cover is finished, and says why. */

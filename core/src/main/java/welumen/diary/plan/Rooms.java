@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -35,7 +34,7 @@ final class Rooms {
 
     private final List<Person> people;
     private final Crowds crowds;
-    private final Map<Place.Kind, Integer> places = new EnumMap<>(Place.Kind.class);
+    private final Premises premises;
     private final int inACar;
     private final LocalDate from;
     private final int days;
@@ -51,12 +50,7 @@ final class Rooms {
                 .mapToInt(Place::holds)
                 .max()
                 .orElse(IN_A_CAR);
-        for (var place : crew.places().all())
-            if (place.kind() != Place.Kind.CAR_PLACE)
-                places.merge(
-                        place.kind(),
-                        place.kind() == Place.Kind.SPRAY_PLACE ? place.count() : place.count() * place.holds(),
-                        Integer::sum);
+        premises = new Premises(crew, hours());
     }
 
     /** Who works here; where nobody was said, one whose name is not known. */
@@ -78,7 +72,7 @@ final class Rooms {
             var hours = hours(crowd);
             all.add(new Resource(crowd(k), crowd.size(), Optional.of(hours), absences(crowd, hours)));
         }
-        places.forEach((kind, count) -> all.add(new Resource(kind.name(), count)));
+        premises.all().forEach(all::add);
         for (var car : cars) all.add(new Resource(car.car().toString(), inACar));
         return all;
     }
@@ -91,17 +85,28 @@ final class Rooms {
     Map<String, Integer> uses(CarWork car, Task task) {
         var uses = new HashMap<String, Integer>();
         if (task.kind().isWait()) return uses;
-        var able = task.kind()
+        uses.putAll(premises.uses(task.kind()));
+        if (!isAfterHours(task)) {
+            for (var k : crowds.of(able(task))) uses.put(crowd(k), 1);
+            uses.put(PEOPLE, Math.min(task.hands(), people.size()));
+        }
+        if (task.isInTheCar()) uses.put(car.car().toString(), Math.min(task.hands(), inACar));
+        return uses;
+    }
+
+    private Set<Person> able(Task task) {
+        return task.kind()
                 .skill()
                 .map(crowds::able)
                 .orElseGet(() -> crowds.all().getFirst());
-        for (var k : crowds.of(able)) uses.put(crowd(k), 1);
-        uses.put(PEOPLE, Math.min(task.hands(), people.size()));
-        task.kind().place().ifPresent(place -> {
-            if (place == Place.Kind.CAR_PLACE) uses.put(car.car().toString(), Math.min(task.hands(), inACar));
-            else if (places.containsKey(place)) uses.put(place.name(), 1);
-        });
-        return uses;
+    }
+
+    /** Whether it is done where nobody who could do it is as a rule: somebody stays for it, or comes once more. */
+    boolean isAfterHours(Task task) {
+        return task.kind()
+                .place()
+                .filter(place -> premises.isAfterHours(place, hours(List.copyOf(able(task)))))
+                .isPresent();
     }
 
     /** When somebody of a crowd is not there, while another is. */
@@ -148,7 +153,7 @@ final class Rooms {
         return new OpenHours(week, quarter(opens), Duration.between(quarter(opens), closes), off);
     }
 
-    private static LocalTime quarter(LocalTime time) {
+    static LocalTime quarter(LocalTime time) {
         return time.withMinute(time.getMinute() / 15 * 15).withSecond(0).withNano(0);
     }
 }

@@ -1,5 +1,6 @@
 package welumen.diary.plan;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -22,19 +23,21 @@ public final class Rota {
     private static final int HANDED_ON = 4;
 
     private final List<Person> people;
+    private final Rooms rooms;
     private final Map<String, Task> tasks;
     private final Map<String, List<Booking>> load = new HashMap<>();
     private final Map<String, List<String>> who = new HashMap<>();
 
-    private Rota(List<Person> people, Map<String, Task> tasks) {
-        this.people = people;
+    private Rota(Crew crew, LocalDate from, Map<String, Task> tasks) {
+        people = Rooms.people(crew);
+        rooms = new Rooms(crew, from, 1);
         this.tasks = tasks;
         for (var person : people) load.put(person.name(), new ArrayList<>());
     }
 
     /** @param tasks every one by its id in the schedule */
     public static Rota of(Schedule schedule, Map<String, Task> tasks, Crew crew) {
-        var rota = new Rota(Rooms.people(crew), tasks);
+        var rota = new Rota(crew, first(schedule), tasks);
         var inOrder = schedule.bookings().stream()
                 .filter(booking -> !rota.task(booking).kind().isWait())
                 .sorted(Comparator.comparing(Booking::start))
@@ -44,6 +47,19 @@ public final class Rota {
             for (var hand = 0; hand < rota.task(booking).hands(); hand++) rota.give(booking, hand == 0, HANDED_ON);
         }
         return rota;
+    }
+
+    private static LocalDate first(Schedule schedule) {
+        return schedule.bookings().stream()
+                .map(Booking::start)
+                .min(Comparator.naturalOrder())
+                .orElse(LocalDate.EPOCH.atStartOfDay())
+                .toLocalDate();
+    }
+
+    /** Whether somebody has to stay, or come once more, for a task. */
+    public boolean isAfterHours(Task task) {
+        return rooms.isAfterHours(task);
     }
 
     /** The names of those who do an activity; fewer than are wanted where nobody is left. */
@@ -115,11 +131,12 @@ public final class Rota {
                 .toList();
     }
 
-    private static boolean isThere(Person person, Booking booking) {
+    /** What is done after hours falls to somebody who was there on that day. */
+    private boolean isThere(Person person, Booking booking) {
         var at = booking.start().toLocalTime();
-        return person.worksOn(booking.start().toLocalDate())
-                && !at.isBefore(person.hours().from())
+        var isInHours = !at.isBefore(person.hours().from())
                 && at.isBefore(person.hours().until());
+        return person.worksOn(booking.start().toLocalDate()) && (isInHours || rooms.isAfterHours(task(booking)));
     }
 
     /** Where nobody here can, anybody does. */

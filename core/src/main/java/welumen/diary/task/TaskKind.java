@@ -50,6 +50,44 @@ public enum TaskKind {
         return place;
     }
 
+    /** Whether the neighbours hear it: saws, staplers, the compressor. */
+    public boolean isLoud() {
+        return this == BUILD || this == COLOUR;
+    }
+
+    /** Whether it dries, or sags, before it is right where the sun is on it: what is sprayed, glued, laid. */
+    public boolean wantsShade() {
+        return this == COLOUR || this == LAY;
+    }
+
+    /** Whether glue, filler or colour is worked, which nobody does in the cold. */
+    public boolean wantsWarmth() {
+        return this == COLOUR || this == LAY || this == BUILD;
+    }
+
+    /** What its machines draw as a rule, in kW: a rule of thumb. */
+    public double kilowatts() {
+        return switch (this) {
+            case SEW -> 0.6;
+            case BUILD, LAY -> 2.2; // the compressor; steam
+            case COLOUR -> 3.5; // the compressor and the extraction
+            case AWAIT,
+                    CHOOSE,
+                    ORDER,
+                    TAKE_OFF,
+                    LOOK,
+                    DRAW,
+                    TRY,
+                    CUT,
+                    TREAT,
+                    SEND_OUT,
+                    PUT_BACK,
+                    TEST,
+                    CHECK,
+                    HAND_OVER -> 0;
+        };
+    }
+
     /** Whether nobody's hands are wanted, but somebody else's word, parcel or work. */
     public boolean isWait() {
         return this == AWAIT;

@@ -31,6 +31,9 @@ public final class Planner {
     /** Of the solver's own time in a second. */
     private static final double PATIENCE = 0.08;
 
+    /** Seconds below which the long search is not begun: it would not come to anything. */
+    private static final double LEAST = 0.2;
+
     /** The share of the time after which the bound by energy is halved no more. */
     private static final double ENERGY = 0.4;
 
@@ -77,7 +80,7 @@ public final class Planner {
         var schedule = checked(net, first, bound);
         better.accept(schedule);
         var left = seconds - since(began);
-        if (schedule.isOptimal() || left <= 0 || net.size() > MOST || stop.getAsBoolean()) return schedule;
+        if (schedule.isOptimal() || left < LEAST || net.size() > MOST || stop.getAsBoolean()) return schedule;
         var answer = new ConstraintModel(net, first, bound)
                 .solve(left, seconds * PATIENCE, seed, starts -> better.accept(checked(net, starts, bound)), stop);
         var starts = answer.starts().length == 0 ? first : early(net, answer.starts());

@@ -104,7 +104,7 @@ record Tried(
         var people = Shelf.<Person>empty();
         for (var person : crew.people().all())
             people = people.with("", person.name().equals(gone.person()) ? away(person, gone) : person);
-        return new Crew(people, crew.places());
+        return crew.with(people);
     }
 
     static Person away(Person person, Supposed.Gone gone) {

@@ -1,12 +1,16 @@
 package welumen.files.json;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
 import java.util.Set;
 
 /** From one form of a kind to the next, each as it was meant on the day it was written: what these hold is never changed. */
 final class KindSteps {
     /** What stopped work while findings did not say so themselves. */
     private static final Set<String> STOPPED = Set.of("RUST_THROUGH", "MOULD", "STRUCTURE", "WIRING_FAULT");
+
+    /** The times of a product's sheet. */
+    private static final List<String> CURE = List.of("flash", "touch", "handle", "glueOver", "wrapOver", "recoatUntil");
 
     private KindSteps() {}
 
@@ -20,6 +24,19 @@ final class KindSteps {
     static void findingSaysWhetherItStops(ObjectNode change) {
         if (change.path("finding") instanceof ObjectNode finding)
             finding.put("stopsWork", STOPPED.contains(finding.path("kind").asText()));
+    }
+
+    /** No tin said how long it cures. */
+    static void tinHasASheet(ObjectNode change) {
+        if (change.path("tin") instanceof ObjectNode tin) {
+            var cure = tin.putObject("cure");
+            for (var time : CURE) cure.put(time, "PT0S");
+        }
+    }
+
+    /** A place could be used whenever somebody was here. */
+    static void placeHasSlots(ObjectNode change) {
+        if (change.path("place") instanceof ObjectNode place) place.putArray("slots");
     }
 
     /** No clock said when it is too late, or how long what was laid can be moved. */
