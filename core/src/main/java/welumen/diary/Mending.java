@@ -15,20 +15,26 @@ import welumen.yard.Tin;
  *
  * @param who in words
  * @param workingDays of theirs
+ * @param charged hours of theirs
  * @param coats what is laid on afterwards, one on the other
  * @param dries by the clock on the wall, before anything else
  */
-public record Mending(String who, int workingDays, List<Tin.Use> coats, Duration dries) {
+public record Mending(String who, int workingDays, Charged charged, List<Tin.Use> coats, Duration dries) {
     private static final List<Tin.Use> ON_METAL = List.of(Tin.Use.PRIMER, Tin.Use.SEALER, Tin.Use.COATING);
 
     public static Mending of(FindingKind kind) {
         return switch (kind) {
-            case RUST_THROUGH, STRUCTURE -> new Mending("the body shop", 8, ON_METAL, Duration.ZERO);
-            case WIRING_FAULT -> new Mending("an electrician", 3, List.of(), Duration.ZERO);
-            case MOULD -> new Mending("whoever finds where it comes from", 3, List.of(), Duration.ofHours(48));
-            default -> new Mending("somebody qualified", 5, List.of(), Duration.ZERO);
+            case RUST_THROUGH, STRUCTURE ->
+                new Mending("the body shop", 8, new Charged(4, 14), ON_METAL, Duration.ZERO);
+            case WIRING_FAULT -> new Mending("an electrician", 3, new Charged(1, 4), List.of(), Duration.ZERO);
+            case MOULD ->
+                new Mending("whoever finds where it comes from", 3, new Charged(1, 6), List.of(), Duration.ofHours(48));
+            default -> new Mending("somebody qualified", 5, new Charged(1, 3), List.of(), Duration.ZERO);
         };
     }
+
+    /** Hours of theirs that others charge, as a rule: a guess until they have quoted. */
+    public record Charged(double least, double most) {}
 
     /** Until what comes next may: each coat takes the next one over it, the last what is said. */
     public Duration cures(Products products, Cure.Next next) {

@@ -67,7 +67,9 @@ import welumen.treatment.Treatment;
 import welumen.treatment.TreatmentChange.TreatmentChosen;
 import welumen.treatment.TreatmentChange.TreatmentDone;
 import welumen.yard.Crew;
+import welumen.yard.CrewChange.LimitsSaid;
 import welumen.yard.CrewChange.PersonSaid;
+import welumen.yard.GoodsChange.TinCounted;
 import welumen.yard.Limits;
 import welumen.yard.Person;
 import welumen.yard.Products;
@@ -76,6 +78,7 @@ import welumen.yard.Tin;
 import welumen.yard.WorkingHours;
 import welumen.yard.Yard;
 import welumen.yard.YardChange.OfCrew;
+import welumen.yard.YardChange.OfGoods;
 
 /** The tasks of a saloon whose seal, sill cover, seat and carpet lie one over the other, and when they are done. */
 class OpenTasksTest {

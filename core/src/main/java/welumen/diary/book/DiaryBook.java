@@ -22,6 +22,7 @@ import welumen.diary.task.TaskKind;
  * @param fixed when each begins
  * @param split the share of the work that the first of two goes has, by task
  * @param promises by task
+ * @param otherwise what is done if what is awaited does not come, by task
  * @param told the plan that was told last; empty where none binds
  * @param ready what was ready before each step that has only one chance, by task
  * @param goes in the order in which they ended
@@ -34,6 +35,7 @@ public record DiaryBook(
         Map<String, LocalDateTime> fixed,
         Map<String, Double> split,
         Map<String, Promise> promises,
+        Map<String, String> otherwise,
         Optional<Told> told,
         Map<String, Set<OneChance.Ready>> ready,
         List<Go> goes,
@@ -42,6 +44,7 @@ public record DiaryBook(
             List.of(),
             Map.of(),
             Set.of(),
+            Map.of(),
             Map.of(),
             Map.of(),
             Map.of(),
@@ -57,6 +60,7 @@ public record DiaryBook(
         fixed = Map.copyOf(fixed);
         split = Map.copyOf(split);
         promises = Map.copyOf(promises);
+        otherwise = Map.copyOf(otherwise);
         ready = Map.copyOf(ready);
         goes = List.copyOf(goes);
         looks = Map.copyOf(looks);
@@ -85,6 +89,10 @@ public record DiaryBook(
                 with(added, dropped, done, fixed, and(split, task, share), promises);
             case DiaryChange.DayPromised(var task, var day, var by, var said) ->
                 with(added, dropped, done, fixed, split, and(promises, task, new Promise(day, by, said)));
+            case DiaryChange.OtherwiseSaid(var task, var what) -> {
+                var all = what.isEmpty() ? without(otherwise, task) : and(otherwise, task, what);
+                yield new DiaryBook(added, dropped, done, fixed, split, promises, all, told, ready, goes, looks);
+            }
             case DiaryChange.DaysTold(var starts, var end, var whom) ->
                 with(Optional.of(new Told(starts, end, whom)), ready, goes);
             case DiaryChange.DaysFreed() -> with(Optional.empty(), ready, goes);
@@ -97,7 +105,7 @@ public record DiaryBook(
             case DiaryChange.LookPassed(var part, var look) -> {
                 var more = new TreeMap<>(looks);
                 more.put(part, look);
-                yield new DiaryBook(added, dropped, done, fixed, split, promises, told, ready, goes, more);
+                yield new DiaryBook(added, dropped, done, fixed, split, promises, otherwise, told, ready, goes, more);
             }
         };
     }
@@ -135,11 +143,11 @@ public record DiaryBook(
             Map<String, LocalDateTime> pinned,
             Map<String, Double> parted,
             Map<String, Promise> said) {
-        return new DiaryBook(own, out, over, pinned, parted, said, told, ready, goes, looks);
+        return new DiaryBook(own, out, over, pinned, parted, said, otherwise, told, ready, goes, looks);
     }
 
     private DiaryBook with(Optional<Told> plan, Map<String, Set<OneChance.Ready>> prepared, List<Go> ended) {
-        return new DiaryBook(added, dropped, done, fixed, split, promises, plan, prepared, ended, looks);
+        return new DiaryBook(added, dropped, done, fixed, split, promises, otherwise, plan, prepared, ended, looks);
     }
 
     private static <T> Map<String, T> and(Map<String, T> map, String key, T value) {

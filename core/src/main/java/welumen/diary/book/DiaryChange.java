@@ -48,6 +48,9 @@ public sealed interface DiaryChange {
      */
     record DayPromised(String task, LocalDate day, String by, LocalDate said) implements DiaryChange {}
 
+    /** What is done if what is awaited does not come; empty where that is said no more. */
+    record OtherwiseSaid(String task, String what) implements DiaryChange {}
+
     /**
      * The plan as it stands was told to somebody: from now on it moves as little as it can.
      *

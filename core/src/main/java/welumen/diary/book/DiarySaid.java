@@ -27,6 +27,8 @@ public final class DiarySaid {
             case DiaryChange.DayPromised(var task, var day, var by, var _) ->
                 "Promised for %s%s: %s"
                         .formatted(DayText.said(day), by.isEmpty() ? "" : " by " + by, named(task, cabin));
+            case DiaryChange.OtherwiseSaid(var task, var what) ->
+                "Else %s: %s".formatted(what.isEmpty() ? "nothing" : what, named(task, cabin));
             case DiaryChange.DaysTold(var _, var end, var whom) ->
                 "Told%s: ready %s".formatted(whom.isEmpty() ? "" : " " + whom, DayText.said(end.toLocalDate()));
             case DiaryChange.DaysFreed() -> "What was told binds no more";

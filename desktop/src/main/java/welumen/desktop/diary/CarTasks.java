@@ -6,11 +6,13 @@ import welumen.desktop.model.JobModel;
 import welumen.diary.OpenTasks;
 import welumen.diary.task.Task;
 import welumen.job.Job;
+import welumen.yard.Yard;
 
-/** The open car's tasks, made once for each state of it: the stage's line and its leaf read the same. */
+/** The open car's tasks, made once for each state of it and of the yard: the stage's line and its leaf read the same. */
 final class CarTasks {
     private final JobModel model;
     private @Nullable Job of;
+    private @Nullable Yard in;
     private List<Task> tasks = List.of();
 
     CarTasks(JobModel model) {
@@ -19,9 +21,11 @@ final class CarTasks {
 
     List<Task> all() {
         var job = model.job();
-        if (job != of) {
-            tasks = OpenTasks.of(job.standing());
+        var yard = model.yard().state();
+        if (job != of || yard != in) {
+            tasks = OpenTasks.of(job.standing(yard.products()));
             of = job;
+            in = yard;
         }
         return tasks;
     }

@@ -18,11 +18,17 @@ public final class DiaryView extends StagePane {
         var desk = new DaysDesk(model);
         car = new CarTasks(model);
         leaves = leaves(
-                new Tab("Now", of -> new NowLeaf(of, car, desk)),
+                new Tab("Now", of -> new NowLeaf(of, car, desk, this::whatIf)),
                 new Tab("Today", of -> new TodayLeaf(of, desk)),
                 new Tab("Days", of -> new DaysLeaf(of, desk)),
                 new Tab("What if", of -> new WhatIfLeaf(of, desk, car)));
         getChildren().add(leaves);
+    }
+
+    /** Turns to the leaf that works out what may come about, and asks it. */
+    private void whatIf(String text) {
+        leaves.turnTo("What if");
+        if (leaves.open() instanceof WhatIfLeaf leaf) leaf.ask(text);
     }
 
     @Override

@@ -1,10 +1,11 @@
 package welumen.desktop.diary;
 
+import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -18,17 +19,16 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
 import welumen.desktop.stage.WordLine;
 import welumen.diary.OwnTaskText;
-import welumen.diary.book.DiaryChange.DayPromised;
 import welumen.diary.book.DiaryChange.TaskAdded;
 import welumen.diary.book.DiaryChange.TaskDone;
 import welumen.diary.book.DiaryChange.TaskWanted;
 import welumen.diary.book.DiarySaid;
 import welumen.diary.book.HandTask;
+import welumen.diary.plan.NotToday;
 import welumen.diary.task.After;
 import welumen.diary.task.Task;
 import welumen.diary.task.TaskKind;
 import welumen.job.JobChange.InDiary;
-import welumen.measure.DayText;
 import welumen.whatif.SupposedText;
 
 /** What can be begun now on this car, and what waits for what. */
@@ -38,17 +38,18 @@ final class NowLeaf extends Leaf {
 
     private final CarTasks car;
     private final DaysDesk desk;
-    private boolean wantsDays;
+    private final Consumer<String> asks;
     private final WordLine<HandTask> own;
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final VBox now = new VBox(8);
     private final VBox waiting = new VBox(8);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
-    NowLeaf(JobModel model, CarTasks car, DaysDesk desk) {
+    NowLeaf(JobModel model, CarTasks car, DaysDesk desk, Consumer<String> asks) {
         super(model, Reads.ALL);
         this.car = car;
         this.desk = desk;
+        this.asks = asks;
         now.setId("now");
         waiting.setId("waiting");
         own = new WordLine<HandTask>(
@@ -70,6 +71,11 @@ final class NowLeaf extends Leaf {
         var both = Nodes.row(28, column("Can be begun now", now), column("Waits, and for what", waiting));
         VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().addAll(both, own, wrong);
+    }
+
+    /** Where a day was promised, or the days are known already: the mark on the tape then moves. */
+    private boolean wantsDays() {
+        return desk.last().isPresent() || !model.job().diary().promises().isEmpty();
     }
 
     private OwnTaskText text() {
@@ -94,13 +100,12 @@ final class NowLeaf extends Leaf {
 
     @Override
     protected void closed() {
-        if (wantsDays) desk.end();
+        if (desk.last().isPresent()) desk.end();
     }
 
     @Override
     protected void refresh() {
-        wantsDays |= desk.last().isPresent();
-        if (wantsDays) desk.ask(_ -> {}, _ -> {}); // the mark on the tape moves with what is said here
+        if (wantsDays()) desk.ask(_ -> {}, _ -> {}); // the mark on the tape moves with what is said here
         var tasks = car.all();
         var open = tasks.stream().filter(Task::canBegin).toList();
         now.getChildren().setAll(open.stream().map(this::row).toList());
@@ -160,50 +165,20 @@ final class NowLeaf extends Leaf {
             card.getChildren()
                     .add(Nodes.label(
                             "And %s.".formatted(Words.many(reasons.size() - FEW, "more thing")), Styles.SECOND));
+        if (task.canBegin())
+            new NotToday(model.yard().state().crew())
+                    .of(task, LocalDateTime.ofInstant(model.nowProperty().get(), model.zone()), 0)
+                    .forEach(no -> card.getChildren().add(Nodes.label("Not now: %s.".formatted(no), Styles.DANGER)));
         if (task.kind() == TaskKind.TEST && task.canBegin())
             card.getChildren()
                     .add(Nodes.button(
                             "It works",
                             "Tested, before anything closes over it",
                             () -> model.make(new InDiary(new TaskDone(task.id())))));
-        if (SupposedText.isAwaited(task)) card.getChildren().add(promised(task));
+        if (SupposedText.isAwaited(task)) card.getChildren().add(new AwaitedBox(model, task, asks));
         card.getStyleClass().add(Styles.CARD);
         TaskPlace.leads(card, model, task);
         return card;
-    }
-
-    /** The last word on when it comes, and another one; what was awaited and is here is no task any more. */
-    private Node promised(Task task) {
-        var day = new TextField();
-        day.setId("comes-" + task.id().replaceAll("[^a-z0-9]+", "-"));
-        day.setPrefColumnCount(9);
-        day.setPromptText("when? 11 May, in 8 days");
-        day.setAccessibleText("The day on which it comes: " + task.what());
-        var wrong = Nodes.label("", Styles.DANGER);
-        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
-        day.setOnAction(_ -> DayText.read(day.getText(), model.today())
-                .ifPresentOrElse(
-                        said -> {
-                            wantsDays = true;
-                            model.make(new InDiary(new DayPromised(task.id(), said, "", model.today())));
-                        },
-                        () -> wrong.setText("That is no day. Type it as 11 May, Thu, or in 8 days.")));
-        var row = Nodes.row(8, day);
-        if (task.isOnItsWay()) {
-            var here = Nodes.button(
-                    "It is here",
-                    "Nothing waits for it any more",
-                    () -> model.make(new InDiary(new TaskDone(task.id()))));
-            row.getChildren().add(here);
-        }
-        var last = model.job().diary().promises().get(task.id());
-        var words = task.promised()
-                .map(promise -> "Promised for %s%s"
-                        .formatted(
-                                Words.day(promise),
-                                last == null ? "." : ", said on %s.".formatted(Words.day(last.said()))))
-                .orElse("No day is promised.");
-        return Nodes.column(4, Nodes.label(words, Styles.NOTE), row, wrong);
     }
 
     private static String work(Task task) {

@@ -1,41 +1,32 @@
 package welumen.desktop.diary;
 
-import java.time.Duration;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import welumen.cabin.PartId;
-import welumen.clock.BenchClock;
-import welumen.clock.ClockChange.ClockStarted;
 import welumen.clock.WorkKind;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.PreflightBox;
 import welumen.diary.Preflight;
 import welumen.diary.book.DiaryChange.GoEnded;
 import welumen.diary.book.DiaryChange.MadeReady;
 import welumen.diary.book.DiaryChange.TaskDone;
 import welumen.diary.book.Go;
 import welumen.diary.plan.CarWork;
-import welumen.diary.task.OneChance;
 import welumen.diary.task.Task;
 import welumen.diary.task.TaskKind;
 import welumen.job.JobChange;
 import welumen.job.JobChange.InDiary;
-import welumen.job.JobChange.OnClock;
 import welumen.schedule.Booking;
 
 /**
@@ -45,6 +36,7 @@ import welumen.schedule.Booking;
 final class TodayCard extends VBox {
     private final JobModel model;
     private final PlannedDays planned;
+    private final TodayWords words;
     private final Booking booking;
     private final Task task;
     private final List<String> hands;
@@ -57,95 +49,27 @@ final class TodayCard extends VBox {
         this.planned = planned;
         this.booking = booking;
         task = Objects.requireNonNull(planned.tasks().get(booking.id()));
-        hands = planned.rota().of(booking.id());
+        words = new TodayWords(model, planned, booking, task);
+        hands = words.hands();
         getStyleClass().add(Styles.CARD);
         getChildren()
                 .addAll(
                         Nodes.label(Words.capital(task.said()), Styles.STRONG),
-                        Nodes.label(time() + with(name), Styles.NOTE),
-                        Nodes.label(car().map(CarWork::title).orElse(""), Styles.SECOND));
+                        Nodes.label(words.time(name), Styles.NOTE),
+                        Nodes.label(words.car().map(CarWork::title).orElse(""), Styles.SECOND));
         if (!task.bring().isEmpty()) add("Take along: " + String.join(", ", task.bring()) + ".");
-        cures().ifPresent(this::add);
-        waiting(name).ifPresent(this::add);
+        words.against().forEach(against -> getChildren().add(Nodes.label(against, Styles.DANGER)));
+        words.cures().ifPresent(this::add);
+        words.waiting(name).ifPresent(this::add);
         if (isOpenCar()) deeds();
     }
 
-    private void add(String words) {
-        getChildren().add(Nodes.label(words, Styles.SECOND));
+    private void add(String said) {
+        getChildren().add(Nodes.label(said, Styles.SECOND));
     }
 
     private boolean isOpenCar() {
         return booking.id().startsWith(planned.open().toString());
-    }
-
-    private Optional<CarWork> car() {
-        return planned.plan().cars().stream()
-                .filter(car -> booking.id().startsWith(car.car().toString()))
-                .findFirst();
-    }
-
-    private String time() {
-        var start = booking.start().toLocalDate();
-        var end = booking.end().toLocalDate();
-        return String.format(
-                Locale.UK,
-                "%tR to %tR%s",
-                booking.start(),
-                booking.end(),
-                end.equals(start) ? "" : " " + Words.day(end));
-    }
-
-    private String with(String name) {
-        var others = hands.stream().filter(other -> !other.equals(name)).toList();
-        return others.isEmpty() ? "" : ", with " + String.join(" and ", others);
-    }
-
-    private List<Task> behind() {
-        return car().stream()
-                .flatMap(car -> car.tasks().stream())
-                .filter(other ->
-                        other.after().stream().anyMatch(after -> after.task().equals(task.id())))
-                .toList();
-    }
-
-    /** The clock that will run when it is done. */
-    private Optional<String> cures() {
-        return behind().stream()
-                .flatMap(other -> other.after().stream())
-                .filter(after -> after.task().equals(task.id()))
-                .map(after -> after.cures())
-                .filter(Duration::isPositive)
-                .max(Duration::compareTo)
-                .map(longest -> "Then it cures %d h.".formatted(longest.toHours()));
-    }
-
-    /** What cures once it is done has a clock on the rail. */
-    private Optional<JobChange> clock() {
-        return behind().stream()
-                .flatMap(next -> next.after().stream()
-                        .filter(after ->
-                                after.task().equals(task.id()) && after.cures().isPositive())
-                        .map(after -> (JobChange) new OnClock(new ClockStarted(new BenchClock(
-                                task.id(),
-                                Words.capital(task.what().replaceFirst("^the ", "")),
-                                next.said(),
-                                model.nowProperty().get(),
-                                after.cures())))))
-                .findFirst();
-    }
-
-    /** Who else waits for it. */
-    private Optional<String> waiting(String name) {
-        var others = car().stream()
-                .flatMap(car -> behind().stream().map(other -> car.id(other.id())))
-                .flatMap(id -> planned.rota().of(id).stream())
-                .filter(other -> !other.equals(name) && !hands.contains(other))
-                .distinct()
-                .sorted()
-                .collect(Collectors.joining(" and "));
-        return others.isEmpty()
-                ? Optional.empty()
-                : Optional.of("%s %s for it.".formatted(others, others.contains(" and ") ? "wait" : "waits"));
     }
 
     private void deeds() {
@@ -213,32 +137,10 @@ final class TodayCard extends VBox {
 
     /** One chance, or two pairs of hands: it is not begun before all is so. */
     private void ask(Preflight preflight) {
-        Set<OneChance.Ready> so = EnumSet.noneOf(OneChance.Ready.class);
-        var begin = Nodes.chief("Begin", "All of it is so", () -> {
+        asks.getChildren().setAll(new PreflightBox(task, preflight, "Begin", so -> {
             model.make(new InDiary(new MadeReady(task.id(), so, model.person())));
             model.workTime().begin(hands, on(), kind());
-        });
-        begin.setId("begin-" + task.id().replaceAll("[^a-z0-9]+", "-"));
-        begin.setDisable(true);
-        asks.getChildren()
-                .setAll(Nodes.label(
-                        task.chance()
-                                .map(chance -> "One chance, %s: %s.".formatted(chance.word(), chance.cost()))
-                                .orElse("It takes two: it is not begun alone."),
-                        Styles.DANGER));
-        for (var one : preflight.asked()) {
-            var tick = new CheckBox(Words.capital(one.words()));
-            tick.setId("ready-" + one.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-            tick.setWrapText(true);
-            tick.setMinHeight(40);
-            tick.setOnAction(_ -> {
-                if (tick.isSelected()) so.add(one);
-                else so.remove(one);
-                begin.setDisable(!so.containsAll(preflight.asked()));
-            });
-            asks.getChildren().add(tick);
-        }
-        asks.getChildren().add(begin);
+        }));
         asks.setManaged(true);
     }
 
@@ -303,7 +205,7 @@ final class TodayCard extends VBox {
         var all = new ArrayList<>(more);
         var isOwn = task.isOwn();
         if (isOwn || task.kind() == TaskKind.TEST) all.add(new InDiary(new TaskDone(task.id())));
-        clock().ifPresent(all::add);
+        words.clock().ifPresent(all::add);
         model.workTime().end(hands, all);
         if (!isOwn && task.kind() != TaskKind.TEST) TaskPlace.go(model, task);
     }

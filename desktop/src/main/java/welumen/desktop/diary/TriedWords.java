@@ -2,6 +2,7 @@ package welumen.desktop.diary;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import welumen.cabin.Cabin;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
@@ -120,7 +121,7 @@ final class TriedWords {
         return lines;
     }
 
-    static List<String> cost(JobModel model, Consequence what) {
+    static List<String> cost(JobModel model, Tried tried, Consequence what) {
         var lines = new ArrayList<String>();
         var hours = what.moreHours();
         if (hours > 0.05)
@@ -131,9 +132,28 @@ final class TriedWords {
                             hours * model.terms().prices().hour()));
         var lost = what.again().stream().flatMap(line -> line.lost().stream()).toList();
         if (!lost.isEmpty()) lines.add("Lost for good: %s.".formatted(String.join(", ", lost)));
-        if (lines.isEmpty()) lines.add("No hours more here; what others charge comes on top.");
-        else lines.add("What others charge comes on top.");
+        if (lines.isEmpty()) lines.add("No hours more here.");
+        lines.add(
+                tried.supposed() instanceof Supposed.Found(var _, var kind, var _, var _)
+                        ? charged(model, Mending.of(kind))
+                        : "What others charge comes on top.");
         return lines;
+    }
+
+    /** A guess at what others charge; their own word goes before it. */
+    private static String charged(JobModel model, Mending mending) {
+        var hour = model.terms().prices().hour();
+        var sign = model.currencySign();
+        return String.format(
+                Locale.UK,
+                "%s: %.0f to %.0f h of theirs, %s%.0f to %s%.0f at this workshop’s hour: a guess until they have quoted.",
+                Words.capital(mending.who()),
+                mending.charged().least(),
+                mending.charged().most(),
+                sign,
+                hour * mending.charged().least(),
+                sign,
+                hour * mending.charged().most());
     }
 
     /** To the owner: their own car alone, no hours of others. */
@@ -145,7 +165,7 @@ final class TriedWords {
         matters.add(new LetterPdf.Matter(
                 "What comes off again for it",
                 again(model.job().cabin(), what).stream().map(Words::capital).toList()));
-        matters.add(new LetterPdf.Matter("What it costs", cost(model, what)));
+        matters.add(new LetterPdf.Matter("What it costs", cost(model, tried, what)));
         matters.add(new LetterPdf.Matter(
                 "What goes on meanwhile",
                 few(what.meanwhile().stream()

@@ -29,6 +29,8 @@ import welumen.job.JobChange.Together;
 import welumen.job.JobChange.WhatIfDropped;
 import welumen.job.JobChange.WhatIfKept;
 import welumen.measure.Because;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
 import welumen.whatif.AsThingsStand;
 import welumen.whatif.Supposed;
 import welumen.whatif.SupposedText;
@@ -46,6 +48,7 @@ final class WhatIfLeaf extends Leaf {
     private final WordLine<Supposed> line;
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final Label saved = Nodes.label("", Styles.SECOND);
+    private final SideBySide beside;
     private final FlowPane kept = new FlowPane(8, 8);
     private final HBox deeds = Nodes.row(10);
     private final VBox told = Nodes.column(12);
@@ -57,6 +60,7 @@ final class WhatIfLeaf extends Leaf {
         super(model, Reads.ALL);
         this.desk = desk;
         this.tasks = tasks;
+        beside = new SideBySide(model);
         answer.setId("what-if-answer");
         wrong.setId("what-if-wrong");
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
@@ -79,10 +83,21 @@ final class WhatIfLeaf extends Leaf {
         kept.setId("what-ifs");
         kept.managedProperty().bind(Bindings.isNotEmpty(kept.getChildren()));
         told.setId("what-if-told");
-        var page = Nodes.scroll(told);
+        var page = Nodes.scroll(Nodes.column(12, beside, told));
         VBox.setVgrow(page, Priority.ALWAYS);
         getChildren().addAll(line, wrong, kept, deeds, saved, page);
         answer.setText(ASKS);
+    }
+
+    /** Asks what comes of a line, as if it had been typed here. */
+    void ask(String words) {
+        line.begin(words);
+        switch (text().read(words)) {
+            case Refused<Supposed>(var why) -> wrong.setText(why);
+            case Understood<Supposed>(var supposed) -> {
+                if (ask(supposed)) line.field().clear();
+            }
+        }
     }
 
     private SupposedText text() {
@@ -122,6 +137,7 @@ final class WhatIfLeaf extends Leaf {
     @Override
     protected void refresh() {
         line.readAgain();
+        if (model.versionProperty().get() != of) beside.forget();
         if (!told.getChildren().isEmpty() && model.versionProperty().get() != of) {
             clear();
             answer.setText("Something has changed since that was worked out. " + ASKS);
@@ -191,6 +207,7 @@ final class WhatIfLeaf extends Leaf {
 
     private void show(Tried tried) {
         answer.setText(TriedWords.answer(tried));
+        beside.add(tried);
         told.getChildren().setAll(Nodes.label(Words.capital(tried.said()), Styles.HEADING));
         told.getChildren().addAll(sections(tried));
         deeds.getChildren().setAll(deeds(tried));
@@ -262,7 +279,7 @@ final class WhatIfLeaf extends Leaf {
             all.add(section("Stops", TriedWords.stops(model.job().cabin(), tried, what), Words::capital));
             all.add(section("Comes off again", TriedWords.again(model.job().cabin(), what), Words::capital));
             all.add(section("Goes on meanwhile", TriedWords.meanwhile(what), Words::capital));
-            all.add(section("What it costs", TriedWords.cost(model, what), words -> words));
+            all.add(section("What it costs", TriedWords.cost(model, tried, what), words -> words));
         });
         all.removeIf(node -> ((VBox) node).getChildren().size() < 2);
         var left = Nodes.column(14);

@@ -25,6 +25,7 @@ import welumen.cabin.Part;
 import welumen.cabin.PartId;
 import welumen.cabin.PartState;
 import welumen.cut.stock.Stock;
+import welumen.diary.Standing;
 import welumen.files.workshop.WorkshopFolder;
 import welumen.intake.Intake;
 import welumen.job.Job;
@@ -254,6 +255,11 @@ public final class JobModel {
 
     public YardModel yard() {
         return yard;
+    }
+
+    /** The open car's work as it stands, with what this yard works with. */
+    public Standing standing() {
+        return job().standing(yard().state().products());
     }
 
     /** What is worked out off the window's thread. */

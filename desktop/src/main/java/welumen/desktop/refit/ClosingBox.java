@@ -3,6 +3,7 @@ package welumen.desktop.refit;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -24,6 +25,7 @@ final class ClosingBox extends VBox {
     private static final int FEW = 4;
 
     private final JobModel model;
+    private List<String> buries = List.of();
 
     ClosingBox(JobModel model) {
         super(8);
@@ -32,9 +34,17 @@ final class ClosingBox extends VBox {
         managedProperty().bind(visibleProperty());
     }
 
+    /** What it says against putting a part back without a word why; empty where nothing is buried unseen. */
+    Optional<String> against() {
+        return buries.isEmpty()
+                ? Optional.empty()
+                : Optional.of("Nobody has looked at %s beneath it.".formatted(String.join(", ", buries)));
+    }
+
     void show(Part part) {
         getChildren().clear();
-        var closing = Closing.of(model.job().standing(), part.id());
+        var closing = Closing.of(model.standing(), part.id());
+        buries = closing.buried().stream().map(line -> "the " + line.what()).toList();
         setVisible(!closing.buried().isEmpty() || !closing.open().isEmpty());
         if (!closing.buried().isEmpty()) getChildren().add(buried(closing.buried()));
         if (closing.open().isEmpty()) return;

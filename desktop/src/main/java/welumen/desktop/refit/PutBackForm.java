@@ -10,10 +10,16 @@ import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.PreflightBox;
 import welumen.desktop.stage.Thumbnail;
+import welumen.diary.OpenTasks;
+import welumen.diary.Preflight;
+import welumen.diary.book.DiaryChange.MadeReady;
+import welumen.diary.task.TaskKind;
 import welumen.job.FinishedWork;
 import welumen.job.HouseWayObjections;
 import welumen.job.JobChange.AtRefit;
+import welumen.job.JobChange.InDiary;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.refit.CountedIn;
@@ -31,6 +37,7 @@ final class PutBackForm extends VBox {
     private final JobModel model;
     private final VBox objections = new VBox(6);
     private final ClosingBox closing;
+    private final VBox ready = new VBox(4);
     private final VBox ledger = new VBox(4);
     private final TextField count = new TextField();
     private final TextField reason = new TextField();
@@ -54,6 +61,7 @@ final class PutBackForm extends VBox {
                 .addAll(
                         objections,
                         closing,
+                        ready,
                         ledger,
                         Nodes.field("Fixings that went in", count),
                         Nodes.field("All the same, because", reason),
@@ -67,12 +75,30 @@ final class PutBackForm extends VBox {
         objections.getChildren().clear();
         ledger.getChildren().clear();
         closing.setVisible(false);
+        ready.getChildren().clear();
         model.picked().ifPresent(this::show);
+    }
+
+    /** What is glued in has one chance: what has to be so stands there until somebody has said that it is. */
+    private void ready(Part part) {
+        OpenTasks.of(model.standing()).stream()
+                .filter(task -> task.kind() == TaskKind.PUT_BACK && task.canBegin())
+                .filter(task -> task.chance().isPresent()
+                        && task.part().filter(part.id()::equals).isPresent())
+                .filter(task -> !model.job().diary().ready().containsKey(task.id()))
+                .findFirst()
+                .ifPresent(task -> ready.getChildren()
+                        .setAll(new PreflightBox(
+                                task,
+                                Preflight.of(task),
+                                "All is ready",
+                                so -> model.make(new InDiary(new MadeReady(task.id(), so, model.person()))))));
     }
 
     private void show(Part part) {
         var strip = model.job().strip();
         closing.show(part);
+        ready(part);
         if (!model.job().refit().isFitted(part.id()))
             for (var objection : model.signOff().objections(part.id()))
                 objections.getChildren().add(Nodes.label(ObjectionWords.say(model.job(), objection), Styles.DANGER));
@@ -138,11 +164,18 @@ final class PutBackForm extends VBox {
                 wrong.setText(why);
                 count.requestFocus();
             }
-            case Understood<CountedIn>(var in) -> putBack(part.get(), in, places, ObjectionWords.wantingAWord(against));
+            case Understood<CountedIn>(var in) ->
+                putBack(
+                        part.get(),
+                        in,
+                        places,
+                        ObjectionWords.wantingAWord(against)
+                                .map(unfinished -> ObjectionWords.say(model.job(), unfinished))
+                                .or(closing::against));
         }
     }
 
-    private void putBack(Part part, CountedIn in, int places, Optional<SignOff.Objection> unfinished) {
+    private void putBack(Part part, CountedIn in, int places, Optional<String> unfinished) {
         var substitutes = HouseWayObjections.substitutes(model.job(), part.id(), in, reason.getText());
         if (substitutes.isPresent()) {
             wrong.setText(substitutes.get());
@@ -158,8 +191,7 @@ final class PutBackForm extends VBox {
         }
         var because = reason.getText().strip();
         if (unfinished.isPresent() && because.isEmpty()) {
-            wrong.setText(ObjectionWords.say(model.job(), unfinished.get())
-                    + " Say why it goes in all the same, or see to it first.");
+            wrong.setText(unfinished.get() + " Say why it goes in all the same, or see to it first.");
             reason.requestFocus();
             return;
         }

@@ -161,6 +161,11 @@ public final class Leaves extends VBox {
         middle.getChildren().setAll(open());
     }
 
+    /** Turns to the leaf of a word, where there is one that suits. */
+    public void turnTo(String word) {
+        suiting().stream().filter(tab -> tab.word().equals(word)).findFirst().ifPresent(this::turnTo);
+    }
+
     private void turnTo(Tab tab) {
         show(tab);
         if (model.screenProperty().get() == Screen.STAGE) model.turnedLeaf(stage, tab.word());

@@ -126,7 +126,7 @@ final class ReachFelt extends VBox {
 
     /** How deep to go now, while this much is out: what it costs later. */
     private void later(PartId part) {
-        var line = Closing.deeper(model.job().standing(), part);
+        var line = Closing.deeper(model.standing(), part);
         if (!line.then().work().equals(line.now().work()))
             route.getChildren()
                     .add(Nodes.label(

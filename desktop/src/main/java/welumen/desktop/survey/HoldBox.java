@@ -112,7 +112,7 @@ final class HoldBox {
     }
 
     private String meanwhile(PartId held) {
-        var open = OpenTasks.of(model.job().standing()).stream()
+        var open = OpenTasks.of(model.standing()).stream()
                 .filter(Task::canBegin)
                 .filter(task -> !task.part().equals(Optional.of(held)))
                 .limit(FEW)

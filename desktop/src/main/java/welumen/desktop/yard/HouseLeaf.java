@@ -52,11 +52,13 @@ final class HouseLeaf extends Leaf {
     private final FlowPane questions = new FlowPane(14, 12);
     private final Label pricesSaid = Nodes.label("", Styles.SECOND);
     private final Label wrong = Nodes.label("", Styles.DANGER);
+    private final LimitsForm limits;
     private boolean filling;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     HouseLeaf(JobModel model) {
         super(model, Reads.ALL);
+        limits = new LimitsForm(model);
         pricesSaid.setId("prices-said");
         wrong.setId("house-wrong");
         lengths.setId("yard-lengths");
@@ -91,6 +93,7 @@ final class HouseLeaf extends Leaf {
                         take),
                 Nodes.whole("A square metre of new", Styles.HEADING),
                 surfaces,
+                limits,
                 Nodes.whole("Precautions", Styles.STRONG),
                 precautions,
                 Nodes.whole("Where good trimmers differ", Styles.STRONG),
@@ -114,6 +117,7 @@ final class HouseLeaf extends Leaf {
     @Override
     protected void refresh() {
         filling = true;
+        limits.refresh();
         var yard = model.yard().state();
         name.setText(yard.name());
         currency.setText(yard.counting().currency().getCurrencyCode());

@@ -15,6 +15,7 @@ import welumen.measure.Lengths;
 import welumen.yard.CrewChange.PlaceDropped;
 import welumen.yard.CrewChange.PlaceSaid;
 import welumen.yard.Place;
+import welumen.yard.SlotText;
 import welumen.yard.YardChange;
 import welumen.yard.YardChange.OfCrew;
 
@@ -26,6 +27,7 @@ final class PlacesLeaf extends ShelfLeaf<Place> {
     private final TextField holds = CountFields.field("place-holds", 4, this::keep);
     private final TextField length = CountFields.field("place-length", 5, this::keep);
     private final TextField width = CountFields.field("place-width", 5, this::keep);
+    private final TextField slots = CountFields.field("place-slots", 18, this::keep);
     private final Label each = Nodes.whole("", Styles.HEADING);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -41,7 +43,9 @@ final class PlacesLeaf extends ShelfLeaf<Place> {
                 Nodes.field("Name", name),
                 Nodes.field("What it is", kind),
                 Nodes.row(12, Nodes.field("How many", count), Nodes.column(4, each, holds)),
-                Nodes.row(12, Nodes.field("Length of a table", length), Nodes.field("and width", width)));
+                Nodes.row(12, Nodes.field("Length of a table", length), Nodes.field("and width", width)),
+                Nodes.field("Can be used", slots));
+        slots.setPromptText("whenever somebody is here; or Mon to Fri 18 to 20:30");
     }
 
     @Override
@@ -73,7 +77,8 @@ final class PlacesLeaf extends ShelfLeaf<Place> {
                 : "";
         return List.of(
                 "%d × %s%s".formatted(one.count(), one.kind().word(), size),
-                "%d %s".formatted(one.holds(), one.kind().counts()));
+                "%d %s".formatted(one.holds(), one.kind().counts()),
+                SlotText.say(one.slots()));
     }
 
     @Override
@@ -84,6 +89,7 @@ final class PlacesLeaf extends ShelfLeaf<Place> {
         holds.setText(Integer.toString(one.map(Place::holds).orElse(1)));
         length.setText(CountFields.lengthText(one.map(Place::lengthMm).orElse(0.0)));
         width.setText(CountFields.lengthText(one.map(Place::widthMm).orElse(0.0)));
+        slots.setText(one.map(Place::slots).map(SlotText::say).orElse(""));
     }
 
     @Override
@@ -94,7 +100,8 @@ final class PlacesLeaf extends ShelfLeaf<Place> {
                 CountFields.of(count, 1),
                 CountFields.of(holds, 1),
                 CountFields.mm(length),
-                CountFields.mm(width));
+                CountFields.mm(width),
+                SlotText.read(slots.getText()).orThrow());
     }
 
     @Override

@@ -4,13 +4,17 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import welumen.clock.CureText;
 import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.yard.GoodsChange.TinCounted;
 import welumen.yard.GoodsChange.TinDropped;
+import welumen.yard.Products;
 import welumen.yard.Tin;
 import welumen.yard.YardChange;
 import welumen.yard.YardChange.OfGoods;
@@ -23,10 +27,13 @@ final class TinsLeaf extends ShelfLeaf<Tin> {
     private final TextField begun = CountFields.field("tin-begun", 4, this::keep);
     private final TextField lot = CountFields.field("tin-lot", 8, this::keep);
     private final TextField supplier = CountFields.field("tin-supplier", 10, this::keep);
+    private final TextField sheet = CountFields.field("tin-sheet", 18, this::keep);
+    private final Label usual = Nodes.label("", Styles.NOTE);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     TinsLeaf(JobModel model) {
         super(model, "tin");
+        sheet.setPromptText("flash 15 min, handle 24 h");
         name.setPromptText("contact adhesive, 500 ml");
         use.setId("tin-use");
         use.getItems().setAll(Tin.Use.values());
@@ -41,7 +48,10 @@ final class TinsLeaf extends ShelfLeaf<Tin> {
                 Nodes.field("What for", use),
                 Nodes.row(10, Nodes.field("Full ones", full), Nodes.level(more), Nodes.level(fewer)),
                 Nodes.row(10, Nodes.field("Left of the begun one, %", begun), Nodes.field("Lot", lot)),
-                Nodes.field("Bought from", supplier));
+                Nodes.field("Bought from", supplier),
+                Nodes.field("Its sheet says", sheet),
+                usual);
+        use.valueProperty().subscribe(one -> usual.setText(one == null ? "" : usual(one)));
     }
 
     private void count(int by) {
@@ -73,7 +83,9 @@ final class TinsLeaf extends ShelfLeaf<Tin> {
     List<String> said(Tin one) {
         var left = one.begun() > 0 ? ", one begun with %.0f %% left".formatted(100 * one.begun()) : "";
         return List.of(
-                one.use().word() + (one.lot().isBlank() ? "" : ", lot " + one.lot()), one.full() + " full" + left);
+                one.use().word() + (one.lot().isBlank() ? "" : ", lot " + one.lot()),
+                one.full() + " full" + left,
+                CureText.say(one.cure()));
     }
 
     @Override
@@ -84,6 +96,7 @@ final class TinsLeaf extends ShelfLeaf<Tin> {
         begun.setText(CountFields.text(100 * one.map(Tin::begun).orElse(0.0)));
         lot.setText(one.map(Tin::lot).orElse(""));
         supplier.setText(one.map(Tin::supplier).orElse(""));
+        sheet.setText(one.map(Tin::cure).map(CureText::say).orElse(""));
     }
 
     @Override
@@ -94,7 +107,12 @@ final class TinsLeaf extends ShelfLeaf<Tin> {
                 CountFields.of(full, 0),
                 CountFields.of(begun, 0) / 100.0,
                 lot.getText().strip(),
-                supplier.getText().strip());
+                supplier.getText().strip(),
+                CureText.read(sheet.getText()).orThrow());
+    }
+
+    private static String usual(Tin.Use use) {
+        return "Else it is taken as: " + CureText.say(Products.usual(use)) + ".";
     }
 
     @Override

@@ -183,6 +183,7 @@ final class JobKinds {
                         kind("task-freed", DiaryChange.TaskFreed.class),
                         kind("task-split", DiaryChange.TaskSplit.class),
                         kind("day-promised", DiaryChange.DayPromised.class),
+                        kind("otherwise-said", DiaryChange.OtherwiseSaid.class),
                         kind("days-told", DiaryChange.DaysTold.class),
                         kind("days-freed", DiaryChange.DaysFreed.class),
                         kind("made-ready", DiaryChange.MadeReady.class),
