@@ -41,9 +41,7 @@ class WhatIfWalkTest {
     }
 
     private List<String> section(String id) {
-        return bench.ask(() -> bench.robot.lookup("#what-if-" + id + " .label").<Label>queryAll().stream()
-                .map(Label::getText)
-                .toList());
+        return bench.texts("#what-if-" + id + " .label");
     }
 
     /** A hole under what is back in the car: what stops, what comes off again, what goes on, the days of all three cars. */
@@ -109,6 +107,31 @@ class WhatIfWalkTest {
                 .isFalse();
     }
 
+    /** Whom to ask and what else is said beside the day; a week later is one press, and stands beside what was asked before. */
+    @Test
+    void aWaitHasWhomToAskAndAnotherWay() {
+        suppose("rust hole 40 mm under the right front floor");
+        bench.click("leaf-now");
+        var awaited = bench.ask(() -> bench.robot.lookup(".text-field").queryAll().stream()
+                .map(node -> String.valueOf(node.getId()))
+                .filter(id -> id.startsWith("comes-held"))
+                .findFirst()
+                .orElseThrow());
+        bench.reveal(awaited);
+        bench.typeAndEnter(awaited, "in 2 weeks, the body shop, else weld it here");
+        assertThat(bench.texts("#waiting .label"))
+                .anyMatch(text -> text.equals(
+                        "Promised for Tue 28 Apr by the body shop, said on Tue 14 Apr. Else: weld it here."));
+        bench.click(awaited.replaceFirst("comes", "later"));
+        bench.until(() -> bench.text("what-if-answer").contains("the car is ready on"));
+        assertThat(section("the-days")).isNotEmpty();
+        suppose("rust hole 40 mm under the right front floor");
+        assertThat(bench.texts("#side-by-side .label"))
+                .contains("Side by side", "Stops", "Lost for good")
+                .anyMatch(text -> text.equals("Rust through, 40 mm, on the right front floor"))
+                .anyMatch(text -> text.contains("Tue 5 May"));
+    }
+
     /** A day is typed where something is awaited; what it decides moves with it. */
     @Test
     void aDayIsPromised() {
@@ -133,9 +156,7 @@ class WhatIfWalkTest {
                 .as("the mark on the tape")
                 .hasSize(1);
         assertThat(bench.ask(() -> bench.model().job().diary().promises())).hasSize(1);
-        assertThat(bench.ask(() -> bench.robot.lookup("#waiting .label").<Label>queryAll().stream()
-                        .map(Label::getText)
-                        .toList()))
+        assertThat(bench.texts("#waiting .label"))
                 .anyMatch(text -> text.startsWith("Promised for Tue 16 Jun, said on Tue 14 Apr"));
     }
 }

@@ -385,6 +385,13 @@ final class Workbench implements AutoCloseable {
         return ask(() -> robot.lookup("#" + id).queryAs(Labeled.class).getText());
     }
 
+    /** What stands in every label of a kind. */
+    List<String> texts(String selector) {
+        return ask(() -> robot.lookup(selector).<Labeled>queryAll().stream()
+                .map(Labeled::getText)
+                .toList());
+    }
+
     String field(String id) {
         return ask(() -> robot.lookup("#" + id).queryAs(TextInputControl.class).getText());
     }

@@ -13,6 +13,7 @@ import welumen.intake.HouseWay;
 import welumen.intake.School;
 import welumen.treatment.Matter;
 import welumen.treatment.PriceList;
+import welumen.yard.CrewChange.LimitsSaid;
 import welumen.yard.CrewChange.PersonSaid;
 import welumen.yard.CrewChange.PlaceSaid;
 import welumen.yard.DaysOff;
@@ -24,6 +25,7 @@ import welumen.yard.HouseChange;
 import welumen.yard.HouseChange.PricesHeld;
 import welumen.yard.HouseChange.SchoolHeld;
 import welumen.yard.HouseChange.WayHeld;
+import welumen.yard.Limits;
 import welumen.yard.Material;
 import welumen.yard.Person;
 import welumen.yard.Place;
@@ -51,6 +53,7 @@ final class ThimbleYard {
                         Stream.<YardChange>of(new WorkshopNamed("Thimble Yard")),
                         people(today).map(person -> new OfCrew(new PersonSaid("", person))),
                         places().map(place -> new OfCrew(new PlaceSaid("", place))),
+                        Stream.of(new OfCrew(new LimitsSaid(LIMITS))),
                         Stream.<YardChange>of(
                                 new StockTakenIn(DrawnHide.hide("hide 1", SelkieJob.HIDE, 4.9e6, 14, 310, 11)),
                                 new StockTakenIn(DrawnHide.hide("hide 2", SelkieJob.HIDE, 4.6e6, 9, 310, 23))),
@@ -82,13 +85,20 @@ final class ThimbleYard {
                 new Person("Ivo", Set.of(Skill.SEWING, Skill.PATTERNS), early, List.of()));
     }
 
+    /** Nothing loud after eight; a workshop that is a little cool in April. */
+    private static final Limits LIMITS =
+            new Limits(new Limits.Daily(LocalTime.of(7, 0), LocalTime.of(20, 0)), Limits.Daily.ALWAYS, 18, 0);
+
+    /** The spray place has one slot an evening: the neighbours’ washing is in by then. */
     private static Stream<Place> places() {
+        var evening = new WorkingHours(
+                EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY), LocalTime.of(18, 0), LocalTime.of(20, 30));
         return Stream.of(
                 new Place("long bench", Place.Kind.BENCH, 2, 1, 0, 0),
                 new Place("walking foot", Place.Kind.SEWING_MACHINE, 1, 1, 0, 0),
                 new Place("post bed", Place.Kind.SEWING_MACHINE, 1, 1, 0, 0),
                 new Place("cutting table", Place.Kind.CUTTING_TABLE, 1, 2, 3200, 1600),
-                new Place("spray place", Place.Kind.SPRAY_PLACE, 1, 9, 0, 0),
+                new Place("spray place", Place.Kind.SPRAY_PLACE, 1, 9, 0, 0, List.of(evening)),
                 new Place("car place", Place.Kind.CAR_PLACE, 3, 2, 0, 0));
     }
 
