@@ -172,7 +172,7 @@ final class BenchTasks {
         /** What is drawn already is cut and sewn while the part is still in the car. */
         private static boolean wantsThePart(TaskKind kind) {
             return switch (kind) {
-                case AWAIT, CHOOSE, ORDER, TRY, CUT, SEW -> false;
+                case AWAIT, CHOOSE, ORDER, TRY, CUT, SEW, FETCH -> false;
                 case TAKE_OFF, LOOK, DRAW, TREAT, BUILD, LAY, COLOUR, SEND_OUT, PUT_BACK, TEST, CHECK, HAND_OVER ->
                     true;
             };

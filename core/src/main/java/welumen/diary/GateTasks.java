@@ -8,11 +8,15 @@ import welumen.clock.Cure;
 import welumen.diary.task.After;
 import welumen.diary.task.TaskKind;
 import welumen.diary.task.Why;
+import welumen.schedule.Effort;
 import welumen.survey.Finding;
 import welumen.treatment.Deployment;
 
 /** What others have to say before somebody may go on: the customer, somebody qualified, whoever finds a cause. */
 final class GateTasks {
+    /** Hours to fetch a part from whoever has it. */
+    private static final Effort FETCHED = Effort.ofHours(0.25, 0.75, 2);
+
     private final Standing at;
     private final TaskDraft draft;
 
@@ -68,14 +72,18 @@ final class GateTasks {
                         "qualified:" + part, part, "somebody qualified has to answer first: " + why, Why.NOT_ALLOWED));
     }
 
-    /** The gate of a part that somebody else has, until the day on which it is to be back. */
+    /** The gate of a part that somebody else has: until the day on which it is to be ready, and somebody has fetched it. */
     Optional<After> away(PartId part) {
         return at.signOff().custody().findAway(part).map(away -> {
             var said = "it is %s until %s".formatted(away.where(), away.due());
             var task = draft.add(TaskDraft.make("away:" + part, TaskKind.AWAIT, at.name(part) + ", " + away.where())
                     .on(part)
                     .promised(away.due()));
-            return new After(task.id(), Why.NOT_HERE, said);
+            var fetch = draft.add(TaskDraft.make(TaskDraft.id(TaskKind.FETCH, part), TaskKind.FETCH, at.name(part))
+                    .on(part)
+                    .takes(FETCHED));
+            fetch.after(new After(task.id(), Why.NOT_HERE, said));
+            return new After(fetch.id(), Why.NOT_HERE, said);
         });
     }
 

@@ -28,6 +28,7 @@ final class OneChances {
                     TREAT,
                     BUILD,
                     SEND_OUT,
+                    FETCH,
                     PUT_BACK,
                     TEST,
                     CHECK,

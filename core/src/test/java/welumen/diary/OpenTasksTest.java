@@ -201,7 +201,8 @@ class OpenTasksTest {
         assertThat(away.kind()).isEqualTo(TaskKind.AWAIT);
         assertThat(away.canBegin()).isFalse();
         assertThat(away.promised()).contains(LocalDate.of(2026, 3, 9));
-        assertThat(before("put-back:left-sill-cover")).contains("away:left-sill-cover");
+        assertThat(before("fetch:left-sill-cover")).containsExactly("away:left-sill-cover");
+        assertThat(before("put-back:left-sill-cover")).contains("fetch:left-sill-cover");
     }
 
     /** A card that was not accepted is tried again before the piece is cut; what it waits for is a gate. */

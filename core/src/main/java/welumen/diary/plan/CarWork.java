@@ -24,6 +24,11 @@ public record CarWork(UUID car, String title, Optional<LocalDate> due, Optional<
         this(car, title, due, Optional.empty(), tasks);
     }
 
+    /** The same as if its owner had been told a plan. */
+    CarWork told(Told plan) {
+        return new CarWork(car, title, due, Optional.of(plan), tasks);
+    }
+
     /** The same with its tasks otherwise. */
     CarWork with(UnaryOperator<Task> otherwise) {
         return new CarWork(car, title, due, told, tasks.stream().map(otherwise).toList());

@@ -19,20 +19,26 @@ import welumen.yard.Crew;
 
 /**
  * A plan in which everything has somebody who does it. The planner counts heads, and now and then a task falls between two
- * people: that one begins a quarter of an hour later, and what hangs on it follows, until somebody has it.
+ * people: that one begins when the next of them is free, and what hangs on it follows, until somebody has it.
  */
 public record Manned(ScheduleProblem problem, Schedule schedule, Rota rota) {
-    /** Quarters by which something is put off before it is called nobody's. */
+    /** How often something is put off before it is called nobody's. */
     private static final int TRIES = 200;
 
     static Manned of(ScheduleProblem problem, Schedule schedule, Map<String, Task> tasks, Crew crew) {
         var at = new Manned(problem, schedule, Rota.of(schedule, tasks, crew));
         for (var i = 0; i < TRIES; i++) {
             var nobodys = at.nobodys(tasks);
-            if (nobodys.isEmpty()) return at;
+            if (nobodys.isEmpty()) return at.checked(tasks, crew);
             at = at.later(nobodys.get(), tasks, crew);
         }
-        return at;
+        return at.checked(tasks, crew);
+    }
+
+    private Manned checked(Map<String, Task> tasks, Crew crew) {
+        var faults = RotaCheck.faults(schedule, rota, tasks, crew);
+        if (!faults.isEmpty()) throw new IllegalStateException("who does what is not valid: " + faults.getFirst());
+        return this;
     }
 
     /** The same plan, of which it is known as well what no plan betters. */
@@ -54,10 +60,7 @@ public record Manned(ScheduleProblem problem, Schedule schedule, Rota rota) {
     private Manned later(Booking nobodys, Map<String, Task> tasks, Crew crew) {
         var activities = new ArrayList<Activity>();
         for (var activity : problem.activities())
-            activities.add(
-                    activity.id().equals(nobodys.id())
-                            ? notBefore(activity, nobodys.start().plusMinutes(15))
-                            : activity);
+            activities.add(activity.id().equals(nobodys.id()) ? notBefore(activity, rota.free(nobodys)) : activity);
         var put = problem.with(activities);
         var net = new Net(put);
         var starts = new HashMap<String, Integer>();

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import welumen.diary.task.Task;
+import welumen.diary.task.TaskKind;
 import welumen.schedule.Absence;
 import welumen.schedule.OpenHours;
 import welumen.schedule.Resource;
@@ -35,6 +37,7 @@ final class Rooms {
     private final List<Person> people;
     private final Crowds crowds;
     private final Premises premises;
+    private final Set<TaskKind> afterHours;
     private final int inACar;
     private final LocalDate from;
     private final int days;
@@ -51,6 +54,7 @@ final class Rooms {
                 .max()
                 .orElse(IN_A_CAR);
         premises = new Premises(crew, hours());
+        afterHours = afterHours();
     }
 
     /** Who works here; where nobody was said, one whose name is not known. */
@@ -87,26 +91,29 @@ final class Rooms {
         if (task.kind().isWait()) return uses;
         uses.putAll(premises.uses(task.kind()));
         if (!isAfterHours(task)) {
-            for (var k : crowds.of(able(task))) uses.put(crowd(k), 1);
+            for (var k : crowds.of(able(task.kind()))) uses.put(crowd(k), 1);
             uses.put(PEOPLE, Math.min(task.hands(), people.size()));
         }
         if (task.isInTheCar()) uses.put(car.car().toString(), Math.min(task.hands(), inACar));
         return uses;
     }
 
-    private Set<Person> able(Task task) {
-        return task.kind()
-                .skill()
-                .map(crowds::able)
-                .orElseGet(() -> crowds.all().getFirst());
+    private Set<Person> able(TaskKind kind) {
+        return kind.skill().map(crowds::able).orElseGet(() -> crowds.all().getFirst());
     }
 
     /** Whether it is done where nobody who could do it is as a rule: somebody stays for it, or comes once more. */
     boolean isAfterHours(Task task) {
-        return task.kind()
-                .place()
-                .filter(place -> premises.isAfterHours(place, hours(List.copyOf(able(task)))))
-                .isPresent();
+        return afterHours.contains(task.kind());
+    }
+
+    private Set<TaskKind> afterHours() {
+        var kinds = EnumSet.noneOf(TaskKind.class);
+        for (var kind : TaskKind.values())
+            if (kind.place()
+                    .filter(place -> premises.isAfterHours(place, hours(List.copyOf(able(kind)))))
+                    .isPresent()) kinds.add(kind);
+        return kinds;
     }
 
     /** When somebody of a crowd is not there, while another is. */

@@ -1,6 +1,7 @@
 package welumen.diary.plan;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -122,6 +123,17 @@ public final class Rota {
     private void take(Person person, Booking booking) {
         load(person).add(booking);
         hands(booking).add(person.name());
+    }
+
+    /** When the next of those who can do it is free, after its start; in a quarter of an hour where nobody is busy. */
+    LocalDateTime free(Booking booking) {
+        return people.stream()
+                .filter(person -> isAble(person, task(booking)))
+                .flatMap(person -> inTheWay(person, booking).stream())
+                .map(Booking::end)
+                .filter(end -> end.isAfter(booking.start()))
+                .min(Comparator.naturalOrder())
+                .orElseGet(() -> booking.start().plusMinutes(15));
     }
 
     private List<Booking> inTheWay(Person person, Booking booking) {

@@ -13,6 +13,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import welumen.diary.book.Told;
 import welumen.diary.task.After;
 import welumen.diary.task.Task;
 import welumen.schedule.Activity;
@@ -222,6 +223,23 @@ public final class YardPlan {
         return with(cars.stream()
                 .map(one -> one.car().equals(car) ? one.with(otherwise) : one)
                 .toList());
+    }
+
+    /** As if each car whose owner was told nothing had been promised as a plan has it: what need not move stays. */
+    public YardPlan near(Schedule plan) {
+        return with(cars.stream()
+                .map(car -> car.told().isPresent() ? car : car.told(starts(plan, car)))
+                .toList());
+    }
+
+    private static Told starts(Schedule plan, CarWork car) {
+        var starts = new HashMap<String, LocalDateTime>();
+        for (var task : car.tasks())
+            plan.bookings().stream()
+                    .filter(booking -> booking.id().equals(car.id(task.id())))
+                    .findFirst()
+                    .ifPresent(booking -> starts.put(task.id(), booking.start()));
+        return new Told(starts, plan.end(), "");
     }
 
     /** As if nothing had been told to anybody. */

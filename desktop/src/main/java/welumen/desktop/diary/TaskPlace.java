@@ -30,7 +30,7 @@ final class TaskPlace {
 
     static WorkStage stage(TaskKind kind) {
         return switch (kind) {
-            case TAKE_OFF -> WorkStage.STRIP;
+            case TAKE_OFF, FETCH -> WorkStage.STRIP;
             case AWAIT, CHOOSE, LOOK, TREAT, BUILD, LAY, COLOUR, SEND_OUT -> WorkStage.SURVEY;
             case DRAW, TRY, SEW -> WorkStage.PATTERN;
             case CUT -> WorkStage.CUT;

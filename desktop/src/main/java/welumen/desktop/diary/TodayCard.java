@@ -121,7 +121,8 @@ final class TodayCard extends VBox {
         return switch (task.kind()) {
             case TAKE_OFF, LOOK -> WorkKind.TAKING_OFF;
             case PUT_BACK, TEST, CHECK, HAND_OVER -> WorkKind.PUTTING_BACK;
-            case AWAIT, CHOOSE, ORDER, DRAW, TRY, CUT, SEW, TREAT, BUILD, LAY, COLOUR, SEND_OUT -> WorkKind.TREATING;
+            case AWAIT, CHOOSE, ORDER, DRAW, TRY, CUT, SEW, TREAT, BUILD, LAY, COLOUR, SEND_OUT, FETCH ->
+                WorkKind.TREATING;
         };
     }
 

@@ -74,7 +74,7 @@ record Tried(
         var said = supposed.said(job.cabin());
         first.accept(new Tried(supposed, said, change, consequence, List.of(), today, List.of()));
         var before = was.orElseGet(() -> PlannedDays.of(asked, Optional.empty(), _ -> {}, stop));
-        var plan = other.plan();
+        var plan = other.plan().near(before.schedule());
         var manned = plan.plan(Optional.of(before.schedule()), TIME, _ -> {}, stop);
         return new Tried(
                 supposed,

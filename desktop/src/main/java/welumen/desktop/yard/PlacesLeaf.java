@@ -44,8 +44,8 @@ final class PlacesLeaf extends ShelfLeaf<Place> {
                 Nodes.field("What it is", kind),
                 Nodes.row(12, Nodes.field("How many", count), Nodes.column(4, each, holds)),
                 Nodes.row(12, Nodes.field("Length of a table", length), Nodes.field("and width", width)),
-                Nodes.field("Can be used", slots));
-        slots.setPromptText("whenever somebody is here; or Mon to Fri 18 to 20:30");
+                Nodes.field("Can be used; else when somebody is here", slots));
+        slots.setPromptText("Mon to Fri 18 to 20:30");
     }
 
     @Override
