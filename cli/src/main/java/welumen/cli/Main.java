@@ -25,6 +25,7 @@ import welumen.journal.StoreException;
             BeginCommand.class,
             NestCommand.class,
             PlanCommand.class,
+            MixCommand.class,
             TraceCommand.class,
             RestoreCommand.class
         })

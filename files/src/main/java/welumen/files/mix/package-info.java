@@ -1,0 +1,5 @@
+/** Mixes as files. */
+@NullMarked
+package welumen.files.mix;
+
+import org.jspecify.annotations.NullMarked;
