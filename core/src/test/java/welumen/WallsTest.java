@@ -39,6 +39,7 @@ class WallsTest {
             "pattern",
             "cut",
             "yard",
+            "finish",
             "stores",
             "refit",
             "schedule",

@@ -1,0 +1,36 @@
+package welumen.finish.load;
+
+import java.time.LocalDateTime;
+
+/**
+ * A small hard piece that is to be sprayed.
+ *
+ * @param id within its batch
+ * @param squareMetres of what is sprayed on it
+ * @param here from when it can be hung: before that it is in the post, at the plater’s, in another town
+ * @param waitedFor how much waits for it; 0 where nothing does
+ * @param colour only pieces of one colour go in one load
+ * @param isHidden whether nobody sees it once it is fitted
+ * @param held why it goes in no load, as “airbag”; empty where nothing holds it
+ */
+public record HardPiece(
+        String id,
+        String name,
+        double squareMetres,
+        LocalDateTime here,
+        int waitedFor,
+        String colour,
+        boolean isHidden,
+        String held) {
+    public HardPiece {
+        if (name.isBlank()) throw new IllegalArgumentException("Say what the piece is called.");
+        if (!(squareMetres > 0 && squareMetres < 20))
+            throw new IllegalArgumentException("“%s” of [%s m²] is no small piece.".formatted(name, squareMetres));
+        if (waitedFor < 0)
+            throw new IllegalArgumentException("“%s” is waited for by less than nothing.".formatted(name));
+    }
+
+    public boolean isHeld() {
+        return !held.isEmpty();
+    }
+}
