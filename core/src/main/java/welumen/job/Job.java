@@ -32,6 +32,7 @@ import welumen.diary.book.DiaryBook;
 import welumen.doubt.Doubts;
 import welumen.doubt.Guess;
 import welumen.evidence.Album;
+import welumen.finish.FinishBook;
 import welumen.handover.GoingHome;
 import welumen.handover.HandoverLog;
 import welumen.handover.Stop;
@@ -89,6 +90,7 @@ public record Job(
         HandoverLog handover,
         Doubts doubts,
         DiaryBook diary,
+        FinishBook finish,
         WhatIfs ifs) {
     public static final Job EMPTY = new Job(
             new Intake.Awaited(),
@@ -109,6 +111,7 @@ public record Job(
             HandoverLog.EMPTY,
             Doubts.NONE,
             DiaryBook.EMPTY,
+            FinishBook.EMPTY,
             WhatIfs.NONE);
 
     /** The job after a change; runs no engine. */
@@ -147,6 +150,7 @@ public record Job(
                 handover,
                 doubts,
                 diary,
+                finish,
                 ifs);
     }
 
@@ -156,7 +160,7 @@ public record Job(
         if (called == table) return this;
         return new Job(
                 intake, brief, cabin, strip, album, survey, choices, patterns, called, cutLog, refit, clocks, work,
-                care, custody, handover, doubts, diary, ifs);
+                care, custody, handover, doubts, diary, finish, ifs);
     }
 
     /** Where a part is on its way out of the car and back. What is built into an assembly goes where that goes. */

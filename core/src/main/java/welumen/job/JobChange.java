@@ -10,6 +10,7 @@ import welumen.cut.CutChange;
 import welumen.diary.book.DiaryChange;
 import welumen.doubt.DoubtChange;
 import welumen.evidence.EvidenceChange;
+import welumen.finish.FinishChange;
 import welumen.handover.HandoverChange;
 import welumen.intake.IntakeChange;
 import welumen.pattern.PatternChange;
@@ -53,6 +54,8 @@ public sealed interface JobChange {
     record AtHandover(HandoverChange change) implements JobChange {}
 
     record InDoubt(DoubtChange change) implements JobChange {}
+
+    record AtFinish(FinishChange change) implements JobChange {}
 
     record InDiary(DiaryChange change) implements JobChange {}
 

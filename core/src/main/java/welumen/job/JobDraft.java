@@ -13,10 +13,12 @@ import welumen.diary.book.DiaryChange.LookPassed;
 import welumen.doubt.Doubts;
 import welumen.doubt.Guess;
 import welumen.evidence.Album;
+import welumen.finish.FinishBook;
 import welumen.handover.HandoverLog;
 import welumen.intake.Brief;
 import welumen.intake.Intake;
 import welumen.job.JobChange.AtCut;
+import welumen.job.JobChange.AtFinish;
 import welumen.job.JobChange.AtHandover;
 import welumen.job.JobChange.AtIntake;
 import welumen.job.JobChange.AtPattern;
@@ -76,6 +78,7 @@ final class JobDraft {
     private HandoverLog handover;
     private Doubts doubts;
     private DiaryBook diary;
+    private FinishBook finish;
     private WhatIfs ifs;
 
     JobDraft(Job job) {
@@ -97,6 +100,7 @@ final class JobDraft {
         handover = job.handover();
         doubts = job.doubts();
         diary = job.diary();
+        finish = job.finish();
         ifs = job.ifs();
     }
 
@@ -141,6 +145,7 @@ final class JobDraft {
                 diary = diary.after(inner);
                 if (inner instanceof LookPassed(var part, var _)) survey = survey.after(new LookedAt(part));
             }
+            case AtFinish(var inner) -> finish = finish.after(inner);
             case WhatIfKept kept -> ifs = ifs.with(kept);
             case WhatIfDropped(var id) -> ifs = ifs.without(id);
             case Together(var changes) -> changes.forEach(this::take);
@@ -198,6 +203,6 @@ final class JobDraft {
     Job job() {
         return new Job(
                 intake, brief, cabin, strip, album, survey, choices, patterns, table, cutLog, refit, clocks, work, care,
-                custody, handover, doubts, diary, ifs);
+                custody, handover, doubts, diary, finish, ifs);
     }
 }

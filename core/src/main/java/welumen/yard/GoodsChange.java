@@ -10,6 +10,10 @@ public sealed interface GoodsChange {
 
     record TinDropped(String name) implements GoodsChange {}
 
+    record TintMeasured(String was, BaseTint tint) implements GoodsChange {}
+
+    record TintGone(String name) implements GoodsChange {}
+
     record SupplierSaid(String was, Supplier supplier) implements GoodsChange {}
 
     record SupplierDropped(String name) implements GoodsChange {}

@@ -15,6 +15,8 @@ import welumen.yard.GoodsChange.SupplierDropped;
 import welumen.yard.GoodsChange.SupplierSaid;
 import welumen.yard.GoodsChange.TinCounted;
 import welumen.yard.GoodsChange.TinDropped;
+import welumen.yard.GoodsChange.TintGone;
+import welumen.yard.GoodsChange.TintMeasured;
 
 /** Says in a few words what a change of the yard did. */
 public final class YardSaid {
@@ -72,6 +74,8 @@ public final class YardSaid {
             case MaterialDropped(var name) -> "No material any more: " + name;
             case TinCounted(var _, var tin) -> "Counted: " + tin.name();
             case TinDropped(var name) -> "No longer kept: " + name;
+            case TintMeasured(var _, var tint) -> "Tint measured: " + tint.name();
+            case TintGone(var name) -> "No tint any more: " + name;
             case SupplierSaid(var _, var supplier) -> "Supplier: " + supplier.name();
             case SupplierDropped(var name) -> "No supplier any more: " + name;
         };

@@ -13,6 +13,7 @@ import welumen.cut.CutChange;
 import welumen.diary.book.DiaryChange;
 import welumen.doubt.DoubtChange;
 import welumen.evidence.EvidenceChange;
+import welumen.finish.FinishChange;
 import welumen.handover.HandoverChange;
 import welumen.intake.IntakeChange;
 import welumen.job.JobChange;
@@ -47,6 +48,7 @@ final class JobKinds {
                         kind("at-handover", JobChange.AtHandover.class),
                         kind("in-doubt", JobChange.InDoubt.class),
                         kind("in-diary", JobChange.InDiary.class),
+                        kind("at-finish", JobChange.AtFinish.class),
                         kind("what-if-kept", JobChange.WhatIfKept.class),
                         kind("what-if-dropped", JobChange.WhatIfDropped.class),
                         kind("together", JobChange.Together.class)),
@@ -173,6 +175,19 @@ final class JobKinds {
                         DoubtChange.class,
                         kind("guessed", DoubtChange.Guessed.class),
                         kind("confirmed", DoubtChange.Confirmed.class)),
+                family(
+                        FinishChange.class,
+                        kind("colour-read", FinishChange.ColourRead.class),
+                        kind("reading-struck", FinishChange.ReadingStruck.class),
+                        kind("recipe-kept", FinishChange.RecipeKept.class),
+                        kind("card-sprayed", FinishChange.CardSprayed.class),
+                        kind("card-read", FinishChange.CardRead.class),
+                        kind("card-accepted", FinishChange.CardAccepted.class),
+                        kind("batch-said", FinishChange.BatchSaid.class),
+                        kind("piece-listed", FinishChange.PieceListed.class),
+                        kind("piece-struck", FinishChange.PieceStruck.class),
+                        kind("piece-cleared", FinishChange.PieceCleared.class),
+                        kind("pieces-moved", FinishChange.PiecesMoved.class)),
                 family(
                         DiaryChange.class,
                         kind("task-added", DiaryChange.TaskAdded.class),

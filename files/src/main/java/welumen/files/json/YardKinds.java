@@ -50,6 +50,8 @@ final class YardKinds {
                         kind("material-dropped", GoodsChange.MaterialDropped.class),
                         kind("tin-counted", GoodsChange.TinCounted.class, KindSteps::tinHasASheet),
                         kind("tin-dropped", GoodsChange.TinDropped.class),
+                        kind("tint-measured", GoodsChange.TintMeasured.class),
+                        kind("tint-gone", GoodsChange.TintGone.class),
                         kind("supplier-said", GoodsChange.SupplierSaid.class),
                         kind("supplier-dropped", GoodsChange.SupplierDropped.class)),
                 family(

@@ -1,0 +1,58 @@
+package welumen.finish.coat;
+
+import java.util.Locale;
+
+/**
+ * Whether what stays as it is is masked or taken off before one sprays. A fragile part is masked, one that laps what is sprayed is
+ * taken off; else what costs less, its risk counted in hours.
+ *
+ * @param edgeM metres of its edge that are masked
+ * @param offHours to take it off and put it back
+ * @param isBrittle whether taking it off may break it
+ * @param isLapped whether it lies over what is sprayed
+ */
+public record MaskOrRemove(String part, double edgeM, double offHours, boolean isBrittle, boolean isLapped) {
+    /** Hours to mask a metre of edge, and the chance that paint creeps under it, by metre. */
+    private static final double MASKED_HOURS = 0.12;
+
+    private static final double CREEPS = 0.02;
+
+    /** Hours to put right what crept, and what was broken. */
+    private static final double CREPT_HOURS = 1.5;
+
+    private static final double BROKEN_HOURS = 6;
+    private static final double BREAKS = 0.25;
+    private static final double SOUND_BREAKS = 0.02;
+
+    public double maskHours() {
+        return edgeM * (MASKED_HOURS + CREEPS * CREPT_HOURS);
+    }
+
+    public double removeHours() {
+        return offHours + (isBrittle ? BREAKS : SOUND_BREAKS) * BROKEN_HOURS;
+    }
+
+    public boolean isMasked() {
+        if (isBrittle) return true;
+        return !isLapped && maskHours() <= removeHours();
+    }
+
+    /** Why, in words. */
+    public String said() {
+        if (isBrittle) return "Mask the %s: it may break when it comes off.".formatted(part);
+        if (isLapped) return "Take off the %s: it lies over what is sprayed, and a line would show.".formatted(part);
+        return String.format(
+                Locale.UK,
+                isMasked()
+                        ? "Mask the %1$s: %2$.1f h with its risk, %3$.1f h to take it off."
+                        : "Take off the %1$s: %2$.1f h to mask it with its risk, %3$.1f h to take it off.",
+                part,
+                maskHours(),
+                removeHours());
+    }
+
+    /** Metres of film and tape. */
+    public double tapeM() {
+        return isMasked() ? edgeM * 1.1 : 0;
+    }
+}

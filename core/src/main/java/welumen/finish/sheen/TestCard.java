@@ -1,0 +1,61 @@
+package welumen.finish.sheen;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+
+/**
+ * A card that is sprayed as a batch will be, and read when it is dry.
+ *
+ * @param id within its job
+ * @param target gloss units at 60° that are wanted
+ * @param dries how long it dries before it can be judged
+ * @param read what it showed; empty before it is read
+ * @param acceptedBy in whose name; empty as long as nobody has accepted it
+ */
+public record TestCard(
+        String id,
+        SetUp setUp,
+        double target,
+        Instant sprayed,
+        Duration dries,
+        Optional<Read> read,
+        String acceptedBy) {
+    /**
+     * What a card shows.
+     *
+     * @param flat gloss units on its face
+     * @param corner on its corners and returns, where paint builds up
+     */
+    public record Read(double flat, double corner, Instant at) {
+        public Read {
+            Sheen.of(flat);
+            Sheen.of(corner);
+        }
+    }
+
+    public TestCard {
+        Sheen.of(target);
+        if (dries.isNegative()) throw new IllegalArgumentException("A card dries for some time.");
+    }
+
+    public Instant dryAt() {
+        return sprayed.plus(dries);
+    }
+
+    public boolean isDry(Instant now) {
+        return !now.isBefore(dryAt());
+    }
+
+    public boolean isAccepted() {
+        return !acceptedBy.isEmpty();
+    }
+
+    TestCard read(Read shown) {
+        return new TestCard(id, setUp, target, sprayed, dries, Optional.of(shown), acceptedBy);
+    }
+
+    TestCard accepted(String by) {
+        return new TestCard(id, setUp, target, sprayed, dries, read, by);
+    }
+}
