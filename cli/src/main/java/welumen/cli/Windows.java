@@ -27,6 +27,7 @@ import welumen.standins.camera.LabelPhoto;
 import welumen.standins.demo.DemoDay;
 import welumen.standins.demo.DemoWorkshop;
 import welumen.standins.printer.PrinterStandin;
+import welumen.standins.reader.ReaderStandin;
 import welumen.yard.CarFile;
 import welumen.yard.Garage;
 
@@ -188,7 +189,8 @@ final class Windows {
                 new PrinterStandin(workshop.folder()::keepPaper),
                 LabelPhoto::ofNewest,
                 new FloorCameraStandin(),
-                new SystemOpener());
+                new SystemOpener(),
+                Optional.of(new ReaderStandin()));
     }
 
     /** What is not whole is said, and no copy of it takes the place of an older, whole one. */

@@ -98,7 +98,7 @@ class ReadingsTest {
         var one = shown("a", Reflectance.of(Collections.nCopies(Reflectance.COUNT, 0.4)));
         var apart = Readings.Apart.of(one, shown("b", Reflectance.of(WAVY)));
         assertThat(apart.daylight()).isLessThan(0.5);
-        assertThat(apart.lamplight().orElseThrow()).isGreaterThan(4);
+        assertThat(apart.lamplight().orElseThrow()).isGreaterThan(3);
         assertThat(apart.isByOneLamp()).isTrue();
         assertThat(apart.unsure()).isCloseTo(Math.hypot(0.2, 0.2), within(1e-9));
         assertThat(Readings.Apart.of(one, typed("c", Reading.Of.PART, 60, 0, 0)).isByOneLamp())

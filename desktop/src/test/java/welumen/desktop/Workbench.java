@@ -52,6 +52,7 @@ import welumen.standins.camera.LabelPhoto;
 import welumen.standins.demo.DemoDay;
 import welumen.standins.demo.DemoWorkshop;
 import welumen.standins.printer.PrinterStandin;
+import welumen.standins.reader.ReaderStandin;
 
 /** A demo workshop in a real window, with a robot's hands: what the walks have in common. */
 final class Workbench implements AutoCloseable {
@@ -158,7 +159,8 @@ final class Workbench implements AutoCloseable {
                         new PrinterStandin(workshop.folder()::keepPaper),
                         LabelPhoto::ofNewest,
                         new FloorCameraStandin(1600), // a walk traces; how closely is for the stand-ins’ tests
-                        papers));
+                        papers,
+                        Optional.of(new ReaderStandin())));
         window.showOn(stage, new Painted() {
             @Override
             public void answer() {}

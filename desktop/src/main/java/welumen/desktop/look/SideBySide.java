@@ -42,6 +42,12 @@ public final class SideBySide extends Pane {
         return this;
     }
 
+    /** The picture alone, or both. */
+    public void alone(boolean alone) {
+        column.setVisible(!alone);
+        requestLayout();
+    }
+
     private double least() {
         return Math.max(PICTURE, picture.minWidth(-1));
     }
@@ -62,11 +68,13 @@ public final class SideBySide extends Pane {
 
     @Override
     protected double computeMinHeight(double width) {
+        if (!column.isVisible()) return PICTURE;
         return isBeside(width) ? Math.max(PICTURE, column.minHeight(column.prefWidth(-1))) : stacked(width);
     }
 
     @Override
     protected double computePrefHeight(double width) {
+        if (!column.isVisible()) return Math.max(PICTURE, picture.prefHeight(width));
         return isBeside(width)
                 ? Math.max(Math.max(PICTURE, picture.prefHeight(-1)), column.prefHeight(column.prefWidth(-1)))
                 : stacked(width);
@@ -80,6 +88,10 @@ public final class SideBySide extends Pane {
     protected void layoutChildren() {
         var width = getWidth();
         var height = getHeight();
+        if (!column.isVisible()) {
+            picture.resizeRelocate(0, 0, width, height);
+            return;
+        }
         if (!picture.isVisible()) {
             column.resizeRelocate(0, 0, Math.min(column.prefWidth(-1), width), height);
             return;

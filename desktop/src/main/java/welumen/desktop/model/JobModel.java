@@ -27,6 +27,7 @@ import welumen.cabin.PartState;
 import welumen.cut.stock.Stock;
 import welumen.diary.Standing;
 import welumen.files.workshop.WorkshopFolder;
+import welumen.finish.reading.ColourReader;
 import welumen.intake.Intake;
 import welumen.job.Job;
 import welumen.job.JobChange;
@@ -56,6 +57,7 @@ public final class JobModel {
     private final WorkshopFolder folder;
     private final Clock clock;
     private final PhotoDesk photos;
+    private final Optional<ColourReader> reader;
     private final LabelDesk labels;
     private final WorkTime workTime;
     private final ReadyDay ready;
@@ -90,6 +92,7 @@ public final class JobModel {
         this.clock = start.clock();
         this.background = new Background(Platform::runLater);
         this.photos = new PhotoDesk(this, folder, devices.camera());
+        this.reader = devices.reader();
         this.labels = new LabelDesk(this, devices.printer(), devices.labelCamera());
         this.workTime = new WorkTime(this);
         this.papers = new PaperDesk(this, devices.papers());
@@ -260,6 +263,11 @@ public final class JobModel {
     /** The open car's work as it stands, with what this yard works with. */
     public Standing standing() {
         return job().standing(yard().state().products());
+    }
+
+    /** What reads colour and gloss at this bench; empty where there is none. */
+    public Optional<ColourReader> reader() {
+        return reader;
     }
 
     /** What is worked out off the window's thread. */

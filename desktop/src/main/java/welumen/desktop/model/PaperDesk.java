@@ -29,7 +29,9 @@ import welumen.files.report.DaysPdf;
 import welumen.files.report.JobLogPdf;
 import welumen.files.report.LetterPdf;
 import welumen.files.report.NotePdf;
+import welumen.files.report.RecipePdf;
 import welumen.files.report.RemovedPdf;
+import welumen.finish.Recipe;
 import welumen.journal.StoreException;
 import welumen.measure.Because;
 import welumen.pattern.Patterns;
@@ -135,6 +137,11 @@ public final class PaperDesk {
     /** A letter to the customer about what has come about. */
     public Optional<Path> letter(String about, List<LetterPdf.Matter> matters) {
         return keep("letter ", LetterPdf.write(model.job(), about, matters, model.workshopName(), model.today()));
+    }
+
+    /** The card that stays with a tin. */
+    public Optional<Path> recipe(Recipe recipe) {
+        return keep("recipe %s ".formatted(recipe.id()), RecipePdf.write(model.job(), recipe, model.workshopName()));
     }
 
     /** One day, a heading for each who works then. */

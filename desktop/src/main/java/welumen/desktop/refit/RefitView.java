@@ -1,7 +1,12 @@
 package welumen.desktop.refit;
 
 import welumen.cabin.Part;
+import welumen.desktop.finish.CardLeaf;
+import welumen.desktop.finish.ColourLeaf;
+import welumen.desktop.finish.LoadsLeaf;
+import welumen.desktop.finish.MixLeaf;
 import welumen.desktop.look.Nodes;
+import welumen.desktop.look.SideBySide;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.CautionCard;
@@ -14,7 +19,13 @@ import welumen.refit.NextBack;
 
 /** The order in which parts go back and why; one put back with its fixings counted; the account of all fixings. */
 public final class RefitView extends StagePane {
+    private static final String BACK = "Put back";
+
+    /** The finish bench lies here: what is sprayed hangs between the bench and the car, from hook to screw. */
+    private static final String FINISH = "Finish";
+
     private final Leaves leaves;
+    private final SideBySide both;
     private final PutBackForm form;
     private final CautionCard cautions;
 
@@ -24,13 +35,20 @@ public final class RefitView extends StagePane {
         cautions = new CautionCard(model, WorkStage.REFIT);
         cautions.listenIn(this);
         leaves = leaves(
-                new Tab("In this order", of -> new OrderList(of, form::putBack)), new Tab("Fixings", FixingsLeaf::new));
-        getChildren().addAll(cautions, Nodes.beside(leaves, form, 450).wide(360));
+                new Tab("In this order", of -> new OrderList(of, form::putBack)).in(BACK),
+                new Tab("Fixings", FixingsLeaf::new).in(BACK),
+                new Tab("Colour", ColourLeaf::new).in(FINISH),
+                new Tab("Mix", MixLeaf::new).in(FINISH),
+                new Tab("Cards", CardLeaf::new).in(FINISH),
+                new Tab("Loads", LoadsLeaf::new).in(FINISH));
+        both = Nodes.beside(leaves, form, 450).wide(360);
+        getChildren().addAll(cautions, both);
     }
 
     @Override
     protected void refresh() {
         leaves.refresh();
+        both.alone(leaves.tab().group().equals(FINISH));
         form.refresh();
         cautions.refresh();
         model.picked().ifPresentOrElse(this::say, () -> headline.say("Refit", "Nothing is off the car.", ""));

@@ -74,6 +74,7 @@ final class DrumlinJob {
         kickPanels();
         bench();
         foam();
+        FinishBench.smallPieces(today).forEach(this::make);
         make(new LikenessWanted(LikenessText.read("console height to width 310 : 620, ours 305 : 640, within 3 %")
                 .orThrow()));
         make(new LikenessWanted(LikenessText.read("waist line 412 rising 2, over 8, 415 rising 2")

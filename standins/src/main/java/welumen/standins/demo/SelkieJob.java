@@ -196,6 +196,7 @@ final class SelkieJob {
 
     private void yesterday() {
         on(today.minusDays(1), 11, 0);
+        FinishBench.sage(today.minusDays(1)).forEach(this::make);
         finding("padded roll", FindingKind.DEEP_CRACK, 180, Severity.PLAIN, 600, 130, "sun side");
         make(new AtTreatment(
                 new TreatmentChosen(id("padded roll"), Treatment.RECOVER, "the crack goes through the skin")));

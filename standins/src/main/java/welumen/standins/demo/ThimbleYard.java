@@ -59,6 +59,7 @@ final class ThimbleYard {
                                 new StockTakenIn(DrawnHide.hide("hide 2", SelkieJob.HIDE, 4.6e6, 9, 310, 23))),
                         FloorAndDoors.rolls().stream().map(StockTakenIn::new),
                         goods(),
+                        ThimbleTints.measured(),
                         house(),
                         Stream.<YardChange>of(
                                 new JobOpened(DemoWorkshop.SELKIE, "1963 Varrow Selkie, saloon", ""),

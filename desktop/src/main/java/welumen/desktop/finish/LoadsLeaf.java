@@ -1,0 +1,341 @@
+package welumen.desktop.finish;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import welumen.clock.BenchClock;
+import welumen.clock.ClockChange.ClockStarted;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
+import welumen.desktop.stage.WordLine;
+import welumen.finish.Batch;
+import welumen.finish.FinishChange.PieceCleared;
+import welumen.finish.FinishChange.PieceListed;
+import welumen.finish.FinishChange.PieceStruck;
+import welumen.finish.FinishChange.PiecesMoved;
+import welumen.finish.load.Cans;
+import welumen.finish.load.HardPiece;
+import welumen.finish.load.LikelyPieces;
+import welumen.finish.load.LoadPlan;
+import welumen.finish.load.LoadRemedies;
+import welumen.finish.load.PieceText;
+import welumen.finish.sheen.SheenLearnt;
+import welumen.finish.sheen.Verdict;
+import welumen.job.JobChange;
+import welumen.job.JobChange.AtFinish;
+import welumen.job.JobChange.OnClock;
+import welumen.job.JobChange.Together;
+
+/** The many small pieces: which goes in which load, whether it fits the day, what would make it fit; from hook to screw. */
+public final class LoadsLeaf extends Leaf {
+    private static final double USUAL_AREA = 0.05;
+    private static final int FEW = 4;
+
+    private final WordLine<HardPiece> line;
+    private final VBox loads = new VBox(8);
+    private final VBox beside = new VBox(8);
+    private final HowForm how;
+    private final Label wrong = Nodes.label("", Styles.DANGER);
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    public LoadsLeaf(JobModel model) {
+        super(model, Reads.ALL);
+        answer.setId("loads-answer");
+        loads.setId("loads");
+        beside.setId("loads-beside");
+        wrong.setId("piece-wrong");
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        how = new HowForm(model);
+        line = new WordLine<HardPiece>(
+                        "piece",
+                        "A piece that is sprayed",
+                        text -> text().read(text),
+                        piece -> List.of(
+                                piece.name(),
+                                String.format(Locale.UK, "%.3f m²", piece.squareMetres()),
+                                piece.colour()))
+                .example("vent ring, 0.12 m2, dark, at the plater’s until Wed, hidden")
+                .knows("Size", "|0.05| m2", "What is sprayed of it")
+                .knows("Not here", "at the plater’s until |Wed|", "Where it is, and until when")
+                .knows("Hidden", "hidden", "Nobody sees it once it is fitted")
+                .knows("Waited for", "|2| wait", "How much waits for it")
+                .knows("Airbag", "airbag", "It goes in no load before somebody qualified has answered")
+                .onEnter(piece -> model.make(new AtFinish(new PieceListed(piece))), wrong::setText);
+        var likely = Nodes.button(
+                "List the car’s own", "Its hard parts and the pieces of them that nobody thinks of", this::likely);
+        likely.setId("likely-pieces");
+        var both =
+                Nodes.row(24, column("Loads", loads, 560), column("By the day, and from hook to screw", beside, 380));
+        VBox.setVgrow(both, Priority.ALWAYS);
+        getChildren().addAll(how, both, line, Nodes.row(10, likely), wrong);
+    }
+
+    private static VBox column(String title, VBox rows, double wide) {
+        var column = Nodes.column(8, Nodes.whole(title, Styles.HEADING), Nodes.scroll(rows));
+        column.setMinWidth(0);
+        column.setPrefWidth(wide);
+        HBox.setHgrow(column, Priority.ALWAYS);
+        return column;
+    }
+
+    private Batch batch() {
+        return model.job().finish().batch();
+    }
+
+    private LocalDateTime now() {
+        return LocalDateTime.ofInstant(model.nowProperty().get(), model.zone());
+    }
+
+    private PieceText text() {
+        var pieces = batch().pieces();
+        return new PieceText(
+                batch().nextId(),
+                pieces.isEmpty() ? USUAL_AREA : pieces.getLast().squareMetres(),
+                pieces.isEmpty() ? "" : pieces.getLast().colour(),
+                now());
+    }
+
+    private void likely() {
+        var pieces = batch().pieces();
+        var listed = pieces.stream().map(HardPiece::name).toList();
+        var first = Integer.parseInt(batch().nextId().substring(1));
+        var colour = pieces.isEmpty() ? "the new colour" : pieces.getLast().colour();
+        var more = LikelyPieces.of(model.job().cabin(), listed, colour, now(), first);
+        wrong.setText(more.isEmpty() ? "No hard part of this car is left that is not listed." : "");
+        if (!more.isEmpty())
+            model.make(Together.of(more.stream()
+                    .map(piece -> new AtFinish(new PieceListed(piece)))
+                    .toList()));
+    }
+
+    @Override
+    protected Node first() {
+        return line.field();
+    }
+
+    @Override
+    protected void refresh() {
+        line.readAgain();
+        how.refresh();
+        loads.getChildren().clear();
+        beside.getChildren().clear();
+        var plan = SprayPlan.of(model);
+        if (plan.isEmpty()) {
+            answer.setText(
+                    batch().pieces().isEmpty()
+                            ? "No small piece is listed yet: list the car’s own, and strike out what stays."
+                            : "Say in how many coats, and by when.");
+            batch().pieces().forEach(piece -> loads.getChildren().add(chip(piece)));
+            return;
+        }
+        show(plan.get());
+    }
+
+    private void show(SprayPlan plan) {
+        var hold = hold();
+        answer.setText(plan.said() + hold.map(why -> " " + why).orElse(""));
+        var number = 0;
+        for (var load : plan.loads().loads()) loads.getChildren().add(load(load, ++number, hold.isPresent()));
+        if (!plan.loads().left().isEmpty()) loads.getChildren().add(left(plan.loads()));
+        beside.getChildren().add(steps());
+        beside.getChildren().addAll(onTheirWay());
+        if (!plan.remedies().isEmpty()) beside.getChildren().add(remedies(plan.remedies()));
+        beside.getChildren().add(cans(plan.cans()));
+    }
+
+    /** As long as the last card is not accepted nothing is sprayed. */
+    private Optional<String> hold() {
+        var cards = model.job().finish().cards();
+        return cards.last()
+                .map(card -> Verdict.of(
+                        card,
+                        new SheenLearnt(cards.cards()),
+                        model.nowProperty().get()))
+                .filter(Verdict::isHeld)
+                .map(verdict -> "Held by its card: " + verdict.holds());
+    }
+
+    private Node load(LoadPlan.Load load, int number, boolean isHeld) {
+        var ids = load.pieces().stream().map(HardPiece::id).toList();
+        var hooks = new FlowPane(6, 6);
+        load.pieces().forEach(piece -> hooks.getChildren().add(chip(piece)));
+        var isHung = load.pieces().stream().allMatch(piece -> batch().step(piece) == Batch.Step.HUNG);
+        var deed = isHung
+                ? move("Sprayed", "Its clock runs until it can be handled", () -> sprayed(ids, number))
+                : move("Hang them", "All of them are prepared and on their hooks", () -> moved(ids, Batch.Step.HUNG));
+        deed.setId((isHung ? "sprayed-" : "hang-") + number);
+        deed.setDisable(isHung && isHeld);
+        var box = Nodes.column(
+                6,
+                Nodes.row(
+                        10,
+                        Nodes.grown(Nodes.label(
+                                String.format(
+                                        Locale.UK,
+                                        "Load %d, %2$ta %2$te %2$tb %2$tR to %3$tR, %4$s",
+                                        number,
+                                        load.slot().begins(),
+                                        load.slot().ends(),
+                                        load.colour()),
+                                Styles.STRONG)),
+                        deed),
+                Nodes.label(
+                        String.format(
+                                Locale.UK,
+                                "%s; handled from %2$ta %2$te %2$tb %2$tR",
+                                Words.many(load.pieces().size(), "piece"),
+                                load.ready()),
+                        Styles.SECOND),
+                hooks);
+        box.getStyleClass().add(Styles.CARD);
+        box.setId("load-" + number);
+        return box;
+    }
+
+    private static Button move(String word, String tip, Runnable then) {
+        return Nodes.button(word, tip, then);
+    }
+
+    private void moved(List<String> ids, Batch.Step step) {
+        model.make(new AtFinish(new PiecesMoved(ids, step)));
+    }
+
+    /** One press: they are sprayed, and their clock runs. */
+    private void sprayed(List<String> ids, int number) {
+        var handled = batch().said().map(Batch.How::handled).orElse(Duration.ofHours(24));
+        List<JobChange> changes = new ArrayList<>();
+        changes.add(new AtFinish(new PiecesMoved(ids, Batch.Step.SPRAYED)));
+        if (handled.isPositive())
+            changes.add(new OnClock(new ClockStarted(new BenchClock(
+                    "load:" + ids.getFirst(),
+                    "Load of %d".formatted(ids.size()),
+                    "take them off their hooks",
+                    model.nowProperty().get(),
+                    handled))));
+        model.make(Together.of(changes));
+    }
+
+    /** A piece on its hook; a press strikes it out, or clears it where it is held. */
+    private Node chip(HardPiece piece) {
+        var more = new ArrayList<String>();
+        if (piece.isHidden()) more.add("hidden");
+        if (piece.waitedFor() > 0) more.add(piece.waitedFor() + " wait");
+        if (piece.here().isAfter(now())) more.add(String.format(Locale.UK, "here %1$ta %1$te %1$tb", piece.here()));
+        if (piece.isHeld()) more.add("held: " + piece.held());
+        var button = Nodes.button(
+                piece.name() + (more.isEmpty() ? "" : " (" + String.join(", ", more) + ")"),
+                piece.isHeld() ? "Somebody qualified has answered: it may be sprayed" : "Strike it out",
+                () -> model.make(new AtFinish(
+                        piece.isHeld() ? new PieceCleared(piece.id(), model.person()) : new PieceStruck(piece.id()))));
+        button.setId("piece-" + piece.id());
+        button.getStyleClass().add("toggle");
+        return button;
+    }
+
+    private Node left(LoadPlan plan) {
+        var hooks = new FlowPane(6, 6);
+        plan.left().forEach(piece -> hooks.getChildren().add(chip(piece)));
+        var box = Nodes.column(6, Nodes.label("In no load", Styles.STRONG, Styles.DANGER), hooks);
+        box.getStyleClass().add(Styles.CARD);
+        return box;
+    }
+
+    /** No piece is lost: how many are how far, and all of them together. */
+    private Node steps() {
+        var box = Nodes.column(
+                4, Nodes.label("%s in all".formatted(Words.many(batch().pieces().size(), "piece")), Styles.STRONG));
+        for (var step : Batch.Step.values()) {
+            var count = batch().count(step);
+            if (count > 0) box.getChildren().add(Nodes.label("%d %s".formatted(count, step.word()), Styles.SECOND));
+        }
+        box.setId("from-hook-to-screw");
+        box.getStyleClass().add(Styles.CARD);
+        return box;
+    }
+
+    /** What was sprayed can be handled, what can be handled is fitted. */
+    private List<Node> onTheirWay() {
+        var rows = new ArrayList<Node>();
+        for (var step : List.of(Batch.Step.SPRAYED, Batch.Step.HANDLED)) {
+            var some = batch().pieces().stream()
+                    .filter(piece -> batch().step(piece) == step)
+                    .toList();
+            if (some.isEmpty()) continue;
+            var next = Batch.Step.values()[step.ordinal() + 1];
+            var ids = some.stream().map(HardPiece::id).toList();
+            var deed = move(Words.capital(next.word()), "All %d of them".formatted(ids.size()), () -> moved(ids, next));
+            deed.setId("move-" + next.name().toLowerCase(Locale.ROOT));
+            var row = Nodes.row(
+                    10,
+                    Nodes.grown(Nodes.label(
+                            some.stream().map(HardPiece::name).limit(FEW).collect(Collectors.joining(", "))
+                                    + (some.size() > FEW ? " and %d more".formatted(some.size() - FEW) : ""),
+                            Styles.SECOND)),
+                    deed);
+            row.getStyleClass().add(Styles.CARD);
+            rows.add(row);
+        }
+        return rows;
+    }
+
+    private static Node remedies(List<LoadRemedies.Tried> tried) {
+        var box = Nodes.column(4, Nodes.label("What would make it fit, each tried", Styles.STRONG));
+        tried.stream()
+                .limit(FEW + 2)
+                .forEach(one -> box.getChildren()
+                        .add(Nodes.label(
+                                "%s: %s"
+                                        .formatted(
+                                                Words.capital(one.remedy().said()),
+                                                one.fits()
+                                                        ? one.ready()
+                                                                        .map(SprayPlan::time)
+                                                                        .orElse("nothing is sprayed") + ", it fits"
+                                                        : "still %s late".formatted(SprayPlan.length(one.late()))),
+                                one.fits() ? Styles.STRONG : Styles.SECOND)));
+        box.setId("remedies");
+        box.getStyleClass().add(Styles.CARD);
+        return box;
+    }
+
+    private static Node cans(Cans cans) {
+        var box = Nodes.column(
+                4,
+                Nodes.label(
+                        String.format(
+                                Locale.UK,
+                                "%s, by the sum %.2f; buy %d, one of them to spare",
+                                Words.many(cans.needed(), "can"),
+                                cans.exact(),
+                                cans.bought()),
+                        Styles.STRONG));
+        cans.turns().stream()
+                .limit(FEW)
+                .forEach(turn -> box.getChildren()
+                        .add(Nodes.label(
+                                "A new one at the %s, coat %d"
+                                        .formatted(turn.piece().name(), turn.coat()),
+                                Styles.SECOND)));
+        if (cans.turns().size() > FEW)
+            box.getChildren()
+                    .add(Nodes.label("and %d more".formatted(cans.turns().size() - FEW), Styles.SECOND));
+        box.setId("cans");
+        box.getStyleClass().add(Styles.CARD);
+        return box;
+    }
+}

@@ -1,0 +1,382 @@
+package welumen.desktop.finish;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import welumen.cabin.Part;
+import welumen.colour.Illuminant;
+import welumen.colour.Lab;
+import welumen.colour.mix.Mix;
+import welumen.colour.mix.MixProblem;
+import welumen.colour.mix.MixProblem.Patch;
+import welumen.colour.mix.Mixer;
+import welumen.colour.mix.Surface;
+import welumen.colour.mix.Target;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.Background.Running;
+import welumen.desktop.model.Background.Takes;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
+import welumen.finish.FinishChange.ColourRead;
+import welumen.finish.FinishChange.RecipeKept;
+import welumen.finish.Recipe;
+import welumen.finish.reading.Reading;
+import welumen.job.JobChange.AtFinish;
+import welumen.job.JobChange.Together;
+import welumen.measure.Because;
+import welumen.yard.BaseTint;
+
+/** A mix to a colour that was read: grams and drops, what to add once its patch is read, and the recipe, kept. */
+public final class MixLeaf extends Leaf {
+    private static final Surface BINDER = new Surface(0.04, 0.6);
+
+    /** Grams of a coat on a square metre, as a rule, and what is mixed over it. */
+    private static final double GRAMS = 120;
+
+    private static final double SPARE = 1.2;
+    private static final double LEAST_GRAMS = 20;
+
+    private final ComboBox<Reading> target = new ComboBox<>();
+    private final TextField area = new TextField("0.8");
+    private final TextField coats = new TextField("3");
+    private final VBox mixed = Nodes.column(8);
+    private final VBox recipes = Nodes.column(8);
+    private final Label wrong = Nodes.label("", Styles.DANGER);
+    private final Label saved = Nodes.label("", Styles.SECOND);
+    private @Nullable Running running;
+    private Optional<Recipe> open = Optional.empty();
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    public MixLeaf(JobModel model) {
+        super(model, Reads.ALL);
+        answer.setId("mix-answer");
+        mixed.setId("mixed");
+        recipes.setId("recipes");
+        wrong.setId("mix-wrong");
+        saved.setId("mix-saved");
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        saved.managedProperty().bind(saved.textProperty().isNotEmpty());
+        target.setId("mix-target");
+        WordCell.in(target, reading -> Words.capital(reading.what()));
+        area.setId("mix-area");
+        coats.setId("mix-coats");
+        area.setPrefColumnCount(4);
+        coats.setPrefColumnCount(3);
+        area.setOnAction(_ -> mix());
+        coats.setOnAction(_ -> mix());
+        var mix = Nodes.chief("Mix to it", "The fewest tints that come near enough", this::mix);
+        mix.setId("mix");
+        var asked = Nodes.form(
+                14,
+                Nodes.field("To the colour of", target),
+                Nodes.field("Square metres", area),
+                Nodes.field("Coats", coats),
+                mix);
+        var both = Nodes.row(24, column("What to weigh", mixed), column("Recipes of this car and before", recipes));
+        VBox.setVgrow(both, Priority.ALWAYS);
+        getChildren().addAll(asked, wrong, both, saved);
+    }
+
+    private static VBox column(String title, VBox rows) {
+        var column = Nodes.column(8, Nodes.whole(title, Styles.HEADING), Nodes.scroll(rows));
+        column.setMinWidth(0);
+        column.setPrefWidth(440);
+        HBox.setHgrow(column, Priority.ALWAYS);
+        return column;
+    }
+
+    @Override
+    protected Node first() {
+        return target;
+    }
+
+    @Override
+    protected void closed() {
+        if (running != null) running.stop();
+        running = null;
+        getStyleClass().remove(Styles.WORKING);
+    }
+
+    @Override
+    protected void refresh() {
+        var all = model.job().finish().readings().all().stream()
+                .filter(reading -> reading.of() != Reading.Of.PATCH)
+                .toList();
+        Nodes.refill(target, all, all.isEmpty() ? null : all.getFirst());
+        var own = model.job().finish().recipes().reversed();
+        var shown = new ArrayList<Node>();
+        own.forEach(recipe -> shown.add(card(recipe, "")));
+        for (var other : model.others().all())
+            other.state()
+                    .finish()
+                    .recipes()
+                    .forEach(recipe -> shown.add(card(recipe, other.file().title())));
+        recipes.getChildren().setAll(shown);
+        open = open.flatMap(recipe -> model.job().finish().recipe(recipe.id()));
+        if (mixed.getChildren().isEmpty())
+            answer.setText(
+                    all.isEmpty()
+                            ? "Read a colour first, on the leaf Colour."
+                            : tints().isEmpty()
+                                    ? "No tint is measured yet at this yard."
+                                    : "%s on the shelf: say to which colour."
+                                            .formatted(Words.many(tints().size(), "tint")));
+    }
+
+    private List<BaseTint> tints() {
+        return model.yard().state().goods().tints().all();
+    }
+
+    private Optional<Double> number(TextField field) {
+        try {
+            var number = Double.parseDouble(field.getText().strip().replace(',', '.'));
+            if (number > 0 && number < 1000) return Optional.of(number);
+        } catch (NumberFormatException none) {
+            // told below
+        }
+        wrong.setText("“%s” is no amount. Type it as 0.8.".formatted(field.getText()));
+        field.requestFocus();
+        return Optional.empty();
+    }
+
+    private void mix() {
+        wrong.setText("");
+        var reading = target.getValue();
+        var metres = number(area);
+        var many = number(coats);
+        if (reading == null || metres.isEmpty() || many.isEmpty() || tints().isEmpty()) return;
+        var grams = Math.max(LEAST_GRAMS, Math.ceil(metres.get() * many.get() * GRAMS * SPARE));
+        open = Optional.empty();
+        ask(reading, grams, Optional.empty());
+    }
+
+    private static Target aim(Reading reading) {
+        return reading.reflectance().map(Target::of).orElseGet(() -> Target.of(reading.lab()));
+    }
+
+    private void ask(Reading reading, double grams, Optional<Patch> patch) {
+        closed();
+        var problem = new MixProblem(
+                aim(reading),
+                BINDER,
+                tints().stream().map(BaseTint::tint).toList(),
+                MixProblem.USUAL_MOST,
+                grams,
+                MixProblem.USUAL_WANTED,
+                patch);
+        getStyleClass().add(Styles.WORKING);
+        running = model.background()
+                .ask(
+                        "mixing",
+                        Takes.A_MOMENT,
+                        _ -> Mixer.of(problem),
+                        mix -> {
+                            getStyleClass().remove(Styles.WORKING);
+                            show(reading, mix);
+                        },
+                        fault -> {
+                            getStyleClass().remove(Styles.WORKING);
+                            wrong.setText(Because.of(fault));
+                        });
+    }
+
+    private void show(Reading reading, Mix mix) {
+        var whole = mix.grams().values().stream().mapToDouble(g -> g).sum();
+        var lamp = mix.differenceA().isPresent()
+                ? String.format(
+                        Locale.UK, " (%.1f by lamplight)", mix.differenceA().getAsDouble())
+                : "";
+        answer.setText(String.format(
+                Locale.UK,
+                "%s, %.0f g in all: %.1f from %s is expected%s%s",
+                Words.many(mix.grams().size(), "tint"),
+                whole,
+                mix.difference(),
+                reading.what(),
+                lamp,
+                mix.difference() > MixProblem.USUAL_WANTED ? "; these tints come no nearer." : "."));
+        mixed.getChildren().clear();
+        mix.grams()
+                .forEach((tint, grams) ->
+                        mixed.getChildren().add(row(tint, grams, mix.add().get(tint))));
+        if (mix.add().isEmpty() && open.isPresent())
+            mixed.getChildren().add(Nodes.label("Nothing is to be added: it is as near as it comes.", Styles.STRONG));
+        mix.others()
+                .forEach(other -> mixed.getChildren()
+                        .add(Nodes.label(
+                                String.format(
+                                        Locale.UK,
+                                        "Else %s: %.1f",
+                                        String.join(", ", other.grams().keySet()),
+                                        other.difference()),
+                                Styles.NOTE)));
+        var keep = Nodes.chief(
+                "Keep the recipe", "With this car, its part, the lots and the reading", () -> keep(reading, mix));
+        keep.setId("keep-recipe");
+        mixed.getChildren().add(Nodes.row(10, keep));
+    }
+
+    private Node row(String tint, double grams, @Nullable Double add) {
+        var drops = tints().stream()
+                .filter(one -> one.name().equals(tint) && one.gramsPerDrop() > 0)
+                .findFirst()
+                .map(one -> String.format(
+                        Locale.UK, ", %,d drops", Math.round((add == null ? grams : add) / one.gramsPerDrop())))
+                .orElse("");
+        var words = add == null
+                ? String.format(Locale.UK, "%.1f g%s", grams, open.isPresent() ? ", nothing more" : drops)
+                : String.format(
+                        Locale.UK, open.isPresent() ? "add %.1f g%s: %.1f g then" : "%.1f g%s", add, drops, grams);
+        var row = Nodes.row(
+                10, Nodes.grown(Nodes.label(Words.capital(tint), Styles.STRONG)), Nodes.whole(words, Styles.MEASURE));
+        row.getStyleClass().add(Styles.CARD);
+        return row;
+    }
+
+    private void keep(Reading reading, Mix mix) {
+        var recipe = open.map(before -> before.with(mix.grams(), mix.difference(), before.patch()))
+                .orElseGet(() -> new Recipe(
+                        model.job().finish().nextRecipe(),
+                        reading.what(),
+                        reading.id(),
+                        mix.grams(),
+                        lots(mix.grams()),
+                        model.picked().map(Part::id).stream().toList(),
+                        mix.difference(),
+                        "",
+                        model.today()));
+        if (model.make(new AtFinish(new RecipeKept(recipe)))) open = Optional.of(recipe);
+    }
+
+    private Map<String, String> lots(Map<String, Double> grams) {
+        var lots = new HashMap<String, String>();
+        for (var tint : tints())
+            if (grams.containsKey(tint.name()) && !tint.lot().isEmpty()) lots.put(tint.name(), tint.lot());
+        return lots;
+    }
+
+    /** @param car which it is of; empty for the open one */
+    private Node card(Recipe recipe, String car) {
+        var weighed = new ArrayList<String>();
+        recipe.grams()
+                .forEach((tint, grams) -> weighed.add(String.format(
+                        Locale.UK,
+                        "%s %.1f g%s",
+                        tint,
+                        grams,
+                        recipe.lots().containsKey(tint)
+                                ? ", lot " + recipe.lots().get(tint)
+                                : "")));
+        var box = Nodes.column(
+                4,
+                Nodes.label(Words.capital(recipe.title()) + (car.isEmpty() ? "" : ", " + car), Styles.STRONG),
+                Nodes.label(String.join("; ", weighed), Styles.MEASURE),
+                Nodes.label(
+                        String.format(
+                                Locale.UK,
+                                "%s, %.1f %s",
+                                Words.day(recipe.on()),
+                                recipe.difference(),
+                                recipe.patch().isEmpty() ? "expected, no patch read" : "expected after its patch"),
+                        Styles.SECOND));
+        box.getStyleClass().add(Styles.CARD);
+        if (car.isEmpty()) box.getChildren().add(patchRow(recipe));
+        return box;
+    }
+
+    private Node patchRow(Recipe recipe) {
+        var lab = new TextField();
+        lab.setId("patch-" + recipe.id().replace(' ', '-'));
+        lab.setPromptText("dry patch: 52.4 -8.1 11.3");
+        lab.setAccessibleText("L*, a* and b* of the dried patch of " + recipe.title());
+        lab.setPrefColumnCount(12);
+        lab.setOnAction(_ -> typedPatch(recipe, lab.getText()));
+        var row = Nodes.row(8, lab);
+        model.reader()
+                .ifPresent(reader -> row.getChildren()
+                        .add(Nodes.button("Read the dry patch", "The reader is held on it", () -> {
+                            var shown = reader.read("%s patch of %s".formatted(word(recipe), recipe.id()));
+                            patched(
+                                    recipe,
+                                    new Reading(
+                                            model.job().finish().readings().nextId(),
+                                            Reading.Of.PATCH,
+                                            "patch of " + recipe.title(),
+                                            List.of(),
+                                            Lab.of(shown.reflectance(), Illuminant.D65),
+                                            shown.reflectance().shares(),
+                                            Reading.How.READER,
+                                            Math.round(shown.gloss()),
+                                            model.today()));
+                        })));
+        row.getChildren()
+                .add(Nodes.button(
+                        "Recipe card",
+                        "On paper, to keep with the tin",
+                        () -> model.papers().recipe(recipe).ifPresent(file -> saved.setText("Saved to " + file))));
+        return row;
+    }
+
+    /** The stand-in’s patch is of the target’s words. */
+    private String word(Recipe recipe) {
+        return model.job()
+                .finish()
+                .readings()
+                .find(recipe.target())
+                .map(Reading::what)
+                .orElse(recipe.title());
+    }
+
+    private void typedPatch(Recipe recipe, String typed) {
+        var numbers = typed.strip().split("[,;]?\\s+");
+        try {
+            if (numbers.length != 3) throw new NumberFormatException(typed);
+            var lab = new Lab(
+                    Double.parseDouble(numbers[0]), Double.parseDouble(numbers[1]), Double.parseDouble(numbers[2]));
+            patched(
+                    recipe,
+                    new Reading(
+                            model.job().finish().readings().nextId(),
+                            Reading.Of.PATCH,
+                            "patch of " + recipe.title(),
+                            List.of(),
+                            lab,
+                            List.of(),
+                            Reading.How.TYPED,
+                            Reading.NO_GLOSS,
+                            model.today()));
+        } catch (IllegalArgumentException none) {
+            wrong.setText("“%s” is no colour. Type L*, a* and b*: 52.4 -8.1 11.3.".formatted(typed));
+        }
+    }
+
+    /** The patch is kept, and what is to be added is worked out from it. */
+    private void patched(Recipe recipe, Reading patch) {
+        var known = model.job().finish().readings().find(recipe.target());
+        if (known.isEmpty()) {
+            wrong.setText("The reading that it was mixed to is struck out: read it again first.");
+            return;
+        }
+        wrong.setText("");
+        var with = recipe.with(recipe.grams(), recipe.difference(), patch.id());
+        if (!model.make(Together.of(List.of(new AtFinish(new ColourRead(patch)), new AtFinish(new RecipeKept(with))))))
+            return;
+        open = Optional.of(with);
+        ask(known.get(), recipe.whole(), Optional.of(new Patch(recipe.grams(), aim(patch))));
+    }
+}
