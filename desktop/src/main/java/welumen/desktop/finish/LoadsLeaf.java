@@ -82,7 +82,7 @@ public final class LoadsLeaf extends Leaf {
         var both =
                 Nodes.row(24, column("Loads", loads, 560), column("By the day, and from hook to screw", beside, 380));
         VBox.setVgrow(both, Priority.ALWAYS);
-        getChildren().addAll(how, both, line, Nodes.row(10, likely), wrong);
+        getChildren().addAll(Nodes.row(16, how, Nodes.level(likely)), both, line, wrong);
     }
 
     private static VBox column(String title, VBox rows, double wide) {
@@ -152,6 +152,7 @@ public final class LoadsLeaf extends Leaf {
         var number = 0;
         for (var load : plan.loads().loads()) loads.getChildren().add(load(load, ++number, hold.isPresent()));
         if (!plan.loads().left().isEmpty()) loads.getChildren().add(left(plan.loads()));
+        loads.getChildren().add(hooks(batch().open()));
         beside.getChildren().add(steps());
         beside.getChildren().addAll(onTheirWay());
         if (!plan.remedies().isEmpty()) beside.getChildren().add(remedies(plan.remedies()));
@@ -172,8 +173,6 @@ public final class LoadsLeaf extends Leaf {
 
     private Node load(LoadPlan.Load load, int number, boolean isHeld) {
         var ids = load.pieces().stream().map(HardPiece::id).toList();
-        var hooks = new FlowPane(6, 6);
-        load.pieces().forEach(piece -> hooks.getChildren().add(chip(piece)));
         var isHung = load.pieces().stream().allMatch(piece -> batch().step(piece) == Batch.Step.HUNG);
         var deed = isHung
                 ? move("Sprayed", "Its clock runs until it can be handled", () -> sprayed(ids, number))
@@ -201,7 +200,9 @@ public final class LoadsLeaf extends Leaf {
                                 Words.many(load.pieces().size(), "piece"),
                                 load.ready()),
                         Styles.SECOND),
-                hooks);
+                Nodes.label(
+                        load.pieces().stream().map(HardPiece::name).collect(Collectors.joining(", ")) + ".",
+                        Styles.NOTE));
         box.getStyleClass().add(Styles.CARD);
         box.setId("load-" + number);
         return box;
@@ -245,6 +246,13 @@ public final class LoadsLeaf extends Leaf {
         button.setId("piece-" + piece.id());
         button.getStyleClass().add("toggle");
         return button;
+    }
+
+    /** Each by itself: a press strikes it out. */
+    private Node hooks(List<HardPiece> pieces) {
+        var hooks = new FlowPane(6, 6);
+        pieces.forEach(piece -> hooks.getChildren().add(chip(piece)));
+        return Nodes.column(6, Nodes.whole("Each of them: press to strike it out", Styles.HEADING), hooks);
     }
 
     private Node left(LoadPlan plan) {

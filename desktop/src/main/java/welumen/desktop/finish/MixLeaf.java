@@ -199,18 +199,24 @@ public final class MixLeaf extends Leaf {
         var whole = mix.grams().values().stream().mapToDouble(g -> g).sum();
         var lamp = mix.differenceA().isPresent()
                 ? String.format(
-                        Locale.UK, " (%.1f by lamplight)", mix.differenceA().getAsDouble())
+                        Locale.UK, ", %.1f by lamplight", mix.differenceA().getAsDouble())
                 : "";
         answer.setText(String.format(
                 Locale.UK,
-                "%s, %.0f g in all: %.1f from %s is expected%s%s",
+                "%s, %.0f g in all: expected to lie %.1f from it by daylight%s%s",
                 Words.many(mix.grams().size(), "tint"),
                 whole,
                 mix.difference(),
-                reading.what(),
                 lamp,
                 mix.difference() > MixProblem.USUAL_WANTED ? "; these tints come no nearer." : "."));
-        mixed.getChildren().clear();
+        mixed.getChildren()
+                .setAll(Nodes.row(
+                        10,
+                        ReadingCard.patch(reading.lab()),
+                        Nodes.column(
+                                2,
+                                Nodes.label(Words.capital(reading.what()), Styles.STRONG),
+                                Nodes.whole(ReadingCard.numbers(reading.lab()), Styles.MEASURE))));
         mix.grams()
                 .forEach((tint, grams) ->
                         mixed.getChildren().add(row(tint, grams, mix.add().get(tint))));
@@ -302,9 +308,9 @@ public final class MixLeaf extends Leaf {
     private Node patchRow(Recipe recipe) {
         var lab = new TextField();
         lab.setId("patch-" + recipe.id().replace(' ', '-'));
-        lab.setPromptText("dry patch: 52.4 -8.1 11.3");
+        lab.setPromptText("dry: 52.4 -8.1 11.3");
         lab.setAccessibleText("L*, a* and b* of the dried patch of " + recipe.title());
-        lab.setPrefColumnCount(12);
+        lab.setPrefColumnCount(14);
         lab.setOnAction(_ -> typedPatch(recipe, lab.getText()));
         var row = Nodes.row(8, lab);
         model.reader()

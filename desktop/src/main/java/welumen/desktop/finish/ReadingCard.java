@@ -25,7 +25,7 @@ final class ReadingCard {
         var words = Nodes.column(
                 2,
                 Nodes.label(Words.capital(reading.what()), Styles.STRONG),
-                Nodes.label(numbers(reading.lab()), Styles.MEASURE),
+                Nodes.whole(numbers(reading.lab()), Styles.MEASURE),
                 Nodes.label(
                         "%s, %s%s"
                                 .formatted(

@@ -42,16 +42,34 @@ public final class RefitView extends StagePane {
                 new Tab("Cards", CardLeaf::new).in(FINISH),
                 new Tab("Loads", LoadsLeaf::new).in(FINISH));
         both = Nodes.beside(leaves, form, 450).wide(360);
+        leaves.whenShown(tab -> {
+            both.alone(tab.group().equals(FINISH));
+            say();
+        });
+        both.alone(leaves.tab().group().equals(FINISH));
         getChildren().addAll(cautions, both);
     }
 
     @Override
     protected void refresh() {
         leaves.refresh();
-        both.alone(leaves.tab().group().equals(FINISH));
         form.refresh();
         cautions.refresh();
-        model.picked().ifPresentOrElse(this::say, () -> headline.say("Refit", "Nothing is off the car.", ""));
+        say();
+    }
+
+    private void say() {
+        if (leaves.tab().group().equals(FINISH)) headline.say("The finish bench", finish(), "");
+        else model.picked().ifPresentOrElse(this::say, () -> headline.say("Refit", "Nothing is off the car.", ""));
+    }
+
+    private String finish() {
+        var bench = model.job().finish();
+        return "%s read, %s kept, %s to spray."
+                .formatted(
+                        Words.many(bench.readings().all().size(), "colour"),
+                        Words.many(bench.recipes().size(), "recipe"),
+                        Words.many(bench.batch().open().size(), "piece"));
     }
 
     private void say(Part part) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -34,6 +35,7 @@ public final class Leaves extends VBox {
     private final FlowPane row = new FlowPane(6, 6);
     private final StackPane middle = new StackPane();
     private Tab open;
+    private Consumer<Tab> told = _ -> {};
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     public Leaves(JobModel model, Headline headline, Tab... tabs) {
@@ -157,6 +159,7 @@ public final class Leaves extends VBox {
     private void show(Tab tab) {
         if (tab != open) open().close();
         open = tab;
+        told.accept(tab);
         last.put(tab.group(), tab);
         middle.getChildren().setAll(open());
     }
@@ -164,6 +167,11 @@ public final class Leaves extends VBox {
     /** Turns to the leaf of a word, where there is one that suits. */
     public void turnTo(String word) {
         suiting().stream().filter(tab -> tab.word().equals(word)).findFirst().ifPresent(this::turnTo);
+    }
+
+    /** Tells which leaf is open whenever another one is shown. */
+    public void whenShown(Consumer<Tab> then) {
+        told = then;
     }
 
     private void turnTo(Tab tab) {

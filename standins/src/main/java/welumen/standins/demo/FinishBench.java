@@ -79,13 +79,14 @@ final class FinishBench {
         return changes;
     }
 
-    /** Evidence under the piping, both front seats, the rear one faded, the sample and the hides that came. */
+    /** Evidence under the piping, the seats, of which one has faded, the sample and the hides that came. */
     static List<JobChange> sage(LocalDate on) {
         return List.of(
                 read("c1", Reading.Of.EVIDENCE, "sage under the piping", List.of(), on),
                 read("c2", Reading.Of.PART, "sage left front seat", part("left front seat"), on),
                 read("c3", Reading.Of.PART, "sage right front seat", part("right front seat"), on),
-                read("c4", Reading.Of.PART, "sage rear seat, faded", part("rear seat"), on),
+                read("c4", Reading.Of.PART, "sage rear cushion, faded", part("rear cushion"), on),
+                read("c7", Reading.Of.PART, "sage rear backrest", part("rear backrest"), on),
                 read("c5", Reading.Of.SAMPLE, "sage sample card B", List.of(), on),
                 read("c6", Reading.Of.LOT, "sage hide 1", List.of(), on));
     }
@@ -99,7 +100,7 @@ final class FinishBench {
         return new AtFinish(new ColourRead(new Reading(
                 id,
                 of,
-                what.replaceFirst("^sage ", ""),
+                what,
                 part,
                 Lab.of(shown.reflectance(), Illuminant.D65),
                 shown.reflectance().shares(),

@@ -1,0 +1,168 @@
+package welumen.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import javafx.scene.Node;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import welumen.desktop.look.Styles;
+import welumen.finish.Batch;
+import welumen.finish.FinishBook;
+import welumen.finish.reading.Reading;
+import welumen.job.WorkStage;
+import welumen.standins.demo.DemoWorkshop;
+
+/** The finish bench: colours, a mix put right by its patch, a card that is judged dry, twenty-eight pieces by Thursday at ten. */
+class FinishWalkTest {
+    @TempDir
+    private Path home;
+
+    private Workbench bench;
+
+    @BeforeEach
+    void open() {
+        bench = Workbench.open(home);
+    }
+
+    @AfterEach
+    void close() throws Exception {
+        bench.close();
+    }
+
+    private void finish(String leaf) {
+        bench.go(WorkStage.REFIT);
+        bench.click("group-finish");
+        bench.click("leaf-" + leaf);
+    }
+
+    private FinishBook book() {
+        return bench.ask(() -> bench.model().job().finish());
+    }
+
+    private void settled() {
+        bench.until(() -> bench.robot.lookup("." + Styles.WORKING).queryAll().isEmpty());
+    }
+
+    /** The faded cushion is found before anything is ordered; another reading is typed, one is read by the reader. */
+    @Test
+    void theOddOneOutIsFoundBeforeAnythingIsOrdered() {
+        finish("colour");
+        assertThat(bench.text("colour-answer")).contains("rear cushion, faded stands out from the seats");
+        bench.typeAndEnter("reading", "lot roll 3 53.0 -8.1 12.0, gloss 28");
+        assertThat(book().readings().all().getLast().of()).isEqualTo(Reading.Of.LOT);
+        bench.typeAndEnter("reading", "as green as grass");
+        assertThat(bench.text("reading-wrong")).contains("Type L*, a* and b*");
+        bench.type("reading", "sample sage card C");
+        bench.click("hold-reader");
+        var held = book().readings().all().getLast();
+        assertThat(held.what()).isEqualTo("sage card C");
+        assertThat(held.reflectance()).isPresent();
+    }
+
+    /** Mixed, kept, its patch read: what is added is said, nothing is taken out, and the card goes on paper. */
+    @Test
+    void aMixIsPutRightByItsPatch() throws Exception {
+        finish("mix");
+        bench.click("mix");
+        bench.until(() -> bench.text("mix-answer").contains("expected to lie"));
+        settled();
+        bench.click("keep-recipe");
+        var first = book().recipes().getFirst();
+        assertThat(first.grams().size()).isBetween(2, 4);
+        assertThat(first.whole()).isBetween(345.0, 347.0);
+        bench.typeAndEnter("patch-recipe-1", "51.0 -7.5 10.0");
+        bench.until(() -> bench.texts("#mixed .label").stream().anyMatch(words -> words.startsWith("add ")));
+        settled();
+        bench.click("keep-recipe");
+        var then = book().recipes().getFirst();
+        assertThat(then.id()).isEqualTo(first.id());
+        first.grams()
+                .forEach((tint, grams) -> assertThat(then.grams().get(tint)).isGreaterThanOrEqualTo(grams - 1e-9));
+        assertThat(book().readings().find(then.patch())).isPresent();
+        bench.robot.clickOn("Recipe card");
+        bench.until(() -> bench.text("mix-saved").endsWith(".pdf"));
+        assertThat(Files.size(Path.of(bench.text("mix-saved").substring("Saved to ".length()))))
+                .isPositive();
+    }
+
+    /** Sprayed at noon, read dry at six: it misses, and no load is sprayed that evening. The next one is accepted. */
+    @Test
+    void aCardThatMissesHoldsTheLoads() {
+        van();
+        finish("cards");
+        bench.typeAndEnter("set-up", "satin lacquer, lot L 3, 200 mm, 3 passes, wanted 30");
+        assertThat(bench.text("card-answer")).startsWith("The card is not dry yet.");
+        assertThat(bench.ask(() -> bench.model().yard().state().clocks().on(DemoWorkshop.DRUMLIN)))
+                .as("its clock runs on the rail")
+                .isNotEmpty();
+        bench.pass(Duration.ofHours(6));
+        bench.typeAndEnter("read-card-1", "38 46");
+        assertThat(bench.text("card-answer")).startsWith("It reads 38 where 30 is wanted, its corners 46.");
+        assertThat(bench.texts("#card-card-1 .label"))
+                .contains("On corners and returns 2 passes fewer: 1 in place of 3.");
+        bench.click("leaf-loads");
+        assertThat(bench.text("loads-answer")).contains("Held by its card");
+        bench.click("hang-1");
+        assertThat(bench.ask(
+                        () -> bench.robot.lookup("#sprayed-1").<Node>query().isDisabled()))
+                .isTrue();
+
+        bench.click("leaf-cards");
+        bench.typeAndEnter("set-up", "satin lacquer, lot L 3, 220 mm, 3 passes, wanted 30");
+        bench.pass(Duration.ofHours(6));
+        bench.typeAndEnter("read-card-2", "31 33");
+        bench.click("accept-card-2");
+        bench.click("leaf-loads");
+        assertThat(bench.text("loads-answer")).doesNotContain("Held by its card");
+    }
+
+    private void van() {
+        bench.cars();
+        bench.click("turn-to-" + DemoWorkshop.DRUMLIN);
+        bench.until(() -> bench.model().job().finish().batch().pieces().size() == 28);
+    }
+
+    /** Twenty-eight pieces by Thursday at ten: half a day late, what would make it fit is said; from hook to screw twenty-eight. */
+    @Test
+    void twentyEightPiecesByThursdayAtTen() {
+        van();
+        finish("loads");
+        assertThat(bench.text("loads-answer"))
+                .startsWith("28 pieces, 4 loads: ready on Fri 24 Apr at 10:30, 24.5 h late.");
+        assertThat(bench.texts("#remedies .label"))
+                .contains(
+                        "Leave out what nobody sees, and end 30 minutes sooner each time: Thu 23 Apr at 10:00, it fits");
+        assertThat(bench.texts("#cans .label"))
+                .anyMatch(words -> words.startsWith("Eight cans, by the sum 7.30; buy 9"));
+        for (var load = 0; load < 4; load++) {
+            bench.click("hang-1");
+            bench.click("sprayed-1");
+        }
+        assertThat(book().batch().count(Batch.Step.SPRAYED)).isEqualTo(28);
+        bench.click("move-handled");
+        bench.click("move-fitted");
+        assertThat(book().batch().count(Batch.Step.FITTED)).isEqualTo(28);
+    }
+
+    /** An airbag's cover goes in no load before somebody qualified has answered; a piece without a slot is named. */
+    @Test
+    void whatIsHeldGoesInNoLoad() {
+        van();
+        finish("loads");
+        bench.typeAndEnter("piece", "wheel boss, 0.02 m2, dark, airbag");
+        assertThat(bench.text("loads-answer")).contains("One is held.");
+        bench.click("piece-p29");
+        assertThat(bench.text("loads-answer")).startsWith("29 pieces").doesNotContain("held");
+        bench.typeAndEnter("piece", "a ring, until the cows come home");
+        assertThat(bench.text("piece-wrong")).contains("is no day");
+        bench.typeAndEnter("batch-due", "Fri 24 Apr 16:00");
+        assertThat(bench.text("loads-answer")).contains("in time");
+        bench.click("likely-pieces");
+        assertThat(book().batch().pieces().size()).isGreaterThan(40);
+    }
+}
