@@ -36,6 +36,7 @@ public final class OpenTasks {
         for (var part : at.cabin().parts())
             if (isConcerned(at, part.id(), coming)) bench.put(part.id(), work.of(part.id()));
         new BackTasks(at, draft, gates, coming, bench).all();
+        new FinishTasks(at, draft).all();
         new HandTasks(at.book(), draft).merge();
         if (!at.isHome()) home(draft);
         return ranked(draft.finish());

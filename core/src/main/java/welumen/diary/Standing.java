@@ -6,6 +6,7 @@ import welumen.cabin.Cabin;
 import welumen.cabin.Part;
 import welumen.cabin.PartId;
 import welumen.diary.book.DiaryBook;
+import welumen.finish.FinishBook;
 import welumen.intake.Brief;
 import welumen.pattern.Patterns;
 import welumen.refit.Reopening;
@@ -18,7 +19,11 @@ import welumen.treatment.Choices;
 import welumen.treatment.TreatmentHours;
 import welumen.yard.Products;
 
-/** The work on one car as it stands: what its tasks are made from. */
+/**
+ * The work on one car as it stands: what its tasks are made from.
+ *
+ * @param loadHolds pieces that the spray place takes at once
+ */
 public record Standing(
         Cabin cabin,
         Brief brief,
@@ -31,6 +36,8 @@ public record Standing(
         Map<PartId, String> guarded,
         DiaryBook book,
         Products products,
+        FinishBook finish,
+        int loadHolds,
         boolean isHome) {
     /** Shares of the usual time that taking off and putting back take at the least and at the most. */
     private static final double LOW = 0.7;

@@ -67,6 +67,7 @@ import welumen.treatment.Weighing;
 import welumen.treatment.whole.ApprovalSheet;
 import welumen.treatment.whole.JobAsWhole;
 import welumen.treatment.whole.WholeJob;
+import welumen.yard.Crew;
 import welumen.yard.Products;
 import welumen.yard.Yard;
 
@@ -339,8 +340,17 @@ public record Job(
         return standing(Products.USUAL);
     }
 
-    /** What its tasks are made from. */
+    /** What its tasks are made from, in a yard. */
+    public Standing standing(Yard yard) {
+        return standing(yard.products(), yard.crew().loadHolds());
+    }
+
+    /** What its tasks are made from, where only the products are known. */
     public Standing standing(Products products) {
+        return standing(products, Crew.LOAD_HOLDS);
+    }
+
+    private Standing standing(Products products, int loadHolds) {
         return new Standing(
                 cabin,
                 brief,
@@ -353,6 +363,8 @@ public record Job(
                 guarded(),
                 diary,
                 products,
+                finish,
+                loadHolds,
                 !handover.signedBy().isEmpty());
     }
 }

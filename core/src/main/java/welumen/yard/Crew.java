@@ -10,6 +10,18 @@ import welumen.yard.CrewChange.PlaceSaid;
 public record Crew(Shelf<Person> people, Shelf<Place> places, Limits limits) {
     public static final Crew NOBODY = new Crew(Shelf.empty(), Shelf.empty(), Limits.NONE);
 
+    /** Pieces that a spray place takes at once, where nobody has said. */
+    public static final int LOAD_HOLDS = 6;
+
+    /** Pieces that the largest spray place takes at once. */
+    public int loadHolds() {
+        return places.all().stream()
+                .filter(place -> place.kind() == Place.Kind.SPRAY_PLACE)
+                .mapToInt(Place::holds)
+                .max()
+                .orElse(LOAD_HOLDS);
+    }
+
     /** The same with other people. */
     public Crew with(Shelf<Person> others) {
         return new Crew(others, places, limits);

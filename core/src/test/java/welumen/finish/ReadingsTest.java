@@ -56,6 +56,13 @@ class ReadingsTest {
         assertThat(other.what()).isEqualTo("left front seat");
     }
 
+    @Test
+    void whatIsReadByEyeOrFromAPhotoIsRough() {
+        assertThat(read("sample card A 50 0 0, by eye").how()).isEqualTo(Reading.How.CARD);
+        assertThat(read("sample card A 50 0 0 from a photo").how()).isEqualTo(Reading.How.PHOTO);
+        assertThat(read("sample card A 50 0 0").how()).isEqualTo(Reading.How.TYPED);
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"", "green", "evidence 52", "sample 152 0 0", "lot 50 0"})
     void whatIsNoColourIsRefused(String text) {

@@ -14,6 +14,7 @@ import welumen.cut.CutPiece;
 import welumen.cut.CuttingTable;
 import welumen.cut.Turns;
 import welumen.cut.pieces.FromPattern;
+import welumen.finish.FinishBook;
 import welumen.pattern.PartMakeup.Known;
 import welumen.pattern.draft.DraftText;
 import welumen.pattern.piece.Grain;
@@ -59,7 +60,8 @@ class PartMakeupTest {
         var piece = DraftText.read("floor 1200 x 700", PartId.named("left front carpet"), of("c", PartKind.CARPET, ""))
                 .orThrow()
                 .piece();
-        var needs = JobNeeds.of(Patterns.of(List.of(piece), List.of()), new CuttingTable.Clear(), "£");
+        var needs =
+                JobNeeds.of(Patterns.of(List.of(piece), List.of()), new CuttingTable.Clear(), FinishBook.EMPTY, "£");
         var glue = needs.stream()
                 .filter(need -> need.material().contains("adhesive"))
                 .findFirst()

@@ -13,6 +13,7 @@ import welumen.cut.CutProblem;
 import welumen.cut.CuttingTable;
 import welumen.cut.stock.Stock;
 import welumen.cut.stock.Stretch;
+import welumen.finish.FinishBook;
 import welumen.pattern.Lockstitch;
 import welumen.pattern.Patterns;
 import welumen.pattern.Pieces;
@@ -102,7 +103,7 @@ class StoresTest {
             assertThat(rows.lengthMm()).isCloseTo(400, within(1e-9));
             assertThat(rows.threadMm()).isCloseTo(100 * 13.2 * 1.15, within(1e-9));
         });
-        var needs = JobNeeds.of(patterns, new CuttingTable.Clear(), "£");
+        var needs = JobNeeds.of(patterns, new CuttingTable.Clear(), FinishBook.EMPTY, "£");
         assertThat(needs)
                 .extracting(Need::material)
                 .containsExactly("sewing thread", "contact adhesive, 500 ml aerosol");

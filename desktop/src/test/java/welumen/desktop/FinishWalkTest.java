@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Optional;
 import javafx.scene.Node;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -13,6 +14,8 @@ import org.junit.jupiter.api.io.TempDir;
 import welumen.desktop.look.Styles;
 import welumen.finish.Batch;
 import welumen.finish.FinishBook;
+import welumen.finish.coat.Binder;
+import welumen.finish.coat.HideRepair;
 import welumen.finish.reading.Reading;
 import welumen.job.WorkStage;
 import welumen.standins.demo.DemoWorkshop;
@@ -137,8 +140,7 @@ class FinishWalkTest {
         assertThat(bench.texts("#remedies .label"))
                 .contains(
                         "Leave out what nobody sees, and end 30 minutes sooner each time: Thu 23 Apr at 10:00, it fits");
-        assertThat(bench.texts("#cans .label"))
-                .anyMatch(words -> words.startsWith("Eight cans, by the sum 7.30; buy 9"));
+        assertThat(bench.texts("#cans .label")).anyMatch(words -> words.startsWith("8 cans, by the sum 7.30; buy 9"));
         for (var load = 0; load < 4; load++) {
             bench.click("hang-1");
             bench.click("sprayed-1");
@@ -147,6 +149,23 @@ class FinishWalkTest {
         bench.click("move-handled");
         bench.click("move-fitted");
         assertThat(book().batch().count(Batch.Step.FITTED)).isEqualTo(28);
+    }
+
+    /** What bends is not coated with what cracks; a hide is mended from where it failed. */
+    @Test
+    void theStepsOfACoatAreSaid() {
+        finish("coats");
+        bench.pick("left-front-seat");
+        assertThat(bench.text("coats-answer")).contains("on leather: it can be handled after");
+        assertThat(bench.texts("#coat-steps .label")).anyMatch(words -> words.contains("silicone and grease"));
+        bench.choose("coat-binder", Binder.TWO_PACK);
+        assertThat(bench.text("coats-answer")).startsWith("Leather bends, and two-pack does not bend with it");
+        bench.typeAndEnter("flaw-depth", "1.2");
+        assertThat(bench.texts("#mend-steps .label")).anyMatch(words -> words.contains("thin layer 3 of 3"));
+        bench.choose("mend-failed", Optional.of(HideRepair.Failed.WRONG_COLOUR));
+        assertThat(bench.texts("#mend-steps .label"))
+                .contains("It costs one day, as a rule: one goes back to here.")
+                .noneMatch(words -> words.contains("thin layer"));
     }
 
     /** An airbag's cover goes in no load before somebody qualified has answered; a piece without a slot is named. */

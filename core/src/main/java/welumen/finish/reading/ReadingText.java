@@ -14,7 +14,8 @@ import welumen.measure.Parsed.Understood;
 
 /**
  * A colour as it is typed: “evidence under the piping 52.1 -8.4 10.9, gloss 31”. Its first word says of what it is, else it is of the
- * picked part.
+ * picked part; “by eye” or “from a photo” at its
+ * end says that it is rough.
  *
  * @param id of the new one
  * @param picked the part that is picked
@@ -23,9 +24,14 @@ public record ReadingText(String id, Optional<PartId> picked, LocalDate today) {
     private static final String NUMBER = "([-−]?\\d+(?:\\.\\d+)?)";
     private static final Pattern LAB = Pattern.compile(
             "(?:\\bL\\*?\\s*)?" + NUMBER + "[,;]?\\s+(?:a\\*?\\s*)?" + NUMBER + "[,;]?\\s+(?:b\\*?\\s*)?" + NUMBER);
+    private static final Pattern HOW =
+            Pattern.compile("[,;]?\\s*\\b(?:by|from a) (eye|photo)\\b", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern GLOSS = Pattern.compile("\\bgloss\\s*(\\d+(?:\\.\\d+)?)", Pattern.CASE_INSENSITIVE);
 
-    public Parsed<Reading> read(String text) {
+    public Parsed<Reading> read(String typed) {
+        var how = how(typed);
+        var text = HOW.matcher(typed).replaceAll("");
         var gloss = GLOSS.matcher(text);
         var units = gloss.find() ? Double.parseDouble(gloss.group(1)) : Reading.NO_GLOSS;
         var rest = GLOSS.matcher(text).replaceAll("").strip().replaceAll("[,;]\\s*$", "");
@@ -54,12 +60,19 @@ public record ReadingText(String id, Optional<PartId> picked, LocalDate today) {
                             : List.of(),
                     new Lab(number(lab.group(1)), number(lab.group(2)), number(lab.group(3))),
                     List.of(),
-                    Reading.How.TYPED,
+                    how,
                     units,
                     today));
         } catch (IllegalArgumentException none) {
             return new Refused<>(String.valueOf(none.getMessage()));
         }
+    }
+
+    /** By a card and one’s eye, or from a photo under a grey card, it is rough, and says so. */
+    private static Reading.How how(String typed) {
+        var said = HOW.matcher(typed);
+        if (!said.find()) return Reading.How.TYPED;
+        return said.group(1).equalsIgnoreCase("eye") ? Reading.How.CARD : Reading.How.PHOTO;
     }
 
     private static double number(String typed) {

@@ -13,21 +13,21 @@ import welumen.diary.plan.YardPlan;
 import welumen.intake.Intake;
 import welumen.job.Job;
 import welumen.yard.Crew;
-import welumen.yard.Products;
+import welumen.yard.Yard;
 
 /** What is to be planned, read on the window's thread; a car's tasks are made beside. */
-record AskedDays(List<Car> cars, Crew crew, Products products, LocalDateTime now, UUID open) {
+record AskedDays(List<Car> cars, Crew crew, Yard yard, LocalDateTime now, UUID open) {
     AskedDays {
         cars = List.copyOf(cars);
     }
 
     /** One car as it stands. */
     record Car(UUID id, String title, Job job) {
-        CarWork work(Products products) {
+        CarWork work(Yard yard) {
             var due = job.intake() instanceof Intake.TakenIn taken
                     ? Optional.of(taken.agreement().due())
                     : Optional.<LocalDate>empty();
-            return new CarWork(id, title, due, job.diary().told(), OpenTasks.of(job.standing(products)));
+            return new CarWork(id, title, due, job.diary().told(), OpenTasks.of(job.standing(yard)));
         }
     }
 
@@ -41,7 +41,7 @@ record AskedDays(List<Car> cars, Crew crew, Products products, LocalDateTime now
             cars.add(new Car(file.job(), file.title(), other.state().in(yard, file.job())));
         }
         var now = LocalDateTime.ofInstant(model.nowProperty().get(), model.zone());
-        return new AskedDays(cars, yard.crew(), yard.products(), now, open.job());
+        return new AskedDays(cars, yard.crew(), yard, now, open.job());
     }
 
     /** The open car otherwise. */
@@ -51,17 +51,17 @@ record AskedDays(List<Car> cars, Crew crew, Products products, LocalDateTime now
                         .map(car -> car.id().equals(open) ? new Car(car.id(), car.title(), job) : car)
                         .toList(),
                 crew,
-                products,
+                yard,
                 now,
                 open);
     }
 
     /** Other people. */
     AskedDays with(Crew others) {
-        return new AskedDays(cars, others, products, now, open);
+        return new AskedDays(cars, others, yard, now, open);
     }
 
     YardPlan plan() {
-        return new YardPlan(cars.stream().map(car -> car.work(products)).toList(), crew, now);
+        return new YardPlan(cars.stream().map(car -> car.work(yard)).toList(), crew, now);
     }
 }

@@ -23,7 +23,7 @@ final class CarTasks {
         var job = model.job();
         var yard = model.yard().state();
         if (job != of || yard != in) {
-            tasks = OpenTasks.of(job.standing(yard.products()));
+            tasks = OpenTasks.of(job.standing(yard));
             of = job;
             in = yard;
         }

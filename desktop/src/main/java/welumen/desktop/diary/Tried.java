@@ -69,8 +69,7 @@ record Tried(
         var other = supposed instanceof Supposed.Gone gone
                 ? asked.with(without(asked.crew(), gone))
                 : asked.with(then.orElse(job));
-        var consequence =
-                then.map(after -> Consequence.of(job.standing(asked.products()), after.standing(asked.products())));
+        var consequence = then.map(after -> Consequence.of(job.standing(asked.yard()), after.standing(asked.yard())));
         var said = supposed.said(job.cabin());
         first.accept(new Tried(supposed, said, change, consequence, List.of(), today, List.of()));
         var before = was.orElseGet(() -> PlannedDays.of(asked, Optional.empty(), _ -> {}, stop));

@@ -56,6 +56,8 @@ public final class ColourLeaf extends Leaf {
                 .knows("Lot", "lot |roll 3|", "What came")
                 .knows("L* a* b*", "|52.1| -8.4 10.9", "Its numbers, by daylight")
                 .knows("Gloss", "gloss |30|", "Units at 60°")
+                .knows("By eye", "by eye", "Set against a card of known numbers: rough")
+                .knows("From a photo", "from a photo", "Taken under a grey card: rougher")
                 .onEnter(reading -> model.make(new AtFinish(new ColourRead(reading))), wrong::setText);
         var reader = Nodes.button(
                 "Hold the reader on it", "What is typed, or the picked part, is read by the reader", this::hold);

@@ -262,7 +262,7 @@ public final class JobModel {
 
     /** The open car's work as it stands, with what this yard works with. */
     public Standing standing() {
-        return job().standing(yard().state().products());
+        return job().standing(yard().state());
     }
 
     /** What reads colour and gloss at this bench; empty where there is none. */

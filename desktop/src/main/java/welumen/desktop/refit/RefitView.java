@@ -2,6 +2,7 @@ package welumen.desktop.refit;
 
 import welumen.cabin.Part;
 import welumen.desktop.finish.CardLeaf;
+import welumen.desktop.finish.CoatsLeaf;
 import welumen.desktop.finish.ColourLeaf;
 import welumen.desktop.finish.LoadsLeaf;
 import welumen.desktop.finish.MixLeaf;
@@ -40,7 +41,8 @@ public final class RefitView extends StagePane {
                 new Tab("Colour", ColourLeaf::new).in(FINISH),
                 new Tab("Mix", MixLeaf::new).in(FINISH),
                 new Tab("Cards", CardLeaf::new).in(FINISH),
-                new Tab("Loads", LoadsLeaf::new).in(FINISH));
+                new Tab("Loads", LoadsLeaf::new).in(FINISH),
+                new Tab("Coats", CoatsLeaf::new).in(FINISH));
         both = Nodes.beside(leaves, form, 450).wide(360);
         leaves.whenShown(tab -> {
             both.alone(tab.group().equals(FINISH));

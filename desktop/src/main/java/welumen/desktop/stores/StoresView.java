@@ -42,7 +42,8 @@ public final class StoresView extends StagePane {
 
     @Override
     protected void refresh() {
-        var all = JobNeeds.of(model.job().patterns(), model.job().table(), model.currencySign());
+        var all = JobNeeds.of(
+                model.job().patterns(), model.job().table(), model.job().finish(), model.currencySign());
         say(all);
         needs.getChildren().setAll(all.stream().map(StoresView::card).toList());
         needs.getChildren().addAll(others);

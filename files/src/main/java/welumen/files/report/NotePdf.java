@@ -3,6 +3,9 @@ package welumen.files.report;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import welumen.finish.Recipe;
 import welumen.handover.NextTrimmer;
 import welumen.job.Job;
 
@@ -21,10 +24,31 @@ public final class NotePdf {
             section(paper, "What was done", note.done());
             section(paper, "Not as it was before", note.notAsBefore());
             section(paper, "Fixings that hide", note.hidden());
+            section(
+                    paper,
+                    "Colours, by weight",
+                    job.finish().recipes().stream().map(NotePdf::recipe).toList());
             return paper.finish();
         } catch (IOException fault) {
             throw new IllegalStateException("The note could not be printed: " + fault.getMessage(), fault);
         }
+    }
+
+    private static String recipe(Recipe recipe) {
+        return "%s: %s"
+                .formatted(
+                        recipe.title(),
+                        recipe.grams().entrySet().stream()
+                                .map(one -> String.format(
+                                        Locale.UK,
+                                        "%s %.2f %%%s",
+                                        one.getKey(),
+                                        100 * one.getValue() / recipe.whole(),
+                                        recipe.lots().containsKey(one.getKey())
+                                                ? " (lot %s)"
+                                                        .formatted(recipe.lots().get(one.getKey()))
+                                                : ""))
+                                .collect(Collectors.joining(", ")));
     }
 
     private static void section(WrittenPage paper, String title, List<String> lines) throws IOException {

@@ -1,0 +1,217 @@
+package welumen.desktop.finish;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import welumen.cabin.Part;
+import welumen.cabin.PartId;
+import welumen.desktop.look.Nodes;
+import welumen.desktop.look.Styles;
+import welumen.desktop.look.WordCell;
+import welumen.desktop.look.Words;
+import welumen.desktop.model.JobModel;
+import welumen.desktop.stage.Leaf;
+import welumen.desktop.stage.Reads;
+import welumen.finish.coat.Binder;
+import welumen.finish.coat.CoatStep;
+import welumen.finish.coat.CoatSystem;
+import welumen.finish.coat.Ground;
+import welumen.finish.coat.HideRepair;
+import welumen.yard.Products;
+
+/** The coats of a surface, or a hide that is mended, as a row of steps with their waits; what does not go together is refused. */
+public final class CoatsLeaf extends Leaf {
+    private final ComboBox<Ground> ground = new ComboBox<>();
+    private final ComboBox<Binder> binder = new ComboBox<>();
+    private final ComboBox<Binder> under = new ComboBox<>();
+    private final CheckBox bare = new CheckBox("It is bare");
+    private final TextField coats = number("coats-colour", "3");
+    private final TextField clears = number("coats-clear", "1");
+    private final TextField depth = number("flaw-depth", "0.5");
+    private final ComboBox<Optional<HideRepair.Failed>> failed = new ComboBox<>();
+    private final VBox coating = new VBox(6);
+    private final VBox mending = new VBox(6);
+    private final Label wrong = Nodes.label("", Styles.DANGER);
+    private Optional<PartId> shown = Optional.empty();
+
+    @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
+    public CoatsLeaf(JobModel model) {
+        super(model, Reads.ALL, Reads.PICKED);
+        answer.setId("coats-answer");
+        coating.setId("coat-steps");
+        mending.setId("mend-steps");
+        wrong.setId("coats-wrong");
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        choices(ground, "coat-ground", List.of(Ground.values()), Ground::word, Ground.HARD_PLASTIC);
+        choices(binder, "coat-binder", List.of(Binder.values()), Binder::word, Binder.ACRYLIC);
+        choices(under, "coat-under", List.of(Binder.values()), Binder::word, Binder.ACRYLIC);
+        bare.setId("coat-bare");
+        bare.setMinHeight(40);
+        bare.setSelected(true);
+        bare.setOnAction(_ -> show());
+        failed.setId("mend-failed");
+        WordCell.in(failed, cause -> cause.map(HideRepair.Failed::word).orElse("the first time"));
+        failed.getItems().add(Optional.empty());
+        for (var cause : HideRepair.Failed.values()) failed.getItems().add(Optional.of(cause));
+        failed.setValue(Optional.empty());
+        failed.setOnAction(_ -> show());
+        var left = column(
+                "Coated",
+                Nodes.form(
+                        12,
+                        Nodes.field("What it is", ground),
+                        Nodes.field("With", binder),
+                        Nodes.field("Over", under),
+                        Nodes.level(bare),
+                        Nodes.field("Coats of colour", coats),
+                        Nodes.field("and of clear", clears)),
+                coating);
+        var right = column(
+                "A hide mended",
+                Nodes.form(12, Nodes.field("Deepest flaw, mm", depth), Nodes.field("It is", failed)),
+                mending);
+        var both = Nodes.row(24, left, right);
+        VBox.setVgrow(both, Priority.ALWAYS);
+        getChildren().addAll(wrong, both);
+    }
+
+    private TextField number(String id, String usual) {
+        var field = new TextField(usual);
+        field.setId(id);
+        field.setPrefColumnCount(3);
+        field.setOnAction(_ -> show());
+        return field;
+    }
+
+    private <T> void choices(ComboBox<T> box, String id, List<T> all, Function<T, String> word, T usual) {
+        box.setId(id);
+        WordCell.in(box, word);
+        box.getItems().setAll(all);
+        box.setValue(usual);
+        box.setOnAction(_ -> show());
+    }
+
+    private static VBox column(String title, Node asked, VBox steps) {
+        var column = Nodes.column(10, Nodes.whole(title, Styles.HEADING), asked, Nodes.scroll(steps));
+        column.setMinWidth(0);
+        column.setPrefWidth(440);
+        HBox.setHgrow(column, Priority.ALWAYS);
+        return column;
+    }
+
+    @Override
+    protected Node first() {
+        return ground;
+    }
+
+    @Override
+    protected void refresh() {
+        var picked = model.picked().map(Part::id);
+        if (!picked.equals(shown)) {
+            shown = picked;
+            model.picked().map(CoatsLeaf::likely).ifPresent(ground::setValue);
+            if (ground.getValue().bends()) binder.setValue(Binder.FLEXIBLE);
+        }
+        show();
+    }
+
+    /** What a part is of as a rule: a guess to put right. */
+    private static Ground likely(Part part) {
+        return switch (part.kind()) {
+            case SEAT, REAR_SEAT, COVER, HEADREST -> Ground.LEATHER;
+            case DOOR_CARD, ARMREST, PAD, GAITER, VISOR -> Ground.VINYL;
+            case DASH, FRAME, RUNNERS, SHELL -> Ground.METAL;
+            case BOARD, SHELF -> Ground.WOOD;
+            default -> Ground.HARD_PLASTIC;
+        };
+    }
+
+    private void show() {
+        try {
+            wrong.setText("");
+            coated();
+            mended();
+        } catch (IllegalArgumentException refused) {
+            wrong.setText(
+                    refused instanceof NumberFormatException
+                            ? "That is no number of coats, or no depth. Type it as 3, or 0.5."
+                            : String.valueOf(refused.getMessage()));
+        }
+    }
+
+    private Products products() {
+        return model.yard().state().products();
+    }
+
+    private void coated() {
+        var system = new CoatSystem(
+                ground.getValue(),
+                binder.getValue(),
+                under.getValue(),
+                bare.isSelected(),
+                Integer.parseInt(coats.getText().strip()),
+                Integer.parseInt(clears.getText().strip()));
+        var refused = system.refused();
+        coating.getChildren().clear();
+        if (refused.isEmpty())
+            system.steps(products()).forEach(step -> coating.getChildren().add(row(step)));
+        else refused.forEach(why -> coating.getChildren().add(Nodes.label(why, Styles.DANGER)));
+        answer.setText(
+                refused.isEmpty()
+                        ? "%s of colour%s on %s: it can be handled after %s of waiting."
+                                .formatted(
+                                        Words.many(system.colours(), "coat"),
+                                        system.clears() == 0
+                                                ? ""
+                                                : " and " + Words.many(system.clears(), "coat") + " of clear",
+                                        system.ground().word(),
+                                        Words.about(system.waits(products())))
+                        : refused.getFirst());
+    }
+
+    private void mended() {
+        var guarded = model.picked()
+                .flatMap(part -> Optional.ofNullable(model.job().guarded().get(part.id())));
+        var kind = ground.getValue() == Ground.VINYL ? Ground.VINYL : Ground.LEATHER;
+        var repair = new HideRepair(
+                kind, Double.parseDouble(depth.getText().strip().replace(',', '.')), guarded, failed.getValue());
+        mending.getChildren().clear();
+        guarded.ifPresent(why -> mending.getChildren()
+                .add(Nodes.label(
+                        "Nothing is filled, sewn or coated here before somebody qualified has answered: %s."
+                                .formatted(why),
+                        Styles.DANGER)));
+        if (repair.isTooDeep())
+            mending.getChildren().add(Nodes.label("Deeper than filler holds: a panel is let in.", Styles.DANGER));
+        failed.getValue()
+                .ifPresent(cause -> mending.getChildren()
+                        .add(Nodes.label(
+                                "It costs %s, as a rule: one goes back to here."
+                                        .formatted(Words.many(cause.days(), "day")),
+                                Styles.STRONG)));
+        repair.steps(products()).forEach(step -> mending.getChildren().add(row(step)));
+    }
+
+    private static Node row(CoatStep step) {
+        var words = Words.capital(step.what())
+                + (step.grit() > 0 ? ", %d grit".formatted(step.grit()) : "")
+                + (step.waits().isZero() ? "" : "; then " + waits(step.waits()));
+        return Nodes.label(words, step.isStop() ? Styles.STRONG : Styles.SECOND);
+    }
+
+    private static String waits(Duration time) {
+        return time.toMinutes() < 120
+                ? time.toMinutes() + " min"
+                : String.format(Locale.UK, "%.0f h", time.toMinutes() / 60.0);
+    }
+}
