@@ -164,7 +164,8 @@ class FinishWalkTest {
         assertThat(bench.texts("#mend-steps .label")).anyMatch(words -> words.contains("thin layer 3 of 3"));
         bench.choose("mend-failed", Optional.of(HideRepair.Failed.WRONG_COLOUR));
         assertThat(bench.texts("#mend-steps .label"))
-                .contains("It costs one day, as a rule: one goes back to here.")
+                .contains(
+                        "Wrong colour: it was judged wet, or alone. It costs 1 day, as a rule: one goes back to here.")
                 .noneMatch(words -> words.contains("thin layer"));
     }
 

@@ -30,23 +30,30 @@ public record HideRepair(Ground ground, double deepestMm, Optional<String> guard
 
     /** What goes wrong, where one goes back to, and the days that it costs. */
     public enum Failed {
-        SILICONE("silicone: it does not hold, or crawls", Kind.DEGREASE, 2),
-        TOO_THICK("too thick: it cracks where it bends", Kind.KEY, 2),
-        TOO_SOON("too soon: it was rubbed or bent before it had cured", Kind.COLOUR, 1),
-        WRONG_COLOUR("wrong colour: it was judged wet, or alone", Kind.COLOUR, 1);
+        SILICONE("silicone", "it does not hold, or crawls", Kind.DEGREASE, 2),
+        TOO_THICK("too thick", "it cracks where it bends", Kind.KEY, 2),
+        TOO_SOON("too soon", "it was rubbed or bent before it had cured", Kind.COLOUR, 1),
+        WRONG_COLOUR("wrong colour", "it was judged wet, or alone", Kind.COLOUR, 1);
 
         private final String word;
+        private final String shows;
         private final Kind back;
         private final int days;
 
-        Failed(String word, Kind back, int days) {
+        Failed(String word, String shows, Kind back, int days) {
             this.word = word;
+            this.shows = shows;
             this.back = back;
             this.days = days;
         }
 
         public String word() {
             return word;
+        }
+
+        /** How it shows. */
+        public String shows() {
+            return shows;
         }
 
         /** Days that going back costs, as a rule. */

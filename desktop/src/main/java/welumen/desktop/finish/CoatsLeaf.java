@@ -196,8 +196,11 @@ public final class CoatsLeaf extends Leaf {
         failed.getValue()
                 .ifPresent(cause -> mending.getChildren()
                         .add(Nodes.label(
-                                "It costs %s, as a rule: one goes back to here."
-                                        .formatted(Words.many(cause.days(), "day")),
+                                "%s: %s. It costs %s, as a rule: one goes back to here."
+                                        .formatted(
+                                                Words.capital(cause.word()),
+                                                cause.shows(),
+                                                Words.many(cause.days(), "day")),
                                 Styles.STRONG)));
         repair.steps(products()).forEach(step -> mending.getChildren().add(row(step)));
     }

@@ -79,8 +79,7 @@ public final class LoadsLeaf extends Leaf {
         var likely = Nodes.button(
                 "List the car’s own", "Its hard parts and the pieces of them that nobody thinks of", this::likely);
         likely.setId("likely-pieces");
-        var both =
-                Nodes.row(24, column("Loads", loads, 560), column("By the day, and from hook to screw", beside, 380));
+        var both = Nodes.row(24, column("Loads", loads, 560), column("By the day", beside, 380));
         VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().addAll(Nodes.row(16, how, Nodes.level(likely)), both, line, wrong);
     }
@@ -140,10 +139,21 @@ public final class LoadsLeaf extends Leaf {
                     batch().pieces().isEmpty()
                             ? "No small piece is listed yet: list the car’s own, and strike out what stays."
                             : "Say in how many coats, and by when.");
-            batch().pieces().forEach(piece -> loads.getChildren().add(chip(piece)));
+            if (batch().open().isEmpty() && !batch().pieces().isEmpty()) allSprayed();
+            else loads.getChildren().add(hooks(batch().pieces()));
             return;
         }
         show(plan.get());
+    }
+
+    private void allSprayed() {
+        var left = batch().pieces().size() - (int) batch().count(Batch.Step.FITTED);
+        answer.setText(
+                left == 0
+                        ? "All %d are fitted.".formatted(batch().pieces().size())
+                        : "All are sprayed; %s to be fitted still.".formatted(Words.many(left, "piece")));
+        beside.getChildren().add(steps());
+        beside.getChildren().addAll(onTheirWay());
     }
 
     private void show(SprayPlan plan) {

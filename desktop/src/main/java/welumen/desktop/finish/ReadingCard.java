@@ -49,10 +49,10 @@ final class ReadingCard {
     static Region patch(Lab lab) {
         var swatch = Swatch.of(lab);
         var patch = new Region();
+        patch.getStyleClass().add(Styles.SWATCH);
         patch.setMinSize(WIDE, HIGH);
         patch.setMaxSize(WIDE, HIGH);
-        patch.setStyle("-fx-background-color: rgb(%d, %d, %d); -fx-border-color: -ink; -fx-border-width: 1;"
-                .formatted(swatch.red(), swatch.green(), swatch.blue()));
+        patch.setStyle("-fx-background-color: rgb(%d, %d, %d);".formatted(swatch.red(), swatch.green(), swatch.blue()));
         return patch;
     }
 

@@ -25,6 +25,7 @@ public final class Styles {
     public static final String WORKING = "working";
 
     public static final String TAG = "tag";
+    public static final String SWATCH = "swatch";
 
     public static final PseudoClass PICKED = PseudoClass.getPseudoClass("picked");
     public static final PseudoClass WANTED = PseudoClass.getPseudoClass("wanted");
