@@ -3,6 +3,7 @@ package welumen.desktop;
 import welumen.desktop.cars.CarsView;
 import welumen.desktop.cut.CutView;
 import welumen.desktop.diary.DiaryView;
+import welumen.desktop.finish.FinishBench;
 import welumen.desktop.handover.HandoverView;
 import welumen.desktop.intake.IntakeView;
 import welumen.desktop.model.JobModel;
@@ -37,7 +38,7 @@ final class Stages {
             case CUT -> new CutView(model);
             case STORES -> new StoresView(model);
             case DIARY -> new DiaryView(model);
-            case REFIT -> new RefitView(model);
+            case REFIT -> new RefitView(model, FinishBench.tabs());
             case HANDOVER -> new HandoverView(model);
         };
     }

@@ -1,11 +1,8 @@
 package welumen.desktop.refit;
 
+import java.util.List;
+import java.util.stream.Stream;
 import welumen.cabin.Part;
-import welumen.desktop.finish.CardLeaf;
-import welumen.desktop.finish.CoatsLeaf;
-import welumen.desktop.finish.ColourLeaf;
-import welumen.desktop.finish.LoadsLeaf;
-import welumen.desktop.finish.MixLeaf;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.SideBySide;
 import welumen.desktop.look.Words;
@@ -22,34 +19,34 @@ import welumen.refit.NextBack;
 public final class RefitView extends StagePane {
     private static final String BACK = "Put back";
 
-    /** The finish bench lies here: what is sprayed hangs between the bench and the car, from hook to screw. */
-    private static final String FINISH = "Finish";
-
     private final Leaves leaves;
     private final SideBySide both;
     private final PutBackForm form;
     private final CautionCard cautions;
 
-    public RefitView(JobModel model) {
+    /** @param bench leaves of the bench that lies here: what is sprayed hangs between it and the car, from hook to screw */
+    public RefitView(JobModel model, List<Tab> bench) {
         super(model);
         form = new PutBackForm(model);
         cautions = new CautionCard(model, WorkStage.REFIT);
         cautions.listenIn(this);
-        leaves = leaves(
-                new Tab("In this order", of -> new OrderList(of, form::putBack)).in(BACK),
-                new Tab("Fixings", FixingsLeaf::new).in(BACK),
-                new Tab("Colour", ColourLeaf::new).in(FINISH),
-                new Tab("Mix", MixLeaf::new).in(FINISH),
-                new Tab("Cards", CardLeaf::new).in(FINISH),
-                new Tab("Loads", LoadsLeaf::new).in(FINISH),
-                new Tab("Coats", CoatsLeaf::new).in(FINISH));
+        leaves = leaves(Stream.concat(
+                        Stream.of(
+                                new Tab("In this order", of -> new OrderList(of, form::putBack)).in(BACK),
+                                new Tab("Fixings", FixingsLeaf::new).in(BACK)),
+                        bench.stream())
+                .toArray(Tab[]::new));
         both = Nodes.beside(leaves, form, 450).wide(360);
         leaves.whenShown(tab -> {
-            both.alone(tab.group().equals(FINISH));
+            both.alone(isBench(tab));
             say();
         });
-        both.alone(leaves.tab().group().equals(FINISH));
+        both.alone(isBench(leaves.tab()));
         getChildren().addAll(cautions, both);
+    }
+
+    private static boolean isBench(Tab tab) {
+        return !tab.group().equals(BACK);
     }
 
     @Override
@@ -61,7 +58,7 @@ public final class RefitView extends StagePane {
     }
 
     private void say() {
-        if (leaves.tab().group().equals(FINISH)) headline.say("The finish bench", finish(), "");
+        if (isBench(leaves.tab())) headline.say("The finish bench", finish(), "");
         else model.picked().ifPresentOrElse(this::say, () -> headline.say("Refit", "Nothing is off the car.", ""));
     }
 
