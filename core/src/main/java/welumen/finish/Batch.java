@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 import welumen.finish.load.HardPiece;
 
 /**
@@ -106,11 +105,16 @@ public record Batch(Optional<How> said, List<HardPiece> pieces, Map<String, Step
         return pieces.stream().filter(piece -> step(piece) == step).count();
     }
 
+    /** The number of the next piece: none that is struck out gives its own to another while a later one stands. */
+    public int nextNumber() {
+        return 1
+                + pieces.stream()
+                        .mapToInt(piece -> Integer.parseInt(piece.id().substring(1)))
+                        .max()
+                        .orElse(0);
+    }
+
     public String nextId() {
-        return Stream.iterate(1, i -> i + 1)
-                .map(i -> "p" + i)
-                .filter(id -> pieces.stream().noneMatch(piece -> piece.id().equals(id)))
-                .findFirst()
-                .orElseThrow();
+        return "p" + nextNumber();
     }
 }

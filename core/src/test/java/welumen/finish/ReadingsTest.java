@@ -96,7 +96,9 @@ class ReadingsTest {
         assertThat(readings.drift())
                 .hasSize(2)
                 .allSatisfy(step -> assertThat(step.apart().daylight()).isLessThan(Readings.SEEN));
-        assertThat(readings.nextId()).isEqualTo("c4");
+        assertThat(readings.nextId())
+                .as("what is struck out gives its id to no other")
+                .isEqualTo("c5");
     }
 
     /** Two that match by daylight and not by lamplight are called out, where both spectra are known. */

@@ -67,6 +67,30 @@ class FinishWalkTest {
         assertThat(held.reflectance()).isPresent();
     }
 
+    /** A tint of one's own is measured at the yard, with its let-down, before anything can be mixed of it. */
+    @Test
+    void aTintIsMeasured() {
+        bench.yard();
+        bench.click("leaf-tints");
+        bench.click("another-tint");
+        bench.type("tint-name", "bottle green");
+        bench.type("tint-into", "white");
+        bench.click("read-film");
+        bench.click("read-let-down");
+        var tint = bench.ask(() -> bench.model()
+                .yard()
+                .state()
+                .goods()
+                .tints()
+                .findOne("bottle green")
+                .orElseThrow());
+        assertThat(tint.letDown()).hasSize(31);
+        assertThat(tint.share()).isEqualTo(0.1);
+        assertThat(tint.letDown().get(20)).isGreaterThan(tint.shares().get(20));
+        bench.typeAndEnter("tint-into", "mauve");
+        assertThat(bench.text("wrong-tint")).contains("which is no tint here");
+    }
+
     /** Mixed, kept, its patch read: what is added is said, nothing is taken out, and the card goes on paper. */
     @Test
     void aMixIsPutRightByItsPatch() throws Exception {
@@ -137,6 +161,7 @@ class FinishWalkTest {
         finish("loads");
         assertThat(bench.text("loads-answer"))
                 .startsWith("28 pieces, 4 loads: ready on Fri 24 Apr at 10:30, 24.5 h late.");
+        bench.until(() -> !bench.texts("#remedies .label").isEmpty());
         assertThat(bench.texts("#remedies .label"))
                 .contains(
                         "Leave out what nobody sees, and end 30 minutes sooner each time: Thu 23 Apr at 10:00, it fits");

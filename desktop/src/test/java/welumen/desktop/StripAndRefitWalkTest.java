@@ -140,7 +140,7 @@ class StripAndRefitWalkTest {
         bench.go(WorkStage.REFIT);
         bench.turnLeaf();
         assertThat(bench.text("fixings-answer")).contains("0 are back in").endsWith("Buy 2 trim clips grey.");
-        bench.turnLeaf();
+        bench.click("leaf-in-this-order");
     }
 
     /** Each time the first of the list; where fixings are short the program asks why, once. */

@@ -17,6 +17,11 @@ final class Search {
     /** Of tints of which every set is looked through; of more, those that the best mixes of few point at. */
     private static final int ALL_SETS = 13;
 
+    /** Above so many tints in a mix only few are looked through. */
+    private static final int MANY = 4;
+
+    private static final int FEW = 8;
+
     /** Masses of the others beside one that is most of a mix: the nearest of these is where one begins. */
     private static final List<Double> OTHERS = List.of(0.3, 0.07, 0.012);
 
@@ -45,7 +50,8 @@ final class Search {
         var among = IntStream.range(0, film.tints()).toArray();
         var sizes = new ArrayList<List<Found>>();
         for (var size = 1; size <= Math.min(most, film.tints()); size++) {
-            if (size == 3 && among.length > ALL_SETS) among = pointedAt(sizes.get(1));
+            if (size == 3) among = pointedAt(sizes.get(1), among, ALL_SETS);
+            if (size > MANY) among = pointedAt(sizes.getLast(), among, FEW);
             sizes.add(sets(among, size).stream()
                     .map(this::best)
                     .sorted(Comparator.comparingDouble(Found::score))
@@ -55,12 +61,13 @@ final class Search {
         return sizes;
     }
 
-    /** The tints of the best pairs, the first of them first. */
-    private static int[] pointedAt(List<Found> pairs) {
-        return pairs.stream()
-                .flatMapToInt(pair -> Arrays.stream(pair.tints()))
+    /** The tints of the best sets, the first of them first, as many as are looked through in full. */
+    private static int[] pointedAt(List<Found> best, int[] among, int most) {
+        if (among.length <= most) return among;
+        return best.stream()
+                .flatMapToInt(found -> Arrays.stream(found.tints()))
                 .distinct()
-                .limit(ALL_SETS)
+                .limit(most)
                 .sorted()
                 .toArray();
     }

@@ -68,6 +68,11 @@ public record Task(
         return kind.isWait() && isParcel(id);
     }
 
+    /** Whether it is a load of small pieces, or fits them. */
+    public boolean isOfTheFinishBench() {
+        return id.startsWith("prepare-load:") || id.startsWith("spray-load:") || id.equals("fit-pieces");
+    }
+
     /** Whether an id is that of something that is ordered or sent out. */
     public static boolean isParcel(String id) {
         return id.startsWith("order:") || id.startsWith("fixings:") || id.startsWith("send-out:");

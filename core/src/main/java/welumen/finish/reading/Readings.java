@@ -12,9 +12,13 @@ import welumen.colour.Ciede2000;
 import welumen.colour.Illuminant;
 import welumen.colour.Lab;
 
-/** All readings of a car, in their order, and what they say beside each other. */
-public record Readings(List<Reading> all) {
-    public static final Readings NONE = new Readings(List.of());
+/**
+ * All readings of a car, in their order, and what they say beside each other.
+ *
+ * @param given how many there ever were: what is struck out gives its id to no other
+ */
+public record Readings(List<Reading> all, int given) {
+    public static final Readings NONE = new Readings(List.of(), 0);
 
     /** Beyond which two are told apart side by side. */
     public static final double SEEN = 2;
@@ -27,14 +31,16 @@ public record Readings(List<Reading> all) {
     }
 
     public Readings with(Reading reading) {
-        return new Readings(Stream.concat(
-                        all.stream().filter(other -> !other.id().equals(reading.id())), Stream.of(reading))
-                .toList());
+        var others =
+                all.stream().filter(other -> !other.id().equals(reading.id())).toList();
+        return new Readings(
+                Stream.concat(others.stream(), Stream.of(reading)).toList(),
+                others.size() == all.size() ? given + 1 : given);
     }
 
     public Readings without(String id) {
         return new Readings(
-                all.stream().filter(reading -> !reading.id().equals(id)).toList());
+                all.stream().filter(reading -> !reading.id().equals(id)).toList(), given);
     }
 
     public Optional<Reading> find(String id) {
@@ -47,9 +53,7 @@ public record Readings(List<Reading> all) {
     }
 
     public String nextId() {
-        var number = all.size() + 1;
-        while (find("c" + number).isPresent()) number++;
-        return "c" + number;
+        return "c" + (given + 1);
     }
 
     /**

@@ -25,7 +25,7 @@ final class TaskPlace {
     /** Picks its part, and turns there. */
     static void go(JobModel model, Task task) {
         task.part().ifPresent(model.pickedProperty()::set);
-        model.stageProperty().set(stage(task.kind()));
+        model.stageProperty().set(task.isOfTheFinishBench() ? WorkStage.REFIT : stage(task.kind()));
     }
 
     static WorkStage stage(TaskKind kind) {

@@ -14,11 +14,14 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import welumen.clock.BenchClock;
 import welumen.clock.ClockChange.ClockStarted;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
+import welumen.desktop.model.Background.Running;
+import welumen.desktop.model.Background.Takes;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
@@ -40,6 +43,7 @@ import welumen.job.JobChange;
 import welumen.job.JobChange.AtFinish;
 import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.Together;
+import welumen.measure.Because;
 
 /** The many small pieces: which goes in which load, whether it fits the day, what would make it fit; from hook to screw. */
 public final class LoadsLeaf extends Leaf {
@@ -50,6 +54,7 @@ public final class LoadsLeaf extends Leaf {
     private final VBox loads = new VBox(8);
     private final VBox beside = new VBox(8);
     private final HowForm how;
+    private @Nullable Running running;
     private final Label wrong = Nodes.label("", Styles.DANGER);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -112,9 +117,8 @@ public final class LoadsLeaf extends Leaf {
     private void likely() {
         var pieces = batch().pieces();
         var listed = pieces.stream().map(HardPiece::name).toList();
-        var first = Integer.parseInt(batch().nextId().substring(1));
         var colour = pieces.isEmpty() ? "the new colour" : pieces.getLast().colour();
-        var more = LikelyPieces.of(model.job().cabin(), listed, colour, now(), first);
+        var more = LikelyPieces.of(model.job().cabin(), listed, colour, now(), batch().nextNumber());
         wrong.setText(more.isEmpty() ? "No hard part of this car is left that is not listed." : "");
         if (!more.isEmpty())
             model.make(Together.of(more.stream()
@@ -129,6 +133,7 @@ public final class LoadsLeaf extends Leaf {
 
     @Override
     protected void refresh() {
+        closed();
         line.readAgain();
         how.refresh();
         loads.getChildren().clear();
@@ -165,8 +170,33 @@ public final class LoadsLeaf extends Leaf {
         loads.getChildren().add(hooks(batch().open()));
         beside.getChildren().add(steps());
         beside.getChildren().addAll(onTheirWay());
-        if (!plan.remedies().isEmpty()) beside.getChildren().add(remedies(plan.remedies()));
-        beside.getChildren().add(cans(plan.cans()));
+        var fits = Nodes.column(0); // what would make it fit comes here, once it is tried
+        beside.getChildren().addAll(fits, cans(plan.cans()));
+        if (!plan.loads().fits(plan.problem())) tryWhatWouldFit(plan, fits);
+    }
+
+    private void tryWhatWouldFit(SprayPlan plan, VBox into) {
+        getStyleClass().add(Styles.WORKING);
+        running = model.background()
+                .ask(
+                        "trying what would make it fit",
+                        Takes.A_MOMENT,
+                        _ -> plan.remedies(),
+                        tried -> {
+                            getStyleClass().remove(Styles.WORKING);
+                            if (!tried.isEmpty()) into.getChildren().setAll(remedies(tried));
+                        },
+                        fault -> {
+                            getStyleClass().remove(Styles.WORKING);
+                            wrong.setText(Because.of(fault));
+                        });
+    }
+
+    @Override
+    protected void closed() {
+        if (running != null) running.stop();
+        running = null;
+        getStyleClass().remove(Styles.WORKING);
     }
 
     /** As long as the last card is not accepted nothing is sprayed. */

@@ -18,7 +18,7 @@ import welumen.yard.Place;
 import welumen.yard.WorkingHours;
 
 /** The loads of the open car as things stand: by the yard's spray place, its slots, and what the batch says. */
-record SprayPlan(LoadProblem problem, LoadPlan loads, List<LoadRemedies.Tried> remedies, Cans cans) {
+record SprayPlan(LoadProblem problem, LoadPlan loads, Cans cans) {
     private static final int DAYS = 60;
 
     /** Pieces in a load where no spray place is listed. */
@@ -45,8 +45,12 @@ record SprayPlan(LoadProblem problem, LoadPlan loads, List<LoadRemedies.Tried> r
         var loads = LoadPlanner.of(problem);
         var sprayed =
                 loads.loads().stream().flatMap(load -> load.pieces().stream()).toList();
-        return Optional.of(new SprayPlan(
-                problem, loads, LoadRemedies.of(problem, loads), Cans.of(sprayed, how.coats(), how.canSquareMetres())));
+        return Optional.of(new SprayPlan(problem, loads, Cans.of(sprayed, how.coats(), how.canSquareMetres())));
+    }
+
+    /** What would make it fit, each tried; takes a while where there are many pieces. */
+    List<LoadRemedies.Tried> remedies() {
+        return LoadRemedies.of(problem, loads);
     }
 
     /** The answer to “by then?”. */

@@ -29,6 +29,7 @@ import welumen.refit.SignOff;
 import welumen.refit.Substitute;
 import welumen.refit.Substitutes;
 import welumen.strip.account.FixingLedger;
+import welumen.strip.account.OneWay;
 import welumen.strip.reach.CoverMap;
 import welumen.strip.reach.OtherSide;
 
@@ -81,6 +82,8 @@ final class PutBackForm extends VBox {
 
     /** What is glued in has one chance: what has to be so stands there until somebody has said that it is. */
     private void ready(Part part) {
+        var strip = model.job().strip();
+        if (!strip.isOff(part.id()) || !OneWay.isGlued(strip, part)) return; // else its tasks need not be made
         OpenTasks.of(model.standing()).stream()
                 .filter(task -> task.kind() == TaskKind.PUT_BACK && task.canBegin())
                 .filter(task -> task.chance().isPresent()

@@ -18,6 +18,7 @@ public final class YardView extends StagePane {
                 new Tab("Hides and rolls", StockLeaf::new),
                 new Tab("Materials", MaterialsLeaf::new),
                 new Tab("Tins", TinsLeaf::new),
+                new Tab("Tints", TintsLeaf::new),
                 new Tab("Suppliers", SuppliersLeaf::new),
                 new Tab("Prices and ways", HouseLeaf::new));
         getChildren().add(leaves);
