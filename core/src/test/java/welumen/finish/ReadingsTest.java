@@ -128,6 +128,23 @@ class ReadingsTest {
                 TODAY);
     }
 
+    /** What is sprayed anew is to be as its neighbours are; who was not read says nothing. */
+    @Test
+    void theSheenOfNeighboursIsTheirMean() {
+        var readings = Readings.NONE
+                .with(gloss("c1", SEAT, 30))
+                .with(gloss("c2", new PartId("right-front-seat"), 36))
+                .with(gloss("c3", new PartId("rear-cushion"), Reading.NO_GLOSS));
+        assertThat(readings.sheen(List.of(SEAT, new PartId("right-front-seat"), new PartId("rear-cushion"))))
+                .hasValue(33);
+        assertThat(readings.sheen(List.of(new PartId("dash")))).isEmpty();
+    }
+
+    private static Reading gloss(String id, PartId part, double units) {
+        return new Reading(
+                id, Reading.Of.PART, id, List.of(part), new Lab(50, 0, 0), List.of(), Reading.How.TYPED, units, TODAY);
+    }
+
     /** By card and eye one can say that two are far apart, not that they match. */
     @Test
     void cardAndEyeSayHowUnsureTheyAre() {

@@ -120,6 +120,11 @@ class FinishWalkTest {
     /** Sprayed at noon, read dry at six: it misses, and no load is sprayed that evening. The next one is accepted. */
     @Test
     void aCardThatMissesHoldsTheLoads() {
+        finish("cards");
+        bench.pick("left-front-seat");
+        bench.type("set-up", "satin lacquer");
+        bench.click("set-up-wanted");
+        assertThat(bench.field("set-up")).as("as the seats read").matches("satin lacquer, wanted (29|30|31)");
         van();
         finish("cards");
         bench.typeAndEnter("set-up", "satin lacquer, lot L 3, 200 mm, 3 passes, wanted 30");

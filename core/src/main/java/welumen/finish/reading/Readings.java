@@ -47,6 +47,16 @@ public record Readings(List<Reading> all, int given) {
         return all.stream().filter(reading -> reading.id().equals(id)).findFirst();
     }
 
+    /** What the sheen of some parts is on the mean, in gloss units; empty where none of them was read. */
+    public OptionalDouble sheen(List<PartId> parts) {
+        return parts.stream()
+                .map(this::of)
+                .flatMap(Optional::stream)
+                .mapToDouble(Reading::gloss)
+                .filter(units -> units >= 0)
+                .average();
+    }
+
     /** The last of a part. */
     public Optional<Reading> of(PartId part) {
         return all.stream().filter(reading -> reading.part().contains(part)).reduce((_, later) -> later);

@@ -3,11 +3,13 @@ package welumen.desktop.finish;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import welumen.cabin.Part;
 import welumen.clock.BenchClock;
 import welumen.clock.ClockChange.ClockStarted;
 import welumen.desktop.look.Nodes;
@@ -29,10 +31,12 @@ import welumen.finish.sheen.Verdict;
 import welumen.job.JobChange.AtFinish;
 import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.Together;
+import welumen.treatment.whole.SeenTogether;
 
 /** Test cards: sprayed as the batch will be, left to dry, read, and accepted by name; until then the batch is held. */
 public final class CardLeaf extends Leaf {
     private static final Duration DRIES = Duration.ofHours(6);
+    private static final double USUAL = 30;
 
     private final WordLine<SetUpText.Said> line;
     private final VBox cards = new VBox(8);
@@ -63,11 +67,23 @@ public final class CardLeaf extends Leaf {
                 .knows("How far", "|200| mm", "From the nozzle to the card")
                 .knows("Passes", "|3| passes", "Over each place")
                 .knows("Nozzle", "nozzle |1.2|", "Which one")
-                .knows("Wanted", "wanted |30|", "Gloss units at 60°, dry")
+                .knows("Wanted", this::wanted, "Gloss units at 60°, dry; as what is seen with the picked part reads")
                 .onEnter(this::sprayed, wrong::setText);
         var page = Nodes.scroll(cards);
         VBox.setVgrow(page, Priority.ALWAYS);
         getChildren().addAll(line, wrong, page);
+    }
+
+    /** As its neighbours read; where none was read, a satin. */
+    private String wanted() {
+        var sheen = model.picked()
+                .map(Part::id)
+                .flatMap(part -> SeenTogether.groups(model.job().cabin()).values().stream()
+                        .filter(parts -> parts.contains(part))
+                        .findFirst())
+                .map(parts -> model.job().finish().readings().sheen(parts))
+                .orElseGet(OptionalDouble::empty);
+        return "wanted |%.0f|".formatted(sheen.orElse(USUAL));
     }
 
     private boolean sprayed(SetUpText.Said said) {
