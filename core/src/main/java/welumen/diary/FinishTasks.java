@@ -22,6 +22,9 @@ final class FinishTasks {
 
     private static final double FITTED = 0.1;
 
+    /** Working days until a card is dry and read. */
+    private static final int DRY_DAYS = 1;
+
     private final Standing at;
     private final TaskDraft draft;
 
@@ -97,7 +100,8 @@ final class FinishTasks {
         return at.finish().cards().last().filter(card -> !card.isAccepted()).map(card -> {
             var said = "the test card of %s is dry, good and accepted"
                     .formatted(card.setUp().product());
-            draft.add(TaskDraft.make("held:" + card.id().replace(' ', '-'), TaskKind.AWAIT, said));
+            draft.add(TaskDraft.make("held:" + card.id().replace(' ', '-'), TaskKind.AWAIT, said)
+                    .others(DRY_DAYS));
             return new After(
                     "held:" + card.id().replace(' ', '-'),
                     Why.NOT_ALLOWED,

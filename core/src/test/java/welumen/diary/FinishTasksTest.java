@@ -81,6 +81,9 @@ class FinishTasksTest {
         make(new CardSprayed(
                 new Card("card 1", new SetUp("lacquer", "", 200, 3, "", 18), 30, Instant.EPOCH, Duration.ofHours(6))));
         assertThat(tasks().get("spray-load:1").after()).extracting(After::task).contains("held:card-1");
+        assertThat(tasks().get("held:card-1").othersDays())
+                .as("a card is no week’s wait")
+                .isEqualTo(1);
         assertThat(tasks().get("fit-pieces").after()).extracting(After::task).contains("held:pieces");
 
         make(new CardAccepted("card 1", "Ada"));

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
@@ -68,7 +67,8 @@ final class NowLeaf extends Leaf {
                 .onEnter(task -> model.make(new InDiary(new TaskAdded(task))), wrong::setText);
         wrong.setId("own-task-wrong");
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
-        var both = Nodes.row(28, column("Can be begun now", now), column("Waits, and for what", waiting));
+        var both = Nodes.row(
+                28, Nodes.titled("Can be begun now", now, 440), Nodes.titled("Waits, and for what", waiting, 440));
         VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().addAll(both, own, wrong);
     }
@@ -83,14 +83,6 @@ final class NowLeaf extends Leaf {
                 car.all(),
                 Task.OWN + (model.job().diary().added().size() + 1),
                 model.picked().map(Part::id));
-    }
-
-    private static VBox column(String title, VBox rows) {
-        var column = Nodes.column(8, Nodes.whole(title, Styles.HEADING), Nodes.scroll(rows));
-        column.setMinWidth(0);
-        column.setPrefWidth(440);
-        HBox.setHgrow(column, Priority.ALWAYS);
-        return column;
     }
 
     @Override

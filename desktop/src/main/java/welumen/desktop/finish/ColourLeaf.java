@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.TreeMap;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
@@ -63,17 +62,10 @@ public final class ColourLeaf extends Leaf {
                 "Hold the reader on it", "What is typed, or the picked part, is read by the reader", this::hold);
         reader.setId("hold-reader");
         reader.setDisable(model.reader().isEmpty());
-        var both = Nodes.row(24, column("Seen together, and on the way", sets), column("Read", read));
+        var both = Nodes.row(
+                24, Nodes.titled("Seen together, and on the way", sets, 440), Nodes.titled("Read", read, 440));
         VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().addAll(both, line, Nodes.row(10, reader), wrong);
-    }
-
-    private static VBox column(String title, VBox rows) {
-        var column = Nodes.column(8, Nodes.whole(title, Styles.HEADING), Nodes.scroll(rows));
-        column.setMinWidth(0);
-        column.setPrefWidth(440);
-        HBox.setHgrow(column, Priority.ALWAYS);
-        return column;
     }
 
     private ReadingText text() {

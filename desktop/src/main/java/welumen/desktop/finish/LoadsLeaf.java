@@ -11,7 +11,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -84,17 +83,9 @@ public final class LoadsLeaf extends Leaf {
         var likely = Nodes.button(
                 "List the car’s own", "Its hard parts and the pieces of them that nobody thinks of", this::likely);
         likely.setId("likely-pieces");
-        var both = Nodes.row(24, column("Loads", loads, 560), column("By the day", beside, 380));
+        var both = Nodes.row(24, Nodes.titled("Loads", loads, 560), Nodes.titled("By the day", beside, 380));
         VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().addAll(Nodes.row(16, how, Nodes.level(likely)), both, line, wrong);
-    }
-
-    private static VBox column(String title, VBox rows, double wide) {
-        var column = Nodes.column(8, Nodes.whole(title, Styles.HEADING), Nodes.scroll(rows));
-        column.setMinWidth(0);
-        column.setPrefWidth(wide);
-        HBox.setHgrow(column, Priority.ALWAYS);
-        return column;
     }
 
     private Batch batch() {

@@ -10,7 +10,6 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -60,6 +59,8 @@ public final class MixLeaf extends Leaf {
     private final Label saved = Nodes.label("", Styles.SECOND);
     private @Nullable Running running;
     private Optional<Recipe> open = Optional.empty();
+    private Optional<Reading> mixedTo = Optional.empty();
+    private List<BaseTint> mixedOf = List.of();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     public MixLeaf(JobModel model) {
@@ -87,17 +88,12 @@ public final class MixLeaf extends Leaf {
                 Nodes.field("Square metres", area),
                 Nodes.field("Coats", coats),
                 mix);
-        var both = Nodes.row(24, column("What to weigh", mixed), column("Recipes of this car and before", recipes));
+        var both = Nodes.row(
+                24,
+                Nodes.titled("What to weigh", mixed, 440),
+                Nodes.titled("Recipes of this car and before", recipes, 440));
         VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().addAll(asked, wrong, both, saved);
-    }
-
-    private static VBox column(String title, VBox rows) {
-        var column = Nodes.column(8, Nodes.whole(title, Styles.HEADING), Nodes.scroll(rows));
-        column.setMinWidth(0);
-        column.setPrefWidth(440);
-        HBox.setHgrow(column, Priority.ALWAYS);
-        return column;
     }
 
     @Override
@@ -128,6 +124,9 @@ public final class MixLeaf extends Leaf {
                     .forEach(recipe -> shown.add(card(recipe, other.file().title())));
         recipes.getChildren().setAll(shown);
         open = open.flatMap(recipe -> model.job().finish().recipe(recipe.id()));
+        if (!tints().equals(mixedOf)
+                || mixedTo.filter(reading -> !all.contains(reading)).isPresent())
+            mixed.getChildren().clear(); // it is of other tints, or to a colour that is struck out
         if (mixed.getChildren().isEmpty())
             answer.setText(
                     all.isEmpty()
@@ -196,6 +195,8 @@ public final class MixLeaf extends Leaf {
     }
 
     private void show(Reading reading, Mix mix) {
+        mixedTo = Optional.of(reading);
+        mixedOf = tints();
         var whole = mix.grams().values().stream().mapToDouble(g -> g).sum();
         var lamp = mix.differenceA().isPresent()
                 ? String.format(

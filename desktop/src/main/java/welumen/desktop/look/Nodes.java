@@ -87,6 +87,15 @@ public final class Nodes {
         return new VBox(gap, nodes);
     }
 
+    /** A heading over what scrolls below it, one of several such columns beside each other. */
+    public static VBox titled(String title, Node content, double wide) {
+        var column = column(8, whole(title, Styles.HEADING), scroll(content));
+        column.setMinWidth(0);
+        column.setPrefWidth(wide);
+        HBox.setHgrow(column, Priority.ALWAYS);
+        return column;
+    }
+
     public static HBox row(double gap, Node... nodes) {
         return new HBox(gap, nodes);
     }
