@@ -11,6 +11,7 @@ import welumen.clock.Cure;
 import welumen.diary.task.After;
 import welumen.diary.task.TaskKind;
 import welumen.diary.task.Why;
+import welumen.finish.underway.CoatingEffort;
 import welumen.pattern.ReadyToCut;
 import welumen.refit.Undone;
 import welumen.schedule.Effort;
@@ -21,6 +22,11 @@ import welumen.treatment.Treatment;
 final class BenchTasks {
     /** Hours of a trial in card, or of a seam that is drawn anew. */
     private static final Effort A_TRIAL = Effort.ofHours(0.3, 0.75, 1.5);
+
+    /** Of the hours that are left of a coat, at the least and at the most. */
+    private static final double LOW = 0.7;
+
+    private static final double HIGH = 1.8;
 
     private final Standing at;
     private final TaskDraft draft;
@@ -88,9 +94,24 @@ final class BenchTasks {
         if (shares.cut() > 0 && (!isDrawn || uncut.isPresent()))
             row.then(TaskKind.CUT, "", effort(hours, shares.cut()), treatment.fails() / 2, "it is not cut");
         if (shares.sew() > 0) row.then(TaskKind.SEW, "", effort(hours, shares.sew()), 0, "it is not sewn");
-        row.then(kind(treatment, part), ": " + treatment.word(), effort(hours, shares.rest()), treatment.fails(), said);
-        row.cures(shares.cures(at.products()));
+        var coating = coating(treatment, part);
+        row.then(
+                kind(treatment, part),
+                ": " + treatment.word(),
+                coating.map(CoatingEffort::hours)
+                        .map(left -> Effort.ofHours(LOW * left, left, HIGH * left))
+                        .orElseGet(() -> effort(hours, shares.rest())),
+                treatment.fails(),
+                said);
+        row.cures(coating.map(CoatingEffort::dries).orElseGet(() -> shares.cures(at.products())));
         if (treatment == Treatment.SEND_OUT) row.away(treatment.waitingDays());
+    }
+
+    /** What is left of a surface that is on its way, where it is that which is to be done. */
+    private Optional<CoatingEffort> coating(Treatment treatment, PartId part) {
+        return kind(treatment, part) == TaskKind.COLOUR
+                ? at.finish().coatings().openOf(part).map(CoatingEffort::new)
+                : Optional.empty();
     }
 
     /** What the pattern says against cutting: what is awaited is a gate, the rest is tried and put right first. */

@@ -2,28 +2,35 @@ package welumen.diary;
 
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.TreeMap;
-import java.util.stream.Collectors;
 import welumen.diary.task.After;
 import welumen.diary.task.OneChance;
 import welumen.diary.task.TaskKind;
 import welumen.diary.task.Why;
 import welumen.finish.Batch;
+import welumen.finish.NextLoad;
 import welumen.finish.load.HardPiece;
+import welumen.finish.sheen.TestCard;
+import welumen.finish.underway.Coating;
+import welumen.finish.underway.CoatingEffort;
 import welumen.schedule.Effort;
 
-/** The small pieces of a car: a load at a time as the spray place holds them, each a colour; then they are fitted. */
+/**
+ * What is sprayed: the small pieces of a car, a load at a time as the spray place holds them, each a colour, behind their test card;
+ * then they are fitted. And surfaces on their way through their coats.
+ */
 final class FinishTasks {
     /** Hours to prepare a piece, and to fit it. */
     private static final double PREPARED = 0.15;
 
     private static final double FITTED = 0.1;
 
-    /** Working days until a card is dry and read. */
-    private static final int DRY_DAYS = 1;
+    /** The share of that which is left where a piece is prepared and has only to be hung. */
+    private static final double HUNG = 0.2;
+
+    /** Hours to spray a test card. */
+    private static final double CARD = 0.3;
 
     private final Standing at;
     private final TaskDraft draft;
@@ -34,13 +41,17 @@ final class FinishTasks {
     }
 
     void all() {
+        pieces();
+        at.finish().coatings().open().forEach(this::coating);
+    }
+
+    private void pieces() {
         var batch = at.finish().batch();
         if (batch.said().isEmpty()) return;
         var afterwards = new ArrayList<After>();
-        loads(
-                batch.open().stream().filter(piece -> !piece.isHeld()).toList(),
-                batch.said().get(),
-                afterwards);
+        var loads = NextLoad.of(batch, at.loadHolds());
+        var card = loads.isEmpty() ? Optional.<After>empty() : card();
+        loads.forEach(load -> afterwards.add(load(load, batch.said().get(), card)));
         var held = batch.open().stream().filter(HardPiece::isHeld).toList();
         if (!held.isEmpty()) afterwards.add(qualified(held));
         var count = (int) (batch.pieces().size() - batch.count(Batch.Step.FITTED));
@@ -56,37 +67,62 @@ final class FinishTasks {
                 : "the %d small pieces that are sprayed".formatted(count);
     }
 
-    /** Of one colour those that most waits for go first; what is elsewhere goes last. */
-    private void loads(List<HardPiece> open, Batch.How how, List<After> afterwards) {
-        var number = 0;
-        var colours =
-                open.stream().collect(Collectors.groupingBy(HardPiece::colour, TreeMap::new, Collectors.toList()));
-        for (var colour : colours.entrySet()) {
-            var pieces = colour.getValue().stream()
-                    .sorted(Comparator.comparing(HardPiece::here).thenComparing(piece -> -piece.waitedFor()))
-                    .toList();
-            for (var from = 0; from < pieces.size(); from += at.loadHolds()) {
-                var load = pieces.subList(from, Math.min(pieces.size(), from + at.loadHolds()));
-                afterwards.add(load(++number, colour.getKey(), load, how));
-            }
-        }
-    }
-
-    private After load(int number, String colour, List<HardPiece> load, Batch.How how) {
-        var prepare = draft.add(TaskDraft.make(
-                        "prepare-load:" + number,
-                        TaskKind.TREAT,
-                        "load %d: prepare and hang %s".formatted(number, names(load)))
-                .takes(hours(PREPARED * load.size())));
+    /** What hangs already is prepared. */
+    private After load(NextLoad load, Batch.How how, Optional<After> card) {
+        var number = load.number();
         var spray = draft.add(TaskDraft.make(
                         "spray-load:" + number,
                         TaskKind.COLOUR,
-                        "load %d, %d small pieces, %s".formatted(number, load.size(), colour))
-                .takes(hours(how.needs().toMinutes() / 60.0)));
+                        "load %d, %s, %s".formatted(number, count(load.pieces().size()), load.colour()))
+                .takes(hours(at.finish().batch().needs().toMinutes() / 60.0)));
         spray.chance(OneChance.SPRAY);
-        spray.after(new After(prepare.id(), Why.MADE_BEFORE, "they hang first"));
-        card().ifPresent(spray::after);
+        if (!load.isHung()) {
+            var prepare = draft.add(TaskDraft.make(
+                            "prepare-load:" + number,
+                            TaskKind.TREAT,
+                            "load %d: prepare and hang %s".formatted(number, names(load.pieces())))
+                    .takes(hours(PREPARED * unprepared(load))));
+            spray.after(new After(prepare.id(), Why.MADE_BEFORE, "they hang first"));
+        }
+        card.ifPresent(spray::after);
         return new After(spray.id(), Why.NOT_DONE, "load %d is not sprayed".formatted(number), how.handled(), 0);
+    }
+
+    private static String count(int pieces) {
+        return pieces == 1 ? "one small piece" : pieces + " small pieces";
+    }
+
+    /** What is prepared has only to be hung: a fifth of it. */
+    private double unprepared(NextLoad load) {
+        return load.pieces().stream()
+                .mapToDouble(piece -> at.finish().batch().step(piece) == Batch.Step.LISTED ? 1 : HUNG)
+                .sum();
+    }
+
+    /** Of a part that is filled and coloured its own task says what is left; any other has one here, and its part waits for it. */
+    private void coating(Coating coating) {
+        if (coating.part().stream()
+                .anyMatch(part ->
+                        draft.ids().stream().anyMatch(id -> id.startsWith(TaskDraft.id(TaskKind.COLOUR, part)))))
+            return;
+        var effort = new CoatingEffort(coating);
+        var masked = coating.part().stream()
+                .mapToDouble(part -> at.finish().edges().hours(part))
+                .sum();
+        var task = draft.add(TaskDraft.make(
+                        "coat:" + coating.id(),
+                        TaskKind.COLOUR,
+                        "the %s: %s"
+                                .formatted(
+                                        coating.what(),
+                                        coating.next().orElseThrow().what()))
+                .takes(hours(effort.hours() + masked)));
+        for (var part : coating.part()) {
+            task.on(part);
+            var back = TaskDraft.id(TaskKind.PUT_BACK, part);
+            if (draft.has(back))
+                draft.one(back).after(new After(task.id(), Why.NOT_DONE, "its coats are not done", effort.dries(), 0));
+        }
     }
 
     private static String names(List<HardPiece> load) {
@@ -95,20 +131,40 @@ final class FinishTasks {
                 : "the %s and %d more".formatted(load.getFirst().name(), load.size() - 1);
     }
 
-    /** As long as the last card is not accepted nothing is sprayed. */
+    /**
+     * Nothing is sprayed before a card is accepted. Where there is none, or the last one missed, one is sprayed; one that dries is
+     * waited for as long as it dries at the most, since a plan knows no hours of the past.
+     */
     private Optional<After> card() {
-        return at.finish().cards().last().filter(card -> !card.isAccepted()).map(card -> {
-            var said = "the test card of %s is dry, good and accepted"
-                    .formatted(card.setUp().product());
-            draft.add(TaskDraft.make("held:" + card.id().replace(' ', '-'), TaskKind.AWAIT, said)
-                    .others(DRY_DAYS));
-            return new After(
-                    "held:" + card.id().replace(' ', '-'),
-                    Why.NOT_ALLOWED,
-                    "its test card is not accepted",
-                    Duration.ZERO,
-                    0);
-        });
+        var last = at.finish().cards().last();
+        if (last.filter(TestCard::isAccepted).isPresent()) return Optional.empty();
+        if (last.isEmpty() || last.get().hasMissed()) return Optional.of(another(last));
+        var card = last.get();
+        var id = "held:" + card.id().replace(' ', '-');
+        draft.add(TaskDraft.make(
+                        id,
+                        TaskKind.AWAIT,
+                        "the test card of %s is dry, good and accepted"
+                                .formatted(card.setUp().product()))
+                .others(0));
+        return Optional.of(new After(
+                id,
+                Why.NOT_ALLOWED,
+                "its test card is not accepted",
+                card.read().isEmpty() ? card.dries() : Duration.ZERO,
+                0));
+    }
+
+    private After another(Optional<TestCard> missed) {
+        var dries = missed.map(TestCard::dries).orElse(TestCard.DRIES);
+        var task = draft.add(TaskDraft.make(
+                        "spray-card:" + (at.finish().cards().cards().size() + 1),
+                        TaskKind.TREAT,
+                        missed.isEmpty()
+                                ? "a test card, sprayed as the pieces will be"
+                                : "another test card: the last one missed")
+                .takes(hours(CARD)));
+        return new After(task.id(), Why.NOT_ALLOWED, "its test card is not accepted", dries, 0);
     }
 
     private After qualified(List<HardPiece> held) {

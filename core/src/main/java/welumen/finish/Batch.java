@@ -15,13 +15,15 @@ import welumen.finish.load.HardPiece;
  *
  * @param said how they are sprayed; empty where nobody has said
  * @param at how far each piece is, by its id; what is not in it is listed and no more
+ * @param loads in which load it hangs or has hung, by its id; from 1
  */
-public record Batch(Optional<How> said, List<HardPiece> pieces, Map<String, Step> at) {
-    public static final Batch NONE = new Batch(Optional.empty(), List.of(), Map.of());
+public record Batch(Optional<How> said, List<HardPiece> pieces, Map<String, Step> at, Map<String, Integer> loads) {
+    public static final Batch NONE = new Batch(Optional.empty(), List.of(), Map.of(), Map.of());
 
     /** How far a piece is on its way from hook to screw. */
     public enum Step {
         LISTED("to prepare"),
+        PREPARED("prepared"),
         HUNG("on its hook"),
         SPRAYED("sprayed"),
         HANDLED("can be handled"),
@@ -43,13 +45,15 @@ public record Batch(Optional<How> said, List<HardPiece> pieces, Map<String, Step
      *
      * @param coats at least one
      * @param canSquareMetres that a can does once over, over 0
-     * @param needs how long a load takes
+     * @param needs how long a load takes that hangs
+     * @param turns how much longer where something in it is turned
      * @param handled how long afterwards a piece can be handled
      * @param due when whoever waits comes
      */
-    public record How(int coats, double canSquareMetres, Duration needs, Duration handled, LocalDateTime due) {
+    public record How(
+            int coats, double canSquareMetres, Duration needs, Duration turns, Duration handled, LocalDateTime due) {
         public How {
-            if (coats < 1 || !(canSquareMetres > 0) || needs.isNegative() || handled.isNegative())
+            if (coats < 1 || !(canSquareMetres > 0) || needs.isNegative() || turns.isNegative() || handled.isNegative())
                 throw new IllegalArgumentException(
                         "[%d] coats of [%s m²] a can cannot be sprayed.".formatted(coats, canSquareMetres));
         }
@@ -58,6 +62,7 @@ public record Batch(Optional<How> said, List<HardPiece> pieces, Map<String, Step
     public Batch {
         pieces = List.copyOf(pieces);
         at = Collections.unmodifiableMap(new TreeMap<>(at));
+        loads = Collections.unmodifiableMap(new TreeMap<>(loads));
     }
 
     public Step step(HardPiece piece) {
@@ -71,8 +76,21 @@ public record Batch(Optional<How> said, List<HardPiece> pieces, Map<String, Step
                 .toList();
     }
 
+    /** How long a load takes: where anything that is still to be sprayed is turned, each has to leave time for it. */
+    public Duration needs() {
+        return said.map(how -> open().stream().anyMatch(HardPiece::isTurned)
+                        ? how.needs().plus(how.turns())
+                        : how.needs())
+                .orElse(Duration.ZERO);
+    }
+
+    /** The number of the load that is hung next. */
+    public int nextLoad() {
+        return loads.values().stream().mapToInt(Integer::intValue).max().orElse(0) + 1;
+    }
+
     Batch said(How how) {
-        return new Batch(Optional.of(how), pieces, at);
+        return new Batch(Optional.of(how), pieces, at, loads);
     }
 
     Batch with(HardPiece piece) {
@@ -80,21 +98,26 @@ public record Batch(Optional<How> said, List<HardPiece> pieces, Map<String, Step
         var was = pieces.stream().map(HardPiece::id).toList().indexOf(piece.id());
         if (was < 0) more.add(piece);
         else more.set(was, piece);
-        return new Batch(said, more, at);
+        return new Batch(said, more, at, loads);
     }
 
     Batch without(String id) {
         return new Batch(
-                said, pieces.stream().filter(piece -> !piece.id().equals(id)).toList(), without(at, id));
+                said,
+                pieces.stream().filter(piece -> !piece.id().equals(id)).toList(),
+                without(at, id),
+                without(loads, id));
     }
 
     Batch moved(List<String> ids, Step step) {
         var now = new TreeMap<>(at);
         ids.forEach(id -> now.put(id, step));
-        return new Batch(said, pieces, now);
+        var hung = new TreeMap<>(loads);
+        if (step == Step.HUNG) ids.forEach(id -> hung.put(id, nextLoad()));
+        return new Batch(said, pieces, now, hung);
     }
 
-    private static Map<String, Step> without(Map<String, Step> map, String id) {
+    private static <T> Map<String, T> without(Map<String, T> map, String id) {
         var fewer = new TreeMap<>(map);
         fewer.remove(id);
         return fewer;

@@ -1,40 +1,49 @@
 package welumen.finish;
 
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
-import welumen.finish.load.HardPiece;
+import welumen.finish.mask.EdgeBook;
 import welumen.finish.reading.Readings;
 import welumen.finish.sheen.CardBook;
+import welumen.finish.sheen.SheenLearnt;
 import welumen.finish.sheen.TestCard;
+import welumen.finish.sheen.Verdict;
+import welumen.finish.underway.CoatingBook;
 
 /** The finish bench of one car: colours, recipes, cards, and the batch of small pieces. */
-public record FinishBook(Readings readings, List<Recipe> recipes, CardBook cards, Batch batch) {
-    public static final FinishBook EMPTY = new FinishBook(Readings.NONE, List.of(), CardBook.NONE, Batch.NONE);
+public record FinishBook(
+        Readings readings,
+        List<Recipe> recipes,
+        CardBook cards,
+        Batch batch,
+        CoatingBook coatings,
+        EdgeBook edges,
+        List<TouchUp> touchUps) {
+    public static final FinishBook EMPTY = new FinishBook(
+            Readings.NONE, List.of(), CardBook.NONE, Batch.NONE, CoatingBook.NONE, EdgeBook.NONE, List.of());
 
     public FinishBook {
         recipes = List.copyOf(recipes);
+        touchUps = List.copyOf(touchUps);
     }
 
     public FinishBook after(FinishChange change) {
         return switch (change) {
-            case FinishChange.ColourRead(var reading) -> new FinishBook(readings.with(reading), recipes, cards, batch);
-            case FinishChange.ReadingStruck(var id) -> new FinishBook(readings.without(id), recipes, cards, batch);
-            case FinishChange.RecipeKept(var recipe) ->
-                new FinishBook(
-                        readings,
-                        Stream.concat(
-                                        recipes.stream()
-                                                .filter(other -> !other.id().equals(recipe.id())),
-                                        Stream.of(recipe))
-                                .toList(),
-                        cards,
-                        batch);
+            case FinishChange.ColourRead(var reading) -> with(readings.with(reading));
+            case FinishChange.ReadingStruck(var id) -> with(readings.without(id));
+            case FinishChange.RecipeKept(var recipe) -> with(recipe);
             case FinishChange.CardSprayed(var card) ->
                 with(cards.with(new TestCard(
                         card.id(), card.setUp(), card.target(), card.sprayed(), card.dries(), Optional.empty(), "")));
             case FinishChange.CardRead(var id, var shown) -> with(cards.read(id, shown));
             case FinishChange.CardAccepted(var id, var by) -> with(cards.accepted(id, by));
+            case FinishChange.WentWrong(var gone) -> with(coatings.wentWrong(gone));
+            case FinishChange.OnCoating(var inner) -> with(coatings.after(inner));
+            case FinishChange.EdgeSaid(var edge) ->
+                new FinishBook(readings, recipes, cards, batch, coatings, edges.with(edge), touchUps);
+            case FinishChange.TouchUpKept(var touchUp) -> with(touchUp);
             case FinishChange.BatchSaid(var how) -> with(batch.said(how));
             case FinishChange.PieceListed(var piece) -> with(batch.with(piece));
             case FinishChange.PieceStruck(var id) -> with(batch.without(id));
@@ -42,30 +51,56 @@ public record FinishBook(Readings readings, List<Recipe> recipes, CardBook cards
                 batch.pieces().stream()
                         .filter(piece -> piece.id().equals(id))
                         .findFirst()
-                        .map(piece -> with(batch.with(cleared(piece))))
+                        .map(piece -> with(batch.with(piece.cleared())))
                         .orElse(this);
             case FinishChange.PiecesMoved(var ids, var step) -> with(batch.moved(ids, step));
         };
     }
 
-    private static HardPiece cleared(HardPiece piece) {
-        return new HardPiece(
-                piece.id(),
-                piece.name(),
-                piece.squareMetres(),
-                piece.here(),
-                piece.waitedFor(),
-                piece.colour(),
-                piece.isHidden(),
-                "");
+    private FinishBook with(Readings others) {
+        return new FinishBook(others, recipes, cards, batch, coatings, edges, touchUps);
+    }
+
+    private FinishBook with(Recipe recipe) {
+        var all = new ArrayList<>(recipes);
+        all.removeIf(other -> other.id().equals(recipe.id()));
+        all.add(recipe);
+        return new FinishBook(readings, all, cards, batch, coatings, edges, touchUps);
     }
 
     private FinishBook with(CardBook others) {
-        return new FinishBook(readings, recipes, others, batch);
+        return new FinishBook(readings, recipes, others, batch, coatings, edges, touchUps);
     }
 
     private FinishBook with(Batch other) {
-        return new FinishBook(readings, recipes, cards, other);
+        return new FinishBook(readings, recipes, cards, other, coatings, edges, touchUps);
+    }
+
+    private FinishBook with(CoatingBook others) {
+        return new FinishBook(readings, recipes, cards, batch, others, edges, touchUps);
+    }
+
+    private FinishBook with(TouchUp touchUp) {
+        var all = new ArrayList<>(touchUps);
+        all.removeIf(other -> other.recipe().equals(touchUp.recipe()));
+        all.add(touchUp);
+        return new FinishBook(readings, recipes, cards, batch, coatings, edges, all);
+    }
+
+    /** Why nothing is sprayed yet: its last card is not accepted. Empty where no card was sprayed, or it was accepted. */
+    public Optional<String> held(SheenLearnt learnt, Instant now) {
+        return cards.last()
+                .map(card -> Verdict.of(card, learnt, now))
+                .filter(Verdict::isHeld)
+                .map(verdict -> "Held by its card: " + verdict.holds());
+    }
+
+    /** Recipes that were sprayed of which nobody has said what is kept for repairs. */
+    public List<Recipe> withoutTouchUp() {
+        return recipes.stream()
+                .filter(recipe ->
+                        touchUps.stream().noneMatch(touchUp -> touchUp.recipe().equals(recipe.id())))
+                .toList();
     }
 
     public Optional<Recipe> recipe(String id) {

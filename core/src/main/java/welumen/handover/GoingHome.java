@@ -8,6 +8,12 @@ import java.util.TreeMap;
 import welumen.cabin.Cabin;
 import welumen.cabin.PartId;
 import welumen.custody.Fate;
+import welumen.finish.Batch;
+import welumen.finish.FinishBook;
+import welumen.finish.Recipe;
+import welumen.finish.TouchUp;
+import welumen.finish.coat.CoatStep;
+import welumen.finish.load.HardPiece;
 import welumen.intake.Brief;
 import welumen.refit.FixingAccount;
 import welumen.refit.SignOff;
@@ -19,7 +25,7 @@ import welumen.strip.fixing.FixingKind;
 public final class GoingHome {
     private GoingHome() {}
 
-    public static List<Stop> stops(Cabin cabin, Brief brief, SignOff signOff, HandoverLog log) {
+    public static List<Stop> stops(Cabin cabin, Brief brief, SignOff signOff, FinishBook finish, HandoverLog log) {
         var stops = new ArrayList<Stop>();
         var out = signOff.stillOut();
         var custody = signOff.custody();
@@ -40,6 +46,7 @@ public final class GoingHome {
                 .toList();
         if (!stillOut.isEmpty()) stops.add(new Stop.StillOut(stillOut));
         unfinished(signOff).forEach((kind, parts) -> stops.add(new Stop.Unfinished(kind, parts)));
+        stops.addAll(atTheBench(finish));
         for (var check : SafetyCheck.wantedBy(cabin, brief, signOff.strip(), custody))
             if (!log.checked().containsKey(check)) stops.add(new Stop.Unchecked(check));
         for (var thing : brief.things()) if (!thing.handedBack()) stops.add(new Stop.NotHandedBack(thing.what()));
@@ -47,6 +54,21 @@ public final class GoingHome {
             for (var line : FixingAccount.of(signOff.strip(), signOff.refit()))
                 if (line.inHand() > late(signOff.strip(), line) || line.unaccounted() > 0)
                     stops.add(new Stop.FixingsOpen(line));
+        return stops;
+    }
+
+    private static List<Stop> atTheBench(FinishBook finish) {
+        var stops = new ArrayList<Stop>();
+        var batch = finish.batch();
+        var open = batch.pieces().stream()
+                .filter(piece -> batch.step(piece) != Batch.Step.FITTED)
+                .map(HardPiece::name)
+                .toList();
+        if (batch.said().isPresent() && !open.isEmpty()) stops.add(new Stop.PiecesOpen(open.size(), open));
+        for (var coating : finish.coatings().open())
+            stops.add(new Stop.CoatsOpen(
+                    coating.what(), coating.next().map(CoatStep::what).orElse("")));
+        for (var recipe : finish.withoutTouchUp()) stops.add(new Stop.NoTouchUp(recipe.id(), recipe.title()));
         return stops;
     }
 
@@ -69,6 +91,18 @@ public final class GoingHome {
                         .computeIfAbsent(Stop.Unfinished.Kind.of(one), _ -> new ArrayList<>())
                         .add(part)));
         return unfinished;
+    }
+
+    /** What is kept of the mixes for repairs, in words. */
+    public static List<String> touchUps(FinishBook finish) {
+        return finish.touchUps().stream()
+                .filter(TouchUp::isKept)
+                .map(kept -> "touch-up of %s, %.0f g%s"
+                        .formatted(
+                                finish.recipe(kept.recipe()).map(Recipe::title).orElse(kept.recipe()),
+                                kept.grams(),
+                                kept.where().isEmpty() ? "" : ", " + kept.where()))
+                .toList();
     }
 
     /** Parts that are the customer's to have again beside the car. */

@@ -67,4 +67,17 @@ public sealed interface Stop {
     record FixingsOpen(FixingAccount.Line line) implements Stop {}
 
     record Unchecked(SafetyCheck check) implements Stop {}
+
+    /** Small pieces that are not fitted: from hook to screw none is lost. */
+    record PiecesOpen(int count, List<String> names) implements Stop {
+        public PiecesOpen {
+            names = List.copyOf(names);
+        }
+    }
+
+    /** A surface whose coats are not done. */
+    record CoatsOpen(String what, String next) implements Stop {}
+
+    /** Nobody has said what is kept of a mix for repairs. */
+    record NoTouchUp(String recipe, String title) implements Stop {}
 }

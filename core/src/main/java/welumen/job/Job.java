@@ -277,7 +277,7 @@ public record Job(
 
     /** Why the car may not go home yet; empty if nothing stops it. */
     public List<Stop> stops() {
-        return GoingHome.stops(cabin, brief, signOff(), handover);
+        return GoingHome.stops(cabin, brief, signOff(), finish, handover);
     }
 
     /** How long treatments take here, as far as this job has taught it. */

@@ -9,19 +9,25 @@ import welumen.pattern.piece.Piece;
 import welumen.pattern.piece.Under;
 import welumen.stores.Adhesive.Face;
 
-/** What a job needs of leather and cloth, thread, adhesive and paint: the first from what was laid out, the rest from its pieces. */
+/** What a job needs of leather and cloth, thread, adhesive, paint and masking film: the first from what was laid out, the rest from its pieces. */
 public final class JobNeeds {
     private static final double MM2_PER_M2 = 1e6;
 
     private JobNeeds() {}
 
-    /** In the order leather and cloth, thread, adhesive, paint; what nothing asks for is left out. @param sign of the currency, “£” */
-    public static List<Need> of(Patterns patterns, CuttingTable table, FinishBook finish, String sign) {
+    /**
+     * In the order leather and cloth, thread, adhesive, paint, masking film; what nothing asks for is left out.
+     *
+     * @param loadHolds pieces that the spray place takes at once
+     * @param sign of the currency, “£”
+     */
+    public static List<Need> of(Patterns patterns, CuttingTable table, FinishBook finish, int loadHolds, String sign) {
         var needs = new ArrayList<>(FromStock.needs(table, sign));
         SewingThread.need(patterns).ifPresent(needs::add);
         var faces = faces(patterns.pieces());
         if (!faces.isEmpty()) needs.add(Adhesive.need(faces, Adhesive.Product.AEROSOL));
-        SprayCans.need(finish.batch()).ifPresent(needs::add);
+        needs.addAll(SprayCans.needs(finish.batch(), loadHolds));
+        MaskingFilm.need(finish).ifPresent(needs::add);
         return needs;
     }
 

@@ -8,12 +8,13 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import welumen.finish.coat.Binder;
+import welumen.finish.coat.Cause;
 import welumen.finish.coat.CoatStep;
 import welumen.finish.coat.CoatStep.Kind;
 import welumen.finish.coat.CoatSystem;
 import welumen.finish.coat.Ground;
 import welumen.finish.coat.HideRepair;
-import welumen.finish.coat.MaskOrRemove;
+import welumen.finish.mask.MaskOrRemove;
 import welumen.yard.Products;
 
 class CoatsTest {
@@ -79,7 +80,7 @@ class CoatsTest {
         assertThat(kinds(deep.steps(Products.USUAL)))
                 .filteredOn(Kind.FILL::equals)
                 .hasSize(3);
-        assertThat(deep.steps(Products.USUAL).get(2).what()).isEqualTo("try all of it on a hidden face first");
+        assertThat(deep.steps(Products.USUAL).get(2).what()).isEqualTo("lay all of it on a hidden face, and let it dry");
         assertThat(deep.steps(Products.USUAL).getLast().isStop()).isTrue();
         assertThat(new HideRepair(Ground.LEATHER, 4, Optional.empty(), Optional.empty()).isTooDeep())
                 .isTrue();
@@ -95,11 +96,11 @@ class CoatsTest {
     /** Silicone goes back to where it is taken off, a wrong colour to the colour only. */
     @Test
     void whatFailedGoesBackToItsCause() {
-        var silicone = new HideRepair(Ground.VINYL, 0.6, Optional.empty(), Optional.of(HideRepair.Failed.SILICONE));
-        var colour = new HideRepair(Ground.VINYL, 0.6, Optional.empty(), Optional.of(HideRepair.Failed.WRONG_COLOUR));
+        var silicone = new HideRepair(Ground.VINYL, 0.6, Optional.empty(), Optional.of(Cause.SILICONE));
+        var colour = new HideRepair(Ground.VINYL, 0.6, Optional.empty(), Optional.of(Cause.WRONG_COLOUR));
         assertThat(kinds(silicone.steps(Products.USUAL)).getFirst()).isEqualTo(Kind.DEGREASE);
         assertThat(kinds(colour.steps(Products.USUAL)).getFirst()).isEqualTo(Kind.COLOUR);
-        assertThat(HideRepair.Failed.SILICONE.days()).isGreaterThan(HideRepair.Failed.WRONG_COLOUR.days());
+        assertThat(Cause.SILICONE.days()).isGreaterThan(Cause.WRONG_COLOUR.days());
     }
 
     @Test
@@ -112,6 +113,5 @@ class CoatsTest {
                 .isEqualTo("Mask the lamp: 0.1 h with its risk, 0.5 h to take it off.");
         assertThat(new MaskOrRemove("rail", 10, 0.2, false, false).said())
                 .isEqualTo("Take off the rail: 1.5 h to mask it with its risk, 0.3 h to take it off.");
-        assertThat(new MaskOrRemove("lamp", 2, 0.4, false, false).tapeM()).isBetween(2.1, 2.3);
     }
 }

@@ -33,6 +33,7 @@ class FinishTextsTest {
         assertThat(piece("vent ring, 0.12 m2, dark, at the plater’s until Wed, hidden, airbag, 2 wait"))
                 .isEqualTo(new HardPiece(
                         "p1", "vent ring", 0.12, NOW.withDayOfMonth(22).withHour(12), 2, "dark", true, "airbag"));
+        assertThat(piece("trim strip, turned").isTurned()).isTrue();
         assertThat(piece("ashtray front, 80 cm2").squareMetres()).isEqualTo(0.008);
         assertThat(piece("ashtray front").colour()).as("as of the one before").isEqualTo("sage");
         assertThat(piece("boss, held the seam opens").held()).isEqualTo("the seam opens");
@@ -51,6 +52,9 @@ class FinishTextsTest {
                 .value();
         assertThat(said.setUp()).isEqualTo(new SetUp("satin lacquer", "L 3", 180, 4, "1.2", 18));
         assertThat(said.target()).isEqualTo(30);
+        var again = SetUpText.say(said.setUp(), said.target());
+        assertThat(again).isEqualTo("satin lacquer, lot L 3, 180 mm, 4 passes, nozzle 1.2, wanted 30");
+        assertThat(new SetUpText(18).read(again).orThrow()).isEqualTo(said);
     }
 
     @ParameterizedTest

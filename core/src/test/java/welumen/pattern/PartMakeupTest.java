@@ -61,7 +61,7 @@ class PartMakeupTest {
                 .orThrow()
                 .piece();
         var needs =
-                JobNeeds.of(Patterns.of(List.of(piece), List.of()), new CuttingTable.Clear(), FinishBook.EMPTY, "£");
+                JobNeeds.of(Patterns.of(List.of(piece), List.of()), new CuttingTable.Clear(), FinishBook.EMPTY, 6, "£");
         var glue = needs.stream()
                 .filter(need -> need.material().contains("adhesive"))
                 .findFirst()

@@ -103,7 +103,7 @@ class StoresTest {
             assertThat(rows.lengthMm()).isCloseTo(400, within(1e-9));
             assertThat(rows.threadMm()).isCloseTo(100 * 13.2 * 1.15, within(1e-9));
         });
-        var needs = JobNeeds.of(patterns, new CuttingTable.Clear(), FinishBook.EMPTY, "£");
+        var needs = JobNeeds.of(patterns, new CuttingTable.Clear(), FinishBook.EMPTY, 6, "£");
         assertThat(needs)
                 .extracting(Need::material)
                 .containsExactly("sewing thread", "contact adhesive, 500 ml aerosol");

@@ -15,7 +15,6 @@ import welumen.desktop.look.Styles;
 import welumen.finish.Batch;
 import welumen.finish.FinishBook;
 import welumen.finish.coat.Binder;
-import welumen.finish.coat.HideRepair;
 import welumen.finish.reading.Reading;
 import welumen.job.WorkStage;
 import welumen.standins.demo.DemoWorkshop;
@@ -192,7 +191,7 @@ class FinishWalkTest {
         assertThat(bench.text("coats-answer")).startsWith("Leather bends, and two-pack does not bend with it");
         bench.typeAndEnter("flaw-depth", "1.2");
         assertThat(bench.texts("#mend-steps .label")).anyMatch(words -> words.contains("thin layer 3 of 3"));
-        bench.choose("mend-failed", Optional.of(HideRepair.Failed.WRONG_COLOUR));
+        bench.choose("mend-failed", Optional.of(Cause.WRONG_COLOUR));
         assertThat(bench.texts("#mend-steps .label"))
                 .contains(
                         "Wrong colour: it was judged wet, or alone. It costs 1 day, as a rule: one goes back to here.")

@@ -9,8 +9,8 @@ import welumen.colour.Reflectance;
 
 /**
  * Judges a mix by the plain words of the problem: what is in it, how much, that nothing was taken out; and, where no patch has
- * corrected the tints and none has a let-down, its colour by Kubelka and Munk's formula written out, without anything of the
- * search.
+ * corrected the tints, its colour by Kubelka and Munk's formula written out, without anything of the search: what each tint takes up
+ * and scatters is the same, and has to show each tint as it was measured.
  */
 public final class MixCheck {
     private static final double NEAR = 1e-6;
@@ -42,8 +42,7 @@ public final class MixCheck {
                     var then = grams + mix.add().getOrDefault(tint, 0.0);
                     if (Math.abs(now - then) > NEAR * (1 + then)) faults.add("“%s” does not add up.".formatted(tint));
                 }));
-        if (problem.patch().isEmpty()
-                && problem.tints().stream().allMatch(tint -> tint.letDown().isEmpty())) colour(problem, mix, faults);
+        if (problem.patch().isEmpty()) colour(problem, mix, faults);
         return List.copyOf(faults);
     }
 
@@ -54,16 +53,23 @@ public final class MixCheck {
     private static void colour(MixProblem problem, Mix mix, List<String> faults) {
         var k1 = problem.surface().outer();
         var k2 = problem.surface().inner();
+        var constants = Constants.of(problem);
         var shares = new double[Reflectance.COUNT];
-        var whole =
-                mix.grams().values().stream().mapToDouble(Double::doubleValue).sum();
         for (var i = 0; i < shares.length; i++) {
-            var ks = 0.0;
-            for (var tint : problem.tints()) {
+            var takes = 0.0;
+            var scatters = 0.0;
+            for (var t = 0; t < constants.size(); t++) {
+                var tint = problem.tints().get(t);
+                var k = constants.get(t).k[i];
+                var s = constants.get(t).s[i];
                 var measured = tint.reflectance().at(i);
                 var r = Math.clamp((measured - k1) / (1 - k1 - k2 * (1 - measured)), 1e-4, 1 - 1e-6);
-                ks += mix.grams().getOrDefault(tint.id(), 0.0) / whole * (1 - r) * (1 - r) / (2 * r);
+                if (Math.abs(k / s - (1 - r) * (1 - r) / (2 * r)) > NEAR * (1 + k / s) || s <= 0)
+                    faults.add("“%s” by itself is not as it was measured.".formatted(tint.id()));
+                takes += mix.grams().getOrDefault(tint.id(), 0.0) * k;
+                scatters += mix.grams().getOrDefault(tint.id(), 0.0) * s;
             }
+            var ks = takes / scatters;
             var r = 1 + ks - Math.sqrt(ks * ks + 2 * ks);
             shares[i] = k1 + (1 - k1) * (1 - k2) * r / (1 - k2 * r);
         }

@@ -8,9 +8,10 @@ import java.time.Duration;
  * @param what is done, in words
  * @param grit of the paper; nought where none is used
  * @param waits before the next step
+ * @param until how long after it the next coat holds without being flatted first; nought where that is never too late
  * @param isStop whether one looks, under raking light, and mends before one goes on
  */
-public record CoatStep(Kind kind, String what, int grit, Duration waits, boolean isStop) {
+public record CoatStep(Kind kind, String what, int grit, Duration waits, Duration until, boolean isStop) {
     /** What a step is. */
     public enum Kind {
         WASH,
@@ -23,14 +24,34 @@ public record CoatStep(Kind kind, String what, int grit, Duration waits, boolean
         CLEAR,
         CURE,
         TRY,
-        MASK
+        MASK;
+
+        /** Whether something is sprayed or wiped on that the next coat has to hold on. */
+        public boolean isCoat() {
+            return this == PRIME || this == COLOUR || this == CLEAR;
+        }
     }
 
     static CoatStep of(Kind kind, String what, Duration wait) {
-        return new CoatStep(kind, what, 0, wait, false);
+        return new CoatStep(kind, what, 0, wait, Duration.ZERO, false);
     }
 
     static CoatStep look(String what) {
-        return new CoatStep(Kind.LOOK, what, 0, Duration.ZERO, true);
+        return new CoatStep(Kind.LOOK, what, 0, Duration.ZERO, Duration.ZERO, true);
+    }
+
+    /** Paper over it. */
+    public static CoatStep key(String what, int grit) {
+        return new CoatStep(Kind.KEY, what, grit, Duration.ZERO, Duration.ZERO, false);
+    }
+
+    /** What all that went before is tried by. */
+    static CoatStep trial(String what) {
+        return new CoatStep(Kind.TRY, what, 0, Duration.ZERO, Duration.ZERO, true);
+    }
+
+    /** The next coat goes on after it has flashed off, and holds as long as its sheet says. */
+    CoatStep within(Duration recoat) {
+        return new CoatStep(kind, what, grit, waits, recoat, isStop);
     }
 }

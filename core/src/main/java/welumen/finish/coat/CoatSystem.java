@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import welumen.clock.Cure;
 import welumen.finish.coat.CoatStep.Kind;
 import welumen.yard.Products;
 import welumen.yard.Tin;
@@ -46,33 +47,27 @@ public record CoatSystem(Ground ground, Binder binder, Binder under, boolean isB
                 products.of(Tin.Use.CLEANER).touch()));
         steps.add(CoatStep.of(
                 Kind.DEGREASE, "take off silicone and grease, twice, with a clean cloth each time", SILICONE));
-        steps.add(new CoatStep(Kind.KEY, "key it", ground.grit(), Duration.ZERO, false));
+        steps.add(CoatStep.key("key it", ground.grit()));
         if (isBare || ground == Ground.METAL) {
-            steps.add(CoatStep.of(
-                    Kind.PRIME,
-                    ground.bends() ? "prime it with what bends" : "prime it",
-                    products.of(Tin.Use.PRIMER).touch()));
-            steps.add(new CoatStep(Kind.KEY, "flat it back", FLAT_BACK, Duration.ZERO, false));
+            var primer = products.of(Tin.Use.PRIMER);
+            steps.add(
+                    CoatStep.of(Kind.PRIME, ground.bends() ? "prime it with what bends" : "prime it", primer.touch()));
+            steps.add(CoatStep.key("flat it back", FLAT_BACK));
         }
         steps.add(CoatStep.look("look along it under raking light: dents and scratches are mended now"));
-        coats(steps, Kind.COLOUR, "colour", colours, products.of(Tin.Use.COLOUR).flash());
-        if (clears > 0)
-            coats(
-                    steps,
-                    Kind.CLEAR,
-                    "clear",
-                    clears,
-                    products.of(Tin.Use.LACQUER).flash());
+        coats(steps, Kind.COLOUR, "colour", colours, products.of(Tin.Use.COLOUR));
+        if (clears > 0) coats(steps, Kind.CLEAR, "clear", clears, products.of(Tin.Use.LACQUER));
         var last = clears > 0 ? Tin.Use.LACQUER : Tin.Use.COLOUR;
         steps.add(CoatStep.of(Kind.CURE, "let it cure", products.of(last).handle()));
-        steps.add(new CoatStep(Kind.TRY, "rub it, bend it, wet it, lay a hand on it", 0, Duration.ZERO, true));
+        steps.add(CoatStep.trial("rub it, bend it, wet it, lay a hand on it"));
         return List.copyOf(steps);
     }
 
-    private static void coats(List<CoatStep> steps, Kind kind, String word, int count, Duration flash) {
+    private static void coats(List<CoatStep> steps, Kind kind, String word, int count, Cure cure) {
         for (var coat = 1; coat <= count; coat++) {
             var weight = coat == 1 || coat == count ? "light " : "";
-            steps.add(CoatStep.of(kind, "%scoat %d of %d of %s".formatted(weight, coat, count, word), flash));
+            steps.add(CoatStep.of(kind, "%scoat %d of %d of %s".formatted(weight, coat, count, word), cure.flash())
+                    .within(cure.recoatUntil()));
             if (coat == 1 && kind == Kind.COLOUR)
                 steps.add(CoatStep.look("look again under raking light: dust and runs are mended while they can be"));
         }

@@ -32,25 +32,36 @@ public record Cans(double exact, int needed, List<Turn> turns) {
         return needed + 1;
     }
 
+    /** All of them at once, coat by coat. */
+    public static Cans of(List<HardPiece> pieces, int coats, double squareMetres) {
+        return ofLoads(List.of(pieces), coats, squareMetres);
+    }
+
     /**
-     * @param pieces in the order in which they are sprayed
+     * @param loads of one colour, in the order in which they are sprayed; each gets all its coats before the next is hung, and goes on
+     *     with the can that is begun
      * @param squareMetres that a can does once over, over 0
      */
-    public static Cans of(List<HardPiece> pieces, int coats, double squareMetres) {
+    public static Cans ofLoads(List<List<HardPiece>> loads, int coats, double squareMetres) {
         if (!(coats >= 1 && squareMetres > 0))
             throw new IllegalArgumentException("[%d] coats of [%s m²] a can.".formatted(coats, squareMetres));
-        var exact = pieces.stream().mapToDouble(HardPiece::squareMetres).sum() * coats / squareMetres / USABLE;
+        var area = loads.stream()
+                .flatMap(List::stream)
+                .mapToDouble(HardPiece::squareMetres)
+                .sum();
         var turns = new ArrayList<Turn>();
         var full = squareMetres * USABLE;
         var left = full;
-        for (var coat = 1; coat <= coats; coat++)
-            for (var piece : pieces) {
-                if (piece.squareMetres() > left + 1e-9) {
-                    turns.add(new Turn(coat, piece));
-                    left = Math.max(full, piece.squareMetres());
+        for (var load : loads)
+            for (var coat = 1; coat <= coats; coat++)
+                for (var piece : load) {
+                    if (piece.squareMetres() > left + 1e-9) {
+                        turns.add(new Turn(coat, piece));
+                        left = Math.max(full, piece.squareMetres());
+                    }
+                    left -= piece.squareMetres();
                 }
-                left -= piece.squareMetres();
-            }
-        return new Cans(exact, Math.max((int) Math.ceil(exact - 1e-9), pieces.isEmpty() ? 0 : turns.size() + 1), turns);
+        var exact = area * coats / squareMetres / USABLE;
+        return new Cans(exact, Math.max((int) Math.ceil(exact - 1e-9), area == 0 ? 0 : turns.size() + 1), turns);
     }
 }

@@ -1,6 +1,7 @@
 package welumen.finish.load;
 
 import java.time.LocalDateTime;
+import java.util.Comparator;
 
 /**
  * A small hard piece that is to be sprayed.
@@ -12,6 +13,7 @@ import java.time.LocalDateTime;
  * @param colour only pieces of one colour go in one load
  * @param isHidden whether nobody sees it once it is fitted
  * @param held why it goes in no load, as “airbag”; empty where nothing holds it
+ * @param isTurned whether it lies on a rack and is turned between its sides; else it hangs, and is sprayed all round
  */
 public record HardPiece(
         String id,
@@ -21,7 +23,26 @@ public record HardPiece(
         int waitedFor,
         String colour,
         boolean isHidden,
-        String held) {
+        String held,
+        boolean isTurned) {
+    /** What most waits for goes first, then what is here first. */
+    public static final Comparator<HardPiece> FIRST = Comparator.comparing((HardPiece piece) -> -piece.waitedFor())
+            .thenComparing(HardPiece::here)
+            .thenComparing(HardPiece::id);
+
+    /** It hangs. */
+    public HardPiece(
+            String id,
+            String name,
+            double squareMetres,
+            LocalDateTime here,
+            int waitedFor,
+            String colour,
+            boolean isHidden,
+            String held) {
+        this(id, name, squareMetres, here, waitedFor, colour, isHidden, held, false);
+    }
+
     public HardPiece {
         if (name.isBlank()) throw new IllegalArgumentException("Say what the piece is called.");
         if (!(squareMetres > 0 && squareMetres < 20))
@@ -32,5 +53,10 @@ public record HardPiece(
 
     public boolean isHeld() {
         return !held.isEmpty();
+    }
+
+    /** Nothing holds it any more. */
+    public HardPiece cleared() {
+        return new HardPiece(id, name, squareMetres, here, waitedFor, colour, isHidden, "", isTurned);
     }
 }

@@ -49,9 +49,7 @@ public final class LoadPlanner {
         this.problem = problem;
         pieces = problem.pieces().stream()
                 .filter(piece -> !piece.isHeld())
-                .sorted(Comparator.comparing((HardPiece piece) -> -piece.waitedFor())
-                        .thenComparing(HardPiece::here)
-                        .thenComparing(HardPiece::id))
+                .sorted(HardPiece.FIRST)
                 .toList();
         slots = problem.slots().stream()
                 .filter(slot -> slot.length().compareTo(problem.needs()) >= 0)

@@ -11,7 +11,7 @@ import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 
 /**
- * A piece as it is typed: “vent ring, 0.12 m2, dark, at the plater’s until Wed, hidden, airbag, 2 wait”. What is not said is as of the
+ * A piece as it is typed: “vent ring, 0.12 m2, dark, at the plater’s until Wed, hidden, turned, airbag, 2 wait”. What is not said is as of the
  * piece before.
  *
  * @param id of the new one
@@ -35,6 +35,7 @@ public record PieceText(String id, double squareMetres, String colour, LocalDate
         var waits = 0;
         var isHidden = false;
         var held = "";
+        var isTurned = false;
         for (var i = 1; i < parts.length; i++) {
             var said = parts[i].strip();
             var sized = AREA.matcher(said);
@@ -52,6 +53,7 @@ public record PieceText(String id, double squareMetres, String colour, LocalDate
                             "“%s” is no day. Type it as until Wed, or until 22 Apr.".formatted(until.group(2)));
                 here = day.get().atTime(NOON, 0);
             } else if (said.equalsIgnoreCase("hidden")) isHidden = true;
+            else if (said.equalsIgnoreCase("turned")) isTurned = true;
             else if (said.equalsIgnoreCase("airbag")
                     || said.toLowerCase(Locale.ROOT).startsWith("held"))
                 held = said.toLowerCase(Locale.ROOT).startsWith("held ")
@@ -61,7 +63,7 @@ public record PieceText(String id, double squareMetres, String colour, LocalDate
         }
         if (paint.isEmpty()) return new Refused<>("Say its colour too: vent ring, 0.12 m2, dark.");
         try {
-            return new Understood<>(new HardPiece(id, name, area, here, waits, paint, isHidden, held));
+            return new Understood<>(new HardPiece(id, name, area, here, waits, paint, isHidden, held, isTurned));
         } catch (IllegalArgumentException none) {
             return new Refused<>(String.valueOf(none.getMessage()));
         }

@@ -15,6 +15,7 @@ import welumen.colour.Reflectance;
  * @param part the part it was read on; none or one
  * @param lab under daylight
  * @param shares its reflectance, 31 shares; empty where only its L*a*b* is known
+ * @param off how far it may be off by how it was read, as a colour difference, in two of three cases: a rule of thumb
  * @param gloss units at 60°; below nought where nobody has read it
  */
 public record Reading(
@@ -25,6 +26,7 @@ public record Reading(
         Lab lab,
         List<Double> shares,
         How how,
+        double off,
         double gloss,
         LocalDate on) {
     /** Of what it is, from the first to the last. */
@@ -65,7 +67,7 @@ public record Reading(
             return word;
         }
 
-        /** As a colour difference, in two of three cases: a rule of thumb. */
+        /** As a colour difference, in two of three cases, at the best: a rule of thumb. */
         public double off() {
             return off;
         }
@@ -73,6 +75,20 @@ public record Reading(
 
     /** Where nobody has read the gloss. */
     public static final double NO_GLOSS = -1;
+
+    /** As far off as such a reading is at the best. */
+    public Reading(
+            String id,
+            Of of,
+            String what,
+            List<PartId> part,
+            Lab lab,
+            List<Double> shares,
+            How how,
+            double gloss,
+            LocalDate on) {
+        this(id, of, what, part, lab, shares, how, how.off(), gloss, on);
+    }
 
     public Reading {
         part = List.copyOf(part);

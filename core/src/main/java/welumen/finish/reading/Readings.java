@@ -82,7 +82,7 @@ public record Readings(List<Reading> all, int given) {
             return new Apart(
                     Ciede2000.between(one.lab(), other.lab()),
                     lamp.map(OptionalDouble::of).orElseGet(OptionalDouble::empty),
-                    Math.hypot(one.how().off(), other.how().off()));
+                    Math.hypot(one.off(), other.off()));
         }
 
         /** Whether they match under one lamp only. */

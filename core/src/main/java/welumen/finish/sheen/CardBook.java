@@ -1,5 +1,7 @@
 package welumen.finish.sheen;
 
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -43,6 +45,16 @@ public record CardBook(List<TestCard> cards) {
         return cards.isEmpty()
                 ? Optional.empty()
                 : cards.stream().max((a, b) -> a.sprayed().compareTo(b.sprayed()));
+    }
+
+    /** Those that were accepted, the latest first; of each product one. */
+    public static List<TestCard> good(List<TestCard> cards) {
+        var seen = new HashSet<String>();
+        return cards.stream()
+                .filter(TestCard::isAccepted)
+                .sorted(Comparator.comparing(TestCard::sprayed).reversed())
+                .filter(card -> seen.add(card.setUp().product()))
+                .toList();
     }
 
     public String nextId() {

@@ -1,6 +1,8 @@
 package welumen.finish.sheen;
 
+import java.math.BigDecimal;
 import java.util.regex.Pattern;
+import welumen.measure.NumberText;
 import welumen.measure.Parsed;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
@@ -15,7 +17,7 @@ public record SetUpText(double celsius) {
     private static final int USUAL_PASSES = 3;
 
     private static final Pattern MM = Pattern.compile("(\\d{2,3}) ?mm");
-    private static final Pattern PASSES = Pattern.compile("(\\d{1,2}) passe?s?");
+    private static final Pattern PASSES = Pattern.compile("(\\d{1,2}) pass(?:es)?");
     private static final Pattern WANTED = Pattern.compile("(?:wanted|want|target) (\\d+(?:\\.\\d+)?)");
 
     /** @param target gloss units at 60° */
@@ -53,5 +55,22 @@ public record SetUpText(double celsius) {
         } catch (IllegalArgumentException none) {
             return new Refused<>(String.valueOf(none.getMessage()));
         }
+    }
+
+    /** So that it reads back as the same. */
+    public static String say(SetUp setUp, double target) {
+        return "%s%s, %s mm, %d %s%s, wanted %s"
+                .formatted(
+                        setUp.product(),
+                        setUp.lot().isEmpty() ? "" : ", lot " + setUp.lot(),
+                        number(setUp.distanceMm()),
+                        setUp.passes(),
+                        setUp.passes() == 1 ? "pass" : "passes",
+                        setUp.nozzle().isEmpty() ? "" : ", nozzle " + setUp.nozzle(),
+                        number(target));
+    }
+
+    private static String number(double number) {
+        return NumberText.print(BigDecimal.valueOf(number));
     }
 }

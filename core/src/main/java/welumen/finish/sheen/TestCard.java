@@ -21,6 +21,12 @@ public record TestCard(
         Duration dries,
         Optional<Read> read,
         String acceptedBy) {
+    /** How long one dries before it can be judged, as a rule. */
+    public static final Duration DRIES = Duration.ofHours(6);
+
+    /** Gloss units by which a card may miss its target, and a corner its face. */
+    public static final double NEAR = 5;
+
     /**
      * What a card shows.
      *
@@ -45,6 +51,13 @@ public record TestCard(
 
     public boolean isDry(Instant now) {
         return !now.isBefore(dryAt());
+    }
+
+    /** Whether it was read dry and is not what was wanted. */
+    public boolean hasMissed() {
+        return read.filter(shown -> isDry(shown.at()))
+                .filter(shown -> Math.abs(shown.flat() - target) > NEAR || shown.corner() - shown.flat() > NEAR)
+                .isPresent();
     }
 
     public boolean isAccepted() {

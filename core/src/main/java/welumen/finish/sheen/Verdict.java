@@ -10,9 +10,6 @@ import java.time.Instant;
  * @param fewerPasses on corners and returns than on the card
  */
 public record Verdict(boolean isGood, String holds, int fewerPasses) {
-    /** Gloss units by which a card may miss its target, and a corner its face. */
-    public static final double NEAR = 5;
-
     public static Verdict of(TestCard card, SheenLearnt learnt, Instant now) {
         if (card.read().isEmpty())
             return held(card.isDry(now) ? "The card is dry and nobody has read it." : "The card is not dry yet.", 0);
@@ -21,9 +18,9 @@ public record Verdict(boolean isGood, String holds, int fewerPasses) {
             return held("The card was read before it was dry: it will fall further.", 0);
         var product = card.setUp().product();
         var corner = read.corner() - read.flat();
-        var fewer = corner > NEAR ? (int) Math.max(1, Math.round(corner / learnt.rises(product))) : 0;
+        var fewer = corner > TestCard.NEAR ? (int) Math.max(1, Math.round(corner / learnt.rises(product))) : 0;
         var off = read.flat() - card.target();
-        if (Math.abs(off) > NEAR)
+        if (Math.abs(off) > TestCard.NEAR)
             return held(
                     "It reads %.0f where %.0f is wanted%s."
                             .formatted(

@@ -38,7 +38,7 @@ public final class CoatsLeaf extends Leaf {
     private final TextField coats = number("coats-colour", "3");
     private final TextField clears = number("coats-clear", "1");
     private final TextField depth = number("flaw-depth", "0.5");
-    private final ComboBox<Optional<HideRepair.Failed>> failed = new ComboBox<>();
+    private final ComboBox<Optional<Cause>> failed = new ComboBox<>();
     private final VBox coating = new VBox(6);
     private final VBox mending = new VBox(6);
     private final Label wrong = Nodes.label("", Styles.DANGER);
@@ -60,9 +60,9 @@ public final class CoatsLeaf extends Leaf {
         bare.setSelected(true);
         bare.setOnAction(_ -> show());
         failed.setId("mend-failed");
-        WordCell.in(failed, cause -> cause.map(HideRepair.Failed::word).orElse("the first time"));
+        WordCell.in(failed, cause -> cause.map(Cause::word).orElse("the first time"));
         failed.getItems().add(Optional.empty());
-        for (var cause : HideRepair.Failed.values()) failed.getItems().add(Optional.of(cause));
+        for (var cause : Cause.values()) failed.getItems().add(Optional.of(cause));
         failed.setValue(Optional.empty());
         failed.setOnAction(_ -> show());
         var left = column(

@@ -14,6 +14,7 @@ import welumen.diary.book.DiaryChange;
 import welumen.doubt.DoubtChange;
 import welumen.evidence.EvidenceChange;
 import welumen.finish.FinishChange;
+import welumen.finish.underway.CoatingChange;
 import welumen.handover.HandoverChange;
 import welumen.intake.IntakeChange;
 import welumen.job.JobChange;
@@ -177,17 +178,32 @@ final class JobKinds {
                         kind("confirmed", DoubtChange.Confirmed.class)),
                 family(
                         FinishChange.class,
-                        kind("colour-read", FinishChange.ColourRead.class),
+                        kind("colour-read", FinishChange.ColourRead.class, KindSteps::readingSaysHowRough),
                         kind("reading-struck", FinishChange.ReadingStruck.class),
                         kind("recipe-kept", FinishChange.RecipeKept.class),
                         kind("card-sprayed", FinishChange.CardSprayed.class),
                         kind("card-read", FinishChange.CardRead.class),
                         kind("card-accepted", FinishChange.CardAccepted.class),
-                        kind("batch-said", FinishChange.BatchSaid.class),
-                        kind("piece-listed", FinishChange.PieceListed.class),
+                        kind("batch-said", FinishChange.BatchSaid.class, KindSteps::loadLeavesTimeToTurn),
+                        kind("piece-listed", FinishChange.PieceListed.class, KindSteps::pieceHangs),
                         kind("piece-struck", FinishChange.PieceStruck.class),
                         kind("piece-cleared", FinishChange.PieceCleared.class),
-                        kind("pieces-moved", FinishChange.PiecesMoved.class)),
+                        kind("pieces-moved", FinishChange.PiecesMoved.class),
+                        kind("went-wrong", FinishChange.WentWrong.class),
+                        kind("on-coating", FinishChange.OnCoating.class),
+                        kind("edge-said", FinishChange.EdgeSaid.class),
+                        kind("touch-up-kept", FinishChange.TouchUpKept.class)),
+                family(
+                        CoatingChange.class,
+                        kind("coating-begun", CoatingChange.CoatingBegun.class),
+                        kind("step-done", CoatingChange.StepDone.class),
+                        kind("keyed", CoatingChange.Keyed.class),
+                        kind("flaw-mapped", CoatingChange.FlawMapped.class),
+                        kind("flaw-mended", CoatingChange.FlawMended.class),
+                        kind("flaw-struck", CoatingChange.FlawStruck.class),
+                        kind("trial-made", CoatingChange.TrialMade.class),
+                        kind("coating-went-wrong", CoatingChange.CoatingWentWrong.class),
+                        kind("coating-dropped", CoatingChange.CoatingDropped.class)),
                 family(
                         DiaryChange.class,
                         kind("task-added", DiaryChange.TaskAdded.class),

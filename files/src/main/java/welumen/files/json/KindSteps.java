@@ -46,4 +46,26 @@ final class KindSteps {
             clock.put("moved", "PT0S");
         }
     }
+
+    /** How far a reading was off followed from how it was read. */
+    static void readingSaysHowRough(ObjectNode change) {
+        if (change.path("reading") instanceof ObjectNode reading)
+            reading.put(
+                    "off",
+                    switch (reading.path("how").asText()) {
+                        case "READER" -> 0.2;
+                        case "TYPED" -> 0.5;
+                        case "CARD" -> 2.5;
+                        default -> 4.0;
+                    });
+    }
+
+    /** Nothing was turned. */
+    static void loadLeavesTimeToTurn(ObjectNode change) {
+        if (change.path("how") instanceof ObjectNode how) how.put("turns", "PT0S");
+    }
+
+    static void pieceHangs(ObjectNode change) {
+        if (change.path("piece") instanceof ObjectNode piece) piece.put("isTurned", false);
+    }
 }

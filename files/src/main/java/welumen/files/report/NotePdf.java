@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import welumen.finish.Recipe;
+import welumen.handover.GoingHome;
 import welumen.handover.NextTrimmer;
 import welumen.job.Job;
 
@@ -28,6 +29,7 @@ public final class NotePdf {
                     paper,
                     "Colours, by weight",
                     job.finish().recipes().stream().map(NotePdf::recipe).toList());
+            section(paper, "Kept for repairs", GoingHome.touchUps(job.finish()));
             return paper.finish();
         } catch (IOException fault) {
             throw new IllegalStateException("The note could not be printed: " + fault.getMessage(), fault);

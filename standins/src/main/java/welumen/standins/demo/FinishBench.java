@@ -62,6 +62,7 @@ final class FinishBench {
                 3,
                 1.5,
                 Duration.ofHours(2),
+                Duration.ZERO,
                 Duration.ofHours(14),
                 monday.plusDays(3).atTime(10, 0)))));
         for (var i = 0; i < PIECES.size(); i++) {

@@ -1,4 +1,4 @@
-package welumen.finish.coat;
+package welumen.finish.mask;
 
 import java.util.Locale;
 
@@ -22,6 +22,9 @@ public record MaskOrRemove(String part, double edgeM, double offHours, boolean i
 
     private static final double BROKEN_HOURS = 6;
     private static final double BREAKS = 0.25;
+    /** What is torn off longer than the edge. */
+    private static final double OVER = 1.1;
+
     private static final double SOUND_BREAKS = 0.02;
 
     public double maskHours() {
@@ -51,8 +54,13 @@ public record MaskOrRemove(String part, double edgeM, double offHours, boolean i
                 removeHours());
     }
 
-    /** Metres of film and tape. */
-    public double tapeM() {
-        return isMasked() ? edgeM * 1.1 : 0;
+    /** Hours of masking alone, without its risk. */
+    double maskingHours() {
+        return edgeM * MASKED_HOURS;
+    }
+
+    /** Metres of film and tape where it is masked. */
+    double filmM() {
+        return edgeM * OVER;
     }
 }
