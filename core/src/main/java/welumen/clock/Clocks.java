@@ -1,5 +1,6 @@
 package welumen.clock;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.stream.Stream;
 import welumen.clock.ClockChange.ClockPutAway;
@@ -19,6 +20,15 @@ public record Clocks(List<BenchClock> running) {
                 new Clocks(Stream.concat(without(clock.id()), Stream.of(clock)).toList());
             case ClockPutAway(var id) -> new Clocks(without(id).toList());
         };
+    }
+
+    /** How many have run out, and of how many it is too late: it changes when one does. */
+    public record Over(long out, long late) {}
+
+    public Over over(Instant now) {
+        return new Over(
+                running.stream().filter(clock -> !now.isBefore(clock.ends())).count(),
+                running.stream().filter(clock -> clock.isTooLate(now)).count());
     }
 
     private Stream<BenchClock> without(String id) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import welumen.diary.task.After;
 import welumen.diary.task.OneChance;
+import welumen.diary.task.Task;
 import welumen.diary.task.TaskKind;
 import welumen.diary.task.Why;
 import welumen.finish.Batch;
@@ -71,14 +72,15 @@ final class FinishTasks {
     private After load(NextLoad load, Batch.How how, Optional<After> card) {
         var number = load.number();
         var spray = draft.add(TaskDraft.make(
-                        "spray-load:" + number,
+                        Task.SPRAY_LOAD + number,
                         TaskKind.COLOUR,
                         "load %d, %s, %s".formatted(number, count(load.pieces().size()), load.colour()))
-                .takes(hours(at.finish().batch().needs().toMinutes() / 60.0)));
+                .takes(hours(at.finish().batch().needs().toMinutes() / 60.0))
+                .fails(at.finish().fails()));
         spray.chance(OneChance.SPRAY);
         if (!load.isHung()) {
             var prepare = draft.add(TaskDraft.make(
-                            "prepare-load:" + number,
+                            Task.PREPARE_LOAD + number,
                             TaskKind.TREAT,
                             "load %d: prepare and hang %s".formatted(number, names(load.pieces())))
                     .takes(hours(PREPARED * unprepared(load))));
@@ -116,7 +118,8 @@ final class FinishTasks {
                                 .formatted(
                                         coating.what(),
                                         coating.next().orElseThrow().what()))
-                .takes(hours(effort.hours() + masked)));
+                .takes(hours(effort.hours() + masked))
+                .fails(at.finish().fails()));
         for (var part : coating.part()) {
             task.on(part);
             var back = TaskDraft.id(TaskKind.PUT_BACK, part);

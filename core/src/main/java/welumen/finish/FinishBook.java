@@ -10,6 +10,7 @@ import welumen.finish.sheen.CardBook;
 import welumen.finish.sheen.SheenLearnt;
 import welumen.finish.sheen.TestCard;
 import welumen.finish.sheen.Verdict;
+import welumen.finish.underway.Coating;
 import welumen.finish.underway.CoatingBook;
 
 /** The finish bench of one car: colours, recipes, cards, and the batch of small pieces. */
@@ -23,6 +24,11 @@ public record FinishBook(
         List<TouchUp> touchUps) {
     public static final FinishBook EMPTY = new FinishBook(
             Readings.NONE, List.of(), CardBook.NONE, Batch.NONE, CoatingBook.NONE, EdgeBook.NONE, List.of());
+
+    /** The share of goes at spraying that fail: a rule of thumb, and for how many goes it counts. */
+    private static final double FAILS = 0.1;
+
+    private static final int RULE = 10;
 
     public FinishBook {
         recipes = List.copyOf(recipes);
@@ -93,6 +99,14 @@ public record FinishBook(
                 .map(card -> Verdict.of(card, learnt, now))
                 .filter(Verdict::isHeld)
                 .map(verdict -> "Held by its card: " + verdict.holds());
+    }
+
+    /** In what share a go at spraying fails: as a rule, which counts as ten goes, and as it went here. */
+    public double fails() {
+        var gone = coatings.gone().size();
+        var well = cards.cards().stream().filter(TestCard::isAccepted).count()
+                + coatings.all().stream().filter(Coating::isDone).count();
+        return (RULE * FAILS + gone) / (RULE + gone + well);
     }
 
     /** Recipes that were sprayed of which nobody has said what is kept for repairs. */

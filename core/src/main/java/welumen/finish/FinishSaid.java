@@ -21,7 +21,8 @@ public final class FinishSaid {
             case FinishChange.WentWrong(var gone) -> wrong(gone);
             case FinishChange.OnCoating(var inner) -> CoatingSaid.of(inner);
             case FinishChange.EdgeSaid(var edge) ->
-                "%s %s".formatted(edge.beside().value().replace('-', ' '), edge.isMasked() ? "is masked" : "comes off");
+                (edge.isMasked() ? "To be masked: " : "To come off before it is sprayed: ")
+                        + edge.beside().value().replace('-', ' ');
             case FinishChange.TouchUpKept(var touchUp) ->
                 touchUp.isKept() ? "Touch-up kept: %.0f g".formatted(touchUp.grams()) : "No touch-up is kept";
             case FinishChange.BatchSaid(var how) -> "To be sprayed in %d coats".formatted(how.coats());
@@ -34,6 +35,6 @@ public final class FinishSaid {
     }
 
     private static String wrong(GoneWrong gone) {
-        return "%s once more, %s: %s".formatted(gone.what(), gone.cause().word(), gone.cost());
+        return "Once more, %s, %s: %s".formatted(gone.what(), gone.cause().word(), gone.cost());
     }
 }

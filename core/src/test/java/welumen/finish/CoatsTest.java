@@ -80,7 +80,8 @@ class CoatsTest {
         assertThat(kinds(deep.steps(Products.USUAL)))
                 .filteredOn(Kind.FILL::equals)
                 .hasSize(3);
-        assertThat(deep.steps(Products.USUAL).get(2).what()).isEqualTo("lay all of it on a hidden face, and let it dry");
+        assertThat(deep.steps(Products.USUAL).get(2).what())
+                .isEqualTo("lay all of it on a hidden face, and let it dry");
         assertThat(deep.steps(Products.USUAL).getLast().isStop()).isTrue();
         assertThat(new HideRepair(Ground.LEATHER, 4, Optional.empty(), Optional.empty()).isTooDeep())
                 .isTrue();

@@ -6,6 +6,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Optional;
+import java.util.Set;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -15,7 +17,12 @@ import welumen.desktop.look.Styles;
 import welumen.finish.Batch;
 import welumen.finish.FinishBook;
 import welumen.finish.coat.Binder;
+import welumen.finish.coat.Cause;
+import welumen.finish.coat.CoatStep.Kind;
+import welumen.finish.coat.Ground;
 import welumen.finish.reading.Reading;
+import welumen.finish.underway.Coating;
+import welumen.finish.underway.Flaw;
 import welumen.job.WorkStage;
 import welumen.standins.demo.DemoWorkshop;
 
@@ -132,10 +139,16 @@ class FinishWalkTest {
                 .as("its clock runs on the rail")
                 .isNotEmpty();
         bench.pass(Duration.ofHours(6));
+        assertThat(bench.text("card-answer"))
+                .as("it says so by itself")
+                .startsWith("The card is dry and nobody has read it.");
         bench.typeAndEnter("read-card-1", "38 46");
         assertThat(bench.text("card-answer")).startsWith("It reads 38 where 30 is wanted, its corners 46.");
         assertThat(bench.texts("#card-card-1 .label"))
                 .contains("On corners and returns 2 passes fewer: 1 in place of 3.");
+        bench.type("again-hours", "1");
+        bench.click("again");
+        assertThat(bench.texts("#card-card-1 .label")).contains("It cost 1 h, 1 day, 0.5 tins: wrong sheen.");
         bench.click("leaf-loads");
         assertThat(bench.text("loads-answer")).contains("Held by its card");
         bench.click("hang-1");
@@ -169,10 +182,11 @@ class FinishWalkTest {
         assertThat(bench.texts("#remedies .label"))
                 .contains(
                         "Leave out what nobody sees, and end 30 minutes sooner each time: Thu 23 Apr at 10:00, it fits");
-        assertThat(bench.texts("#cans .label")).anyMatch(words -> words.startsWith("8 cans, by the sum 7.30; buy 9"));
-        for (var load = 0; load < 4; load++) {
-            bench.click("hang-1");
-            bench.click("sprayed-1");
+        assertThat(bench.texts("#cans .label"))
+                .anyMatch(words -> words.startsWith("8 cans of dark, by the sum 7.30; buy 9"));
+        for (var load = 1; load <= 4; load++) {
+            bench.click("hang-" + load);
+            bench.click("sprayed-" + load);
         }
         assertThat(book().batch().count(Batch.Step.SPRAYED)).isEqualTo(28);
         bench.click("move-handled");
@@ -194,7 +208,7 @@ class FinishWalkTest {
         bench.choose("mend-failed", Optional.of(Cause.WRONG_COLOUR));
         assertThat(bench.texts("#mend-steps .label"))
                 .contains(
-                        "Wrong colour: it was judged wet, or alone. It costs 1 day, as a rule: one goes back to here.")
+                        "Wrong colour: it was judged wet, or alone. It costs 1.0 days, as it has cost before: one goes back to here.")
                 .noneMatch(words -> words.contains("thin layer"));
     }
 
@@ -213,5 +227,129 @@ class FinishWalkTest {
         assertThat(bench.text("loads-answer")).contains("in time");
         bench.click("likely-pieces");
         assertThat(book().batch().pieces().size()).isGreaterThan(40);
+    }
+
+    /** Ticked off step by step; a dent is mended before the colour, what comes too late is flatted back, what fails goes back. */
+    @Test
+    void aSurfaceGoesThroughItsCoats() {
+        finish("coats");
+        bench.pick("dash-top-pad");
+        bench.choose("coat-ground", Ground.HARD_PLASTIC);
+        bench.choose("coat-binder", Binder.ACRYLIC);
+        bench.click("begin-coats");
+        assertThat(bench.text("coats-begun")).contains("is under way");
+        bench.click("leaf-under-way");
+        var id = "surface-1";
+        while (step() != Kind.LOOK) tick();
+        bench.robot.clickOn(bench.robot.lookup("#flaw-felt").<Node>query());
+        assertThat(surface(id).openFlaws())
+                .singleElement()
+                .satisfies(flaw -> assertThat(flaw.kind()).isEqualTo(Flaw.Kind.DENT));
+        assertThat(isDisabled("step-done")).isTrue();
+        bench.click("mended-1");
+        while (step() != Kind.COLOUR) tick();
+        tick();
+        assertThat(bench.text("underway-answer")).contains("not before").contains("look again under raking light");
+        bench.click("step-done");
+        assertThat(bench.text("underway-wrong")).contains("press again if it was dry all the same");
+        tick();
+        bench.pass(Duration.ofHours(6));
+        assertThat(isDisabled("step-done")).as("the window is over").isTrue();
+        bench.click("flatted-back");
+        while (step() != Kind.TRY) {
+            tick();
+            bench.pass(Duration.ofMinutes(30));
+        }
+        bench.click("rub-well");
+        bench.click("wet-failed");
+        assertThat(bench.texts("#next-step .label")).contains("Wet failed: say why, and go back to it.");
+        bench.type("again-days", "3");
+        bench.click("again");
+        assertThat(step()).isEqualTo(Kind.DEGREASE);
+        assertThat(book().coatings().gone())
+                .singleElement()
+                .satisfies(gone -> assertThat(gone.days()).isEqualTo(3));
+    }
+
+    private Coating surface(String id) {
+        return book().coatings().find(id).orElseThrow();
+    }
+
+    private Kind step() {
+        return surface("surface-1").next().orElseThrow().kind();
+    }
+
+    private boolean isDisabled(String id) {
+        return bench.ask(() -> bench.robot.lookup("#" + id).<Node>query().isDisabled());
+    }
+
+    /** Pressed again where it is asked, since the walk does not wait for it to dry. */
+    private void tick() {
+        var done = surface("surface-1").done().size();
+        bench.click("step-done");
+        if (surface("surface-1").done().size() == done) bench.click("step-done");
+    }
+
+    /** What lies at the edge is guessed, put right, and taken: its film is on the list of Stores. */
+    @Test
+    void whatStaysIsMaskedOrTakenOff() {
+        finish("mask");
+        bench.pick("left-front-door-card");
+        assertThat(bench.text("mask-answer")).startsWith("Beside the left front door card");
+        bench.click("take-edges");
+        assertThat(book().edges().all()).isNotEmpty();
+        var edge = book().edges().all().getFirst();
+        bench.click("mask-" + edge.beside());
+        bench.typeAndEnter("edge-m-" + edge.beside(), "4");
+        assertThat(book().edges().filmM(Set.of(edge.sprayed()))).isGreaterThanOrEqualTo(4.4);
+        bench.typeAndEnter("edge-m-" + edge.beside(), "round it");
+        assertThat(bench.text("mask-wrong")).contains("is no number");
+        bench.go(WorkStage.STORES);
+        assertThat(bench.texts("#needs .label")).anyMatch(words -> words.contains("masking film"));
+    }
+
+    /** A press on the card, one on the colour: it is read, says how rough it is, and is kept so. */
+    @Test
+    void aPhotoUnderAGreyCardIsRead() {
+        finish("photo");
+        bench.pick("left-front-seat");
+        bench.click("take-grey-card");
+        bench.until(() -> bench.text("photo-answer").equals("Press on the grey card."));
+        press(0.11, 0.11);
+        assertThat(bench.text("photo-answer")).isEqualTo("Now press on the colour.");
+        press(0.5, 0.5);
+        assertThat(bench.text("photo-answer")).startsWith("About L*").contains("it may be");
+        bench.click("keep-photo-reading");
+        var read = book().readings().all().getLast();
+        assertThat(read.how()).isEqualTo(Reading.How.PHOTO);
+        assertThat(read.off()).isGreaterThanOrEqualTo(4);
+        assertThat(read.lab().l()).isBetween(35.0, 60.0);
+    }
+
+    private void press(double right, double down) {
+        var photo = bench.ask(() -> bench.robot.lookup("#grey-card-photo").<Node>query());
+        var image =
+                bench.ask(() -> bench.robot.from(photo).lookup(".image-view").<Node>query());
+        bench.robot.clickOn(bench.ask(() -> {
+            var box = image.localToScreen(image.getLayoutBounds());
+            return new Point2D(box.getMinX() + right * box.getWidth(), box.getMinY() + down * box.getHeight());
+        }));
+    }
+
+    /** A mix keeps the car here until it is said what is kept of it for repairs. */
+    @Test
+    void aTouchUpGoesHomeWithTheCar() {
+        finish("mix");
+        bench.click("mix");
+        bench.until(() -> bench.text("mix-answer").contains("expected to lie"));
+        settled();
+        bench.click("keep-recipe");
+        bench.go(WorkStage.HANDOVER);
+        bench.typeAndEnter("kept-recipe-1", "some of it");
+        assertThat(bench.text("printed")).contains("Type it as 30 g");
+        bench.typeAndEnter("kept-recipe-1", "30 g, bottle in the boot");
+        assertThat(book().touchUps())
+                .singleElement()
+                .satisfies(kept -> assertThat(kept.grams()).isEqualTo(30));
     }
 }

@@ -42,6 +42,11 @@ public record Task(
     /** What the id of one begins with that somebody has added. */
     public static final String OWN = "own:";
 
+    /** What the id of one begins with that prepares and hangs a load, and that sprays it; its number follows. */
+    public static final String PREPARE_LOAD = "prepare-load:";
+
+    public static final String SPRAY_LOAD = "spray-load:";
+
     public Task {
         bring = List.copyOf(bring);
         after = List.copyOf(after);
@@ -68,9 +73,13 @@ public record Task(
         return kind.isWait() && isParcel(id);
     }
 
-    /** Whether it is a load of small pieces, or fits them. */
+    /** Whether it is a load of small pieces, or fits them; a test card, or a surface on its way through its coats. */
     public boolean isOfTheFinishBench() {
-        return id.startsWith("prepare-load:") || id.startsWith("spray-load:") || id.equals("fit-pieces");
+        return id.startsWith(PREPARE_LOAD)
+                || id.startsWith(SPRAY_LOAD)
+                || id.equals("fit-pieces")
+                || id.startsWith("spray-card:")
+                || id.startsWith("coat:");
     }
 
     /** Whether an id is that of something that is ordered or sent out. */

@@ -58,6 +58,18 @@ public record Edge(
         return new Edge(sprayed, beside, metres, offHours, isBrittle, isLapped, way);
     }
 
+    public Edge takingOff(double hours) {
+        return new Edge(sprayed, beside, edgeM, hours, isBrittle, isLapped, way);
+    }
+
+    public Edge brittle(boolean may) {
+        return new Edge(sprayed, beside, edgeM, offHours, may, isLapped, way);
+    }
+
+    public Edge lapped(boolean laps) {
+        return new Edge(sprayed, beside, edgeM, offHours, isBrittle, laps, way);
+    }
+
     boolean isOf(Edge other) {
         return sprayed.equals(other.sprayed) && beside.equals(other.beside);
     }

@@ -14,9 +14,9 @@ public final class CoatingSaid {
             case CoatingChange.FlawMended(var _, var number) -> "Flaw %d mended".formatted(number);
             case CoatingChange.FlawStruck(var _, var number) -> "Flaw %d struck out".formatted(number);
             case CoatingChange.TrialMade(var _, var tried) ->
-                "%s tried: %s".formatted(tried.trial().word(), tried.isWell() ? "well" : "failed");
+                "Tried by %s: %s".formatted(tried.trial().word(), tried.isWell() ? "well" : "failed");
             case CoatingChange.CoatingWentWrong(var _, var gone) ->
-                "%s once more, %s: %s".formatted(gone.what(), gone.cause().word(), gone.cost());
+                "Once more, %s, %s: %s".formatted(gone.what(), gone.cause().word(), gone.cost());
             case CoatingChange.CoatingDropped _ -> "Not coated after all";
         };
     }

@@ -13,7 +13,8 @@ public record CoatingStands(Coating coating, Instant now) {
     public Optional<Instant> from() {
         for (var i = coating.done().size() - 1; i >= 0; i--) {
             var step = coating.steps().get(i);
-            if (step.waits().isPositive()) return Optional.of(coating.done().get(i).plus(step.waits()));
+            if (step.waits().isPositive())
+                return Optional.of(coating.done().get(i).plus(step.waits()));
             if (step.kind() != Kind.LOOK) return Optional.empty(); // a look dries nothing, and is no end of drying
         }
         return Optional.empty();

@@ -24,7 +24,11 @@ public record GoneWrong(String what, Cause cause, double hours, double days, dou
     }
 
     public String cost() {
-        return "%s h, %s days, %s tins".formatted(number(hours), number(days), number(tins));
+        return "%s h, %s, %s".formatted(number(hours), many(days, "day"), many(tins, "tin"));
+    }
+
+    private static String many(double number, String what) {
+        return number(number) + " " + (number == 1 ? what : what + "s");
     }
 
     private static String number(double number) {

@@ -27,6 +27,7 @@ import welumen.diary.task.Task;
 import welumen.diary.task.TaskKind;
 import welumen.job.JobChange;
 import welumen.job.JobChange.InDiary;
+import welumen.job.JobChange.Together;
 import welumen.schedule.Booking;
 
 /**
@@ -84,6 +85,10 @@ final class TodayCard extends VBox {
                     row,
                     "start",
                     Nodes.button("Start", "Space: time runs for " + String.join(" and ", hands), this::start));
+        if (task.canBegin())
+            LoadDeed.of(model, task)
+                    .ifPresent(load ->
+                            add(row, "load", Nodes.chief(load.word(), load.tip(), () -> load(load.change()))));
         getChildren().addAll(row, asks);
         asks.setManaged(false);
         TaskPlace.leads(this, model, task);
@@ -130,6 +135,23 @@ final class TodayCard extends VBox {
         var preflight = Preflight.of(task);
         if (preflight.asked().isEmpty()) model.workTime().begin(hands, on(), kind());
         else ask(preflight);
+    }
+
+    /** What has one chance asks first; then the whole load is moved on. */
+    private void load(JobChange change) {
+        var preflight = Preflight.of(task);
+        if (preflight.asked().isEmpty()) {
+            model.make(change);
+            return;
+        }
+        asks.getChildren()
+                .setAll(new PreflightBox(
+                        task,
+                        preflight,
+                        "It is sprayed",
+                        so -> model.make(Together.of(
+                                List.of(new InDiary(new MadeReady(task.id(), so, model.person())), change)))));
+        asks.setManaged(true);
     }
 
     private void pause() {

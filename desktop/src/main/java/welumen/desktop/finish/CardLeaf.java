@@ -1,12 +1,13 @@
 package welumen.desktop.finish;
 
-import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
+import javafx.beans.binding.Bindings;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
@@ -23,6 +24,8 @@ import welumen.finish.FinishChange.Card;
 import welumen.finish.FinishChange.CardAccepted;
 import welumen.finish.FinishChange.CardRead;
 import welumen.finish.FinishChange.CardSprayed;
+import welumen.finish.FinishChange.WentWrong;
+import welumen.finish.coat.Cause;
 import welumen.finish.sheen.SetUpText;
 import welumen.finish.sheen.Sheen;
 import welumen.finish.sheen.SheenLearnt;
@@ -35,16 +38,16 @@ import welumen.treatment.whole.SeenTogether;
 
 /** Test cards: sprayed as the batch will be, left to dry, read, and accepted by name; until then the batch is held. */
 public final class CardLeaf extends Leaf {
-    private static final Duration DRIES = Duration.ofHours(6);
     private static final double USUAL = 30;
 
     private final WordLine<SetUpText.Said> line;
+    private final FlowPane good = new FlowPane(8, 6);
     private final VBox cards = new VBox(8);
     private final Label wrong = Nodes.label("", Styles.DANGER);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     public CardLeaf(JobModel model) {
-        super(model, Reads.ALL);
+        super(model, Reads.ALL, Reads.PICKED, Reads.CLOCKS);
         answer.setId("card-answer");
         cards.setId("cards");
         wrong.setId("card-wrong");
@@ -71,7 +74,9 @@ public final class CardLeaf extends Leaf {
                 .onEnter(this::sprayed, wrong::setText);
         var page = Nodes.scroll(cards);
         VBox.setVgrow(page, Priority.ALWAYS);
-        getChildren().addAll(line, wrong, page);
+        good.setId("good-set-ups");
+        good.managedProperty().bind(Bindings.isNotEmpty(good.getChildren()));
+        getChildren().addAll(line, good, wrong, page);
     }
 
     /** As its neighbours read; where none was read, a satin. */
@@ -90,9 +95,9 @@ public final class CardLeaf extends Leaf {
         var id = model.job().finish().cards().nextId();
         var now = model.nowProperty().get();
         return model.make(Together.of(List.of(
-                new AtFinish(new CardSprayed(new Card(id, said.setUp(), said.target(), now, DRIES))),
+                new AtFinish(new CardSprayed(new Card(id, said.setUp(), said.target(), now, TestCard.DRIES))),
                 new OnClock(new ClockStarted(
-                        new BenchClock(id, "Card, " + said.setUp().product(), "read it dry", now, DRIES))))));
+                        new BenchClock(id, "Card, " + said.setUp().product(), "read it dry", now, TestCard.DRIES))))));
     }
 
     @Override
@@ -103,7 +108,9 @@ public final class CardLeaf extends Leaf {
     @Override
     protected void refresh() {
         var all = model.job().finish().cards();
-        var learnt = new SheenLearnt(all.cards());
+        var learnt = BenchMemory.sheen(model);
+        good.getChildren()
+                .setAll(BenchMemory.good(model).stream().map(this::offered).toList());
         answer.setText(all.last()
                 .map(card -> {
                     var verdict = Verdict.of(card, learnt, model.nowProperty().get());
@@ -118,6 +125,16 @@ public final class CardLeaf extends Leaf {
                 .setAll(all.cards().reversed().stream()
                         .map(card -> card(card, learnt))
                         .toList());
+    }
+
+    /** A set-up that was good before, here or on another car, is not typed twice. */
+    private Node offered(TestCard card) {
+        var said = SetUpText.say(card.setUp(), card.target());
+        var button = Nodes.button(
+                "As before: " + said, "This card was accepted; Enter sprays another so", () -> line.begin(said));
+        button.getStyleClass().add("tool");
+        button.setId("as-before-" + card.id().replace(' ', '-'));
+        return button;
     }
 
     private Node card(TestCard card, SheenLearnt learnt) {
@@ -163,10 +180,33 @@ public final class CardLeaf extends Leaf {
                                             setUp.passesOnReturns(verdict.fewerPasses()),
                                             setUp.passes()),
                             Styles.STRONG));
+        var falls = learnt.falls(setUp.product());
+        if (Math.abs(falls) >= 1)
+            box.getChildren()
+                    .add(Nodes.label(
+                            String.format(
+                                    Locale.UK,
+                                    "%s dries to about %.0f %s what is wanted: as its cards have shown.",
+                                    Words.capital(setUp.product()),
+                                    Math.abs(falls),
+                                    falls > 0 ? "under" : "over"),
+                            Styles.NOTE));
         box.getChildren().add(deeds(card, verdict));
+        if (card.hasMissed()) box.getChildren().add(missed(card));
         box.getStyleClass().add(Styles.CARD);
         box.setId("card-" + card.id().replace(' ', '-'));
         return box;
+    }
+
+    /** What it cost that it missed: said once. */
+    private Node missed(TestCard card) {
+        return model.job().finish().coatings().gone().stream()
+                .filter(gone -> gone.what().equals(card.id()))
+                .findFirst()
+                .<Node>map(gone -> Nodes.label(
+                        "It cost %s: %s.".formatted(gone.cost(), gone.cause().word()), Styles.NOTE))
+                .orElseGet(() -> new AgainForm(
+                        model, card.id(), Cause.WRONG_SHEEN, gone -> model.make(new AtFinish(new WentWrong(gone)))));
     }
 
     private Node deeds(TestCard card, Verdict verdict) {

@@ -1,11 +1,13 @@
 package welumen.desktop.finish;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -22,11 +24,17 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
+import welumen.finish.FinishChange.OnCoating;
 import welumen.finish.coat.Binder;
+import welumen.finish.coat.Cause;
 import welumen.finish.coat.CoatStep;
 import welumen.finish.coat.CoatSystem;
 import welumen.finish.coat.Ground;
 import welumen.finish.coat.HideRepair;
+import welumen.finish.underway.Coating;
+import welumen.finish.underway.CoatingChange.CoatingBegun;
+import welumen.finish.underway.GoneWrong;
+import welumen.job.JobChange.AtFinish;
 import welumen.yard.Products;
 
 /** The coats of a surface, or a hide that is mended, as a row of steps with their waits; what does not go together is refused. */
@@ -42,6 +50,11 @@ public final class CoatsLeaf extends Leaf {
     private final VBox coating = new VBox(6);
     private final VBox mending = new VBox(6);
     private final Label wrong = Nodes.label("", Styles.DANGER);
+    private final Label begun = Nodes.label("", Styles.SECOND);
+    private final Button beginCoats =
+            Nodes.chief("Begin these coats", "It goes on its way, step by step", () -> begin(false));
+    private final Button beginMending =
+            Nodes.button("Begin mending", "It goes on its way, step by step", () -> begin(true));
     private Optional<PartId> shown = Optional.empty();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -59,6 +72,8 @@ public final class CoatsLeaf extends Leaf {
         bare.setMinHeight(40);
         bare.setSelected(true);
         bare.setOnAction(_ -> show());
+        beginCoats.setId("begin-coats");
+        beginMending.setId("begin-mending");
         failed.setId("mend-failed");
         WordCell.in(failed, cause -> cause.map(Cause::word).orElse("the first time"));
         failed.getItems().add(Optional.empty());
@@ -74,15 +89,22 @@ public final class CoatsLeaf extends Leaf {
                         Nodes.field("Over", under),
                         Nodes.level(bare),
                         Nodes.field("Coats of colour", coats),
-                        Nodes.field("and of clear", clears)),
+                        Nodes.field("and of clear", clears),
+                        Nodes.level(beginCoats)),
                 coating);
         var right = column(
                 "A hide mended",
-                Nodes.form(12, Nodes.field("Deepest flaw, mm", depth), Nodes.field("It is", failed)),
+                Nodes.form(
+                        12,
+                        Nodes.field("Deepest flaw, mm", depth),
+                        Nodes.field("It is", failed),
+                        Nodes.level(beginMending)),
                 mending);
         var both = Nodes.row(24, left, right);
         VBox.setVgrow(both, Priority.ALWAYS);
-        getChildren().addAll(wrong, both);
+        begun.setId("coats-begun");
+        begun.managedProperty().bind(begun.textProperty().isNotEmpty());
+        getChildren().addAll(wrong, begun, both);
     }
 
     private TextField number(String id, String usual) {
@@ -119,6 +141,7 @@ public final class CoatsLeaf extends Leaf {
         var picked = model.picked().map(Part::id);
         if (!picked.equals(shown)) {
             shown = picked;
+            begun.setText("");
             model.picked().map(CoatsLeaf::likely).ifPresent(ground::setValue);
             if (ground.getValue().bends()) binder.setValue(Binder.FLEXIBLE);
         }
@@ -142,10 +165,7 @@ public final class CoatsLeaf extends Leaf {
             coated();
             mended();
         } catch (IllegalArgumentException refused) {
-            wrong.setText(
-                    refused instanceof NumberFormatException
-                            ? "That is no number of coats, or no depth. Type it as 3, or 0.5."
-                            : String.valueOf(refused.getMessage()));
+            wrong.setText(said(refused));
         }
     }
 
@@ -153,15 +173,69 @@ public final class CoatsLeaf extends Leaf {
         return model.yard().state().products();
     }
 
-    private void coated() {
-        var system = new CoatSystem(
+    private CoatSystem system() {
+        return new CoatSystem(
                 ground.getValue(),
                 binder.getValue(),
                 under.getValue(),
                 bare.isSelected(),
                 Integer.parseInt(coats.getText().strip()),
                 Integer.parseInt(clears.getText().strip()));
-        var refused = system.refused();
+    }
+
+    private Optional<String> guarded() {
+        return model.picked()
+                .flatMap(part -> Optional.ofNullable(model.job().guarded().get(part.id())));
+    }
+
+    private static String guardedWords(String why) {
+        return "Nothing is filled, sewn or coated here before somebody qualified has answered: %s.".formatted(why);
+    }
+
+    private HideRepair repair() {
+        return new HideRepair(
+                ground.getValue() == Ground.VINYL ? Ground.VINYL : Ground.LEATHER,
+                Double.parseDouble(depth.getText().strip().replace(',', '.')),
+                guarded(),
+                failed.getValue());
+    }
+
+    /** The picked part goes on its way; where none is picked, a piece of what it is of. Its steps stand on the next leaf. */
+    private void begin(boolean isMended) {
+        try {
+            var on = isMended ? repair().ground() : ground.getValue();
+            var steps = isMended ? repair().steps(products()) : system().steps(products());
+            var part = model.picked();
+            if (part.flatMap(one -> model.job().finish().coatings().openOf(one.id()))
+                    .isPresent()) {
+                wrong.setText(
+                        "The %s is under way already.".formatted(part.get().name()));
+                return;
+            }
+            var made = Coating.begun(
+                    model.job().finish().coatings().nextId(),
+                    part.map(Part::name).orElse("piece of " + on.word()),
+                    part.map(Part::id).stream().toList(),
+                    on,
+                    steps);
+            if (model.make(new AtFinish(new OnCoating(new CoatingBegun(made)))))
+                begun.setText("The %s is under way: its steps are ticked off at “Under way”.".formatted(made.what()));
+        } catch (IllegalArgumentException refused) {
+            wrong.setText(said(refused));
+        }
+    }
+
+    private static String said(IllegalArgumentException refused) {
+        return refused instanceof NumberFormatException
+                ? "That is no number of coats, or no depth. Type it as 3, or 0.5."
+                : String.valueOf(refused.getMessage());
+    }
+
+    private void coated() {
+        var system = system();
+        var refused = new ArrayList<>(system.refused());
+        guarded().map(CoatsLeaf::guardedWords).ifPresent(refused::add);
+        beginCoats.setDisable(!refused.isEmpty());
         coating.getChildren().clear();
         if (refused.isEmpty())
             system.steps(products()).forEach(step -> coating.getChildren().add(row(step)));
@@ -180,27 +254,21 @@ public final class CoatsLeaf extends Leaf {
     }
 
     private void mended() {
-        var guarded = model.picked()
-                .flatMap(part -> Optional.ofNullable(model.job().guarded().get(part.id())));
-        var kind = ground.getValue() == Ground.VINYL ? Ground.VINYL : Ground.LEATHER;
-        var repair = new HideRepair(
-                kind, Double.parseDouble(depth.getText().strip().replace(',', '.')), guarded, failed.getValue());
+        var guarded = guarded();
+        var repair = repair();
+        beginMending.setDisable(repair.steps(products()).isEmpty());
         mending.getChildren().clear();
-        guarded.ifPresent(why -> mending.getChildren()
-                .add(Nodes.label(
-                        "Nothing is filled, sewn or coated here before somebody qualified has answered: %s."
-                                .formatted(why),
-                        Styles.DANGER)));
+        guarded.ifPresent(why -> mending.getChildren().add(Nodes.label(guardedWords(why), Styles.DANGER)));
         if (repair.isTooDeep())
             mending.getChildren().add(Nodes.label("Deeper than filler holds: a panel is let in.", Styles.DANGER));
         failed.getValue()
                 .ifPresent(cause -> mending.getChildren()
                         .add(Nodes.label(
-                                "%s: %s. It costs %s, as a rule: one goes back to here."
+                                "%s: %s. It costs %.1f days, as it has cost before: one goes back to here."
                                         .formatted(
                                                 Words.capital(cause.word()),
                                                 cause.shows(),
-                                                Words.many(cause.days(), "day")),
+                                                GoneWrong.days(BenchMemory.gone(model), cause)),
                                 Styles.STRONG)));
         repair.steps(products()).forEach(step -> mending.getChildren().add(row(step)));
     }

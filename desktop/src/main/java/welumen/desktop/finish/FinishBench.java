@@ -13,10 +13,13 @@ public final class FinishBench {
     public static List<Tab> tabs() {
         return Stream.of(
                         new Tab("Colour", ColourLeaf::new),
+                        new Tab("Photo", PhotoLeaf::new),
                         new Tab("Mix", MixLeaf::new),
                         new Tab("Cards", CardLeaf::new),
                         new Tab("Loads", LoadsLeaf::new),
-                        new Tab("Coats", CoatsLeaf::new))
+                        new Tab("Coats", CoatsLeaf::new),
+                        new Tab("Under way", UnderWayLeaf::new),
+                        new Tab("Mask", MaskLeaf::new))
                 .map(tab -> tab.in(FINISH))
                 .toList();
     }

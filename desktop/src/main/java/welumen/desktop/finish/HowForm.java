@@ -24,6 +24,7 @@ final class HowForm extends VBox {
     private static final Pattern CLOCK = Pattern.compile("(.*?)\\s*(?:at )?(\\d{1,2}:\\d{2})");
     private static final double USUAL_CAN = 1.5;
     private static final double USUAL_LOAD_HOURS = 2;
+    private static final Duration USUAL_TURN = Duration.ofHours(1);
     private static final int USUAL_COATS = 3;
     private static final LocalTime USUAL_TIME = LocalTime.of(16, 0);
 
@@ -31,6 +32,7 @@ final class HowForm extends VBox {
     private final TextField coats = field("batch-coats", 3);
     private final TextField can = field("batch-can", 4);
     private final TextField needs = field("batch-needs", 4);
+    private final TextField turns = field("batch-turns", 4);
     private final TextField handled = field("batch-handled", 4);
     private final TextField due = field("batch-due", 11);
     private final Label wrong = Nodes.label("", Styles.DANGER);
@@ -49,6 +51,7 @@ final class HowForm extends VBox {
                                 Nodes.field("Coats", coats),
                                 Nodes.field("A can does, m²", can),
                                 Nodes.field("A load takes, h", needs),
+                                Nodes.field("Turning, h", turns),
                                 Nodes.field("Handled after, h", handled),
                                 Nodes.field("By when", due)),
                         wrong);
@@ -69,6 +72,7 @@ final class HowForm extends VBox {
         can.setText(number(said.map(Batch.How::canSquareMetres).orElse(USUAL_CAN)));
         needs.setText(
                 number(hours(said.map(Batch.How::needs).orElse(Duration.ofMinutes((long) (60 * USUAL_LOAD_HOURS))))));
+        turns.setText(number(hours(said.map(Batch.How::turns).orElse(USUAL_TURN))));
         handled.setText(number(hours(said.map(Batch.How::handled).orElse(usual))));
         due.setText(said.map(Batch.How::due).map(HowForm::said).orElse(""));
         wrong.setText("");
@@ -88,7 +92,7 @@ final class HowForm extends VBox {
 
     private void keep() {
         try {
-            var how = new Batch.How((int) read(coats), read(can), time(needs), time(handled), due());
+            var how = new Batch.How((int) read(coats), read(can), time(needs), time(turns), time(handled), due());
             wrong.setText("");
             model.make(new AtFinish(new BatchSaid(how)));
         } catch (IllegalArgumentException refused) {

@@ -1,6 +1,5 @@
 package welumen.desktop.finish;
 
-import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,8 +13,6 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
-import welumen.clock.BenchClock;
-import welumen.clock.ClockChange.ClockStarted;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
@@ -26,22 +23,23 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
 import welumen.desktop.stage.WordLine;
 import welumen.finish.Batch;
+import welumen.finish.BatchPlan;
 import welumen.finish.FinishChange.PieceCleared;
 import welumen.finish.FinishChange.PieceListed;
 import welumen.finish.FinishChange.PieceStruck;
 import welumen.finish.FinishChange.PiecesMoved;
+import welumen.finish.FinishChange.WentWrong;
+import welumen.finish.NextLoad;
+import welumen.finish.coat.Cause;
 import welumen.finish.load.Cans;
 import welumen.finish.load.HardPiece;
 import welumen.finish.load.LikelyPieces;
 import welumen.finish.load.LoadPlan;
 import welumen.finish.load.LoadRemedies;
 import welumen.finish.load.PieceText;
-import welumen.finish.sheen.SheenLearnt;
-import welumen.finish.sheen.Verdict;
-import welumen.job.JobChange;
 import welumen.job.JobChange.AtFinish;
-import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.Together;
+import welumen.job.LoadMoved;
 import welumen.measure.Because;
 
 /** The many small pieces: which goes in which load, whether it fits the day, what would make it fit; from hook to screw. */
@@ -58,7 +56,7 @@ public final class LoadsLeaf extends Leaf {
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     public LoadsLeaf(JobModel model) {
-        super(model, Reads.ALL);
+        super(model, Reads.ALL, Reads.CLOCKS);
         answer.setId("loads-answer");
         loads.setId("loads");
         beside.setId("loads-beside");
@@ -76,6 +74,7 @@ public final class LoadsLeaf extends Leaf {
                 .example("vent ring, 0.12 m2, dark, at the plater’s until Wed, hidden")
                 .knows("Size", "|0.05| m2", "What is sprayed of it")
                 .knows("Not here", "at the plater’s until |Wed|", "Where it is, and until when")
+                .knows("Turned", "turned", "It lies on a rack and is turned between its sides")
                 .knows("Hidden", "hidden", "Nobody sees it once it is fitted")
                 .knows("Waited for", "|2| wait", "How much waits for it")
                 .knows("Airbag", "airbag", "It goes in no load before somebody qualified has answered")
@@ -129,7 +128,7 @@ public final class LoadsLeaf extends Leaf {
         how.refresh();
         loads.getChildren().clear();
         beside.getChildren().clear();
-        var plan = SprayPlan.of(model);
+        var plan = BatchPlan.of(batch(), model.yard().state().crew(), now());
         if (plan.isEmpty()) {
             answer.setText(
                     batch().pieces().isEmpty()
@@ -152,21 +151,24 @@ public final class LoadsLeaf extends Leaf {
         beside.getChildren().addAll(onTheirWay());
     }
 
-    private void show(SprayPlan plan) {
+    private void show(BatchPlan plan) {
         var hold = hold();
-        answer.setText(plan.said() + hold.map(why -> " " + why).orElse(""));
-        var number = 0;
-        for (var load : plan.loads().loads()) loads.getChildren().add(load(load, ++number, hold.isPresent()));
-        if (!plan.loads().left().isEmpty()) loads.getChildren().add(left(plan.loads()));
+        answer.setText(SprayPlan.said(plan) + hold.map(why -> " " + why).orElse(""));
+        for (var hung : plan.hung()) loads.getChildren().add(load(hung.load(), hung.number(), true, hold.isPresent()));
+        var number = batch().nextLoad();
+        for (var load : plan.rest().loads()) loads.getChildren().add(load(load, number++, false, hold.isPresent()));
+        if (!plan.rest().left().isEmpty()) loads.getChildren().add(left(plan.rest()));
         loads.getChildren().add(hooks(batch().open()));
         beside.getChildren().add(steps());
         beside.getChildren().addAll(onTheirWay());
         var fits = Nodes.column(0); // what would make it fit comes here, once it is tried
-        beside.getChildren().addAll(fits, cans(plan.cans()));
-        if (!plan.loads().fits(plan.problem())) tryWhatWouldFit(plan, fits);
+        beside.getChildren().add(fits);
+        var cans = NextLoad.cans(batch(), model.yard().state().crew().loadHolds());
+        cans.forEach((colour, of) -> beside.getChildren().add(cans(colour, of)));
+        if (!plan.fits()) tryWhatWouldFit(plan, fits);
     }
 
-    private void tryWhatWouldFit(SprayPlan plan, VBox into) {
+    private void tryWhatWouldFit(BatchPlan plan, VBox into) {
         getStyleClass().add(Styles.WORKING);
         running = model.background()
                 .ask(
@@ -192,21 +194,19 @@ public final class LoadsLeaf extends Leaf {
 
     /** As long as the last card is not accepted nothing is sprayed. */
     private Optional<String> hold() {
-        var cards = model.job().finish().cards();
-        return cards.last()
-                .map(card -> Verdict.of(
-                        card,
-                        new SheenLearnt(cards.cards()),
-                        model.nowProperty().get()))
-                .filter(Verdict::isHeld)
-                .map(verdict -> "Held by its card: " + verdict.holds());
+        return model.job()
+                .finish()
+                .held(BenchMemory.sheen(model), model.nowProperty().get());
     }
 
-    private Node load(LoadPlan.Load load, int number, boolean isHeld) {
+    private Node load(LoadPlan.Load load, int number, boolean isHung, boolean isHeld) {
         var ids = load.pieces().stream().map(HardPiece::id).toList();
-        var isHung = load.pieces().stream().allMatch(piece -> batch().step(piece) == Batch.Step.HUNG);
         var deed = isHung
-                ? move("Sprayed", "Its clock runs until it can be handled", () -> sprayed(ids, number))
+                ? move(
+                        "Sprayed",
+                        "Its clock runs until it can be handled",
+                        () -> model.make(LoadMoved.sprayed(
+                                batch(), number, ids, model.nowProperty().get())))
                 : move("Hang them", "All of them are prepared and on their hooks", () -> moved(ids, Batch.Step.HUNG));
         deed.setId((isHung ? "sprayed-" : "hang-") + number);
         deed.setDisable(isHung && isHeld);
@@ -247,43 +247,44 @@ public final class LoadsLeaf extends Leaf {
         model.make(new AtFinish(new PiecesMoved(ids, step)));
     }
 
-    /** One press: they are sprayed, and their clock runs. */
-    private void sprayed(List<String> ids, int number) {
-        var handled = batch().said().map(Batch.How::handled).orElse(Duration.ofHours(24));
-        List<JobChange> changes = new ArrayList<>();
-        changes.add(new AtFinish(new PiecesMoved(ids, Batch.Step.SPRAYED)));
-        if (handled.isPositive())
-            changes.add(new OnClock(new ClockStarted(new BenchClock(
-                    "load:" + ids.getFirst(),
-                    "Load of %d".formatted(ids.size()),
-                    "take them off their hooks",
-                    model.nowProperty().get(),
-                    handled))));
-        model.make(Together.of(changes));
-    }
-
-    /** A piece on its hook; a press strikes it out, or clears it where it is held. */
+    /** A piece: a press says that it is prepared, or clears it where it is held; the cross strikes it out. */
     private Node chip(HardPiece piece) {
         var more = new ArrayList<String>();
+        if (piece.isTurned()) more.add("turned");
         if (piece.isHidden()) more.add("hidden");
         if (piece.waitedFor() > 0) more.add(piece.waitedFor() + " wait");
         if (piece.here().isAfter(now())) more.add(String.format(Locale.UK, "here %1$ta %1$te %1$tb", piece.here()));
         if (piece.isHeld()) more.add("held: " + piece.held());
+        var step = batch().step(piece);
         var button = Nodes.button(
-                piece.name() + (more.isEmpty() ? "" : " (" + String.join(", ", more) + ")"),
-                piece.isHeld() ? "Somebody qualified has answered: it may be sprayed" : "Strike it out",
-                () -> model.make(new AtFinish(
-                        piece.isHeld() ? new PieceCleared(piece.id(), model.person()) : new PieceStruck(piece.id()))));
+                (step == Batch.Step.LISTED ? "" : "✓ ")
+                        + piece.name()
+                        + (more.isEmpty() ? "" : " (" + String.join(", ", more) + ")"),
+                piece.isHeld()
+                        ? "Somebody qualified has answered: it may be sprayed"
+                        : step == Batch.Step.LISTED ? "It is prepared" : "It is " + step.word(),
+                () -> pressed(piece, step));
         button.setId("piece-" + piece.id());
         button.getStyleClass().add("toggle");
-        return button;
+        if (step == Batch.Step.HUNG) return button;
+        var out = Nodes.button("✕", "Strike it out", () -> model.make(new AtFinish(new PieceStruck(piece.id()))));
+        out.setAccessibleText("Strike out the " + piece.name());
+        out.setId("strike-" + piece.id());
+        out.getStyleClass().add("toggle");
+        return Nodes.row(2, button, out);
     }
 
-    /** Each by itself: a press strikes it out. */
+    private void pressed(HardPiece piece, Batch.Step step) {
+        if (piece.isHeld()) model.make(new AtFinish(new PieceCleared(piece.id(), model.person())));
+        else if (step == Batch.Step.LISTED) moved(List.of(piece.id()), Batch.Step.PREPARED);
+        else if (step == Batch.Step.PREPARED) moved(List.of(piece.id()), Batch.Step.LISTED);
+    }
+
+    /** Each by itself. */
     private Node hooks(List<HardPiece> pieces) {
         var hooks = new FlowPane(6, 6);
         pieces.forEach(piece -> hooks.getChildren().add(chip(piece)));
-        return Nodes.column(6, Nodes.whole("Each of them: press to strike it out", Styles.HEADING), hooks);
+        return Nodes.column(6, Nodes.whole("Each of them: press once it is prepared", Styles.HEADING), hooks);
     }
 
     private Node left(LoadPlan plan) {
@@ -326,10 +327,28 @@ public final class LoadsLeaf extends Leaf {
                                     + (some.size() > FEW ? " and %d more".formatted(some.size() - FEW) : ""),
                             Styles.SECOND)),
                     deed);
-            row.getStyleClass().add(Styles.CARD);
-            rows.add(row);
+            var card = Nodes.column(6, row);
+            card.getStyleClass().add(Styles.CARD);
+            var again = move("Once more", "It came out badly: they are sprayed again", () -> {});
+            again.setId("again-" + step.name().toLowerCase(Locale.ROOT));
+            again.setOnAction(_ -> {
+                again.setDisable(true);
+                card.getChildren().add(again(ids));
+            });
+            row.getChildren().add(again);
+            rows.add(card);
         }
         return rows;
+    }
+
+    /** What it cost, and why; they are prepared anew. */
+    private Node again(List<String> ids) {
+        return new AgainForm(
+                model,
+                ids.size() == 1 ? "a small piece" : ids.size() + " small pieces",
+                Cause.TOO_THICK,
+                gone -> model.make(Together.of(List.of(
+                        new AtFinish(new WentWrong(gone)), new AtFinish(new PiecesMoved(ids, Batch.Step.LISTED))))));
     }
 
     private static Node remedies(List<LoadRemedies.Tried> tried) {
@@ -352,14 +371,15 @@ public final class LoadsLeaf extends Leaf {
         return box;
     }
 
-    private static Node cans(Cans cans) {
+    private static Node cans(String colour, Cans cans) {
         var box = Nodes.column(
                 4,
                 Nodes.label(
                         String.format(
                                 Locale.UK,
-                                "%s, by the sum %.2f; buy %d, one of them to spare",
+                                "%s of %s, by the sum %.2f; buy %d, one of them to spare",
                                 Words.many(cans.needed(), "can"),
+                                colour,
                                 cans.exact(),
                                 cans.bought()),
                         Styles.STRONG));

@@ -1,6 +1,7 @@
 package welumen.desktop.handover;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -19,16 +20,22 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.StagePane;
+import welumen.finish.FinishChange.TouchUpKept;
+import welumen.finish.TouchUp;
+import welumen.finish.TouchUpText;
 import welumen.handover.GoingHome;
 import welumen.handover.HandoverChange.Checked;
 import welumen.handover.HandoverChange.SignedFor;
 import welumen.handover.SafetyCheck;
 import welumen.handover.Stop;
 import welumen.job.JobChange;
+import welumen.job.JobChange.AtFinish;
 import welumen.job.JobChange.AtHandover;
 import welumen.job.Said;
 import welumen.journal.Entry;
 import welumen.journal.Note.Made;
+import welumen.measure.Parsed.Refused;
+import welumen.measure.Parsed.Understood;
 
 /** What keeps the car from going home, who checked what holds lives, who signed for it, and the papers that go with it. */
 public final class HandoverView extends StagePane {
@@ -121,7 +128,10 @@ public final class HandoverView extends StagePane {
 
     private void say(List<Stop> against) {
         var signed = model.job().handover().signedBy();
-        var handBack = GoingHome.toHandBack(model.job().cabin(), model.signOff());
+        var handBack = new ArrayList<>(GoingHome.toHandBack(model.job().cabin(), model.signOff()).stream()
+                .map(part -> "the " + part)
+                .toList());
+        handBack.addAll(GoingHome.touchUps(model.job().finish()));
         headline.say(
                 "Handover",
                 !signed.isEmpty()
@@ -131,7 +141,7 @@ public final class HandoverView extends StagePane {
                                 : "Not yet: %s against it.".formatted(Words.many(against.size(), "thing")),
                 handBack.isEmpty()
                         ? "Seats, belts and airbags: a named, qualified person checks them first."
-                        : "Goes home beside the car: the %s.".formatted(String.join(", the ", handBack)));
+                        : "Goes home beside the car: %s.".formatted(String.join(", ", handBack)));
     }
 
     private Node row(Stop stop) {
@@ -143,7 +153,29 @@ public final class HandoverView extends StagePane {
             done.setId("check-%s".formatted(check.part()));
             row.getChildren().add(done);
         }
+        if (stop instanceof Stop.NoTouchUp(var recipe, var title)) touchUp(row, recipe, title);
         return row;
+    }
+
+    /** How much is kept, and where; or that none is. */
+    private void touchUp(HBox row, String recipe, String title) {
+        var kept = new TextField();
+        kept.setId("kept-" + recipe.replace(' ', '-'));
+        kept.setPromptText("30 g, bottle in the boot");
+        kept.setAccessibleText("Grams of %s that are kept, and where".formatted(title));
+        kept.setPrefColumnCount(16);
+        kept.setOnAction(_ -> {
+            switch (TouchUpText.read(recipe, kept.getText())) {
+                case Understood<TouchUp>(var touchUp) -> model.make(new AtFinish(new TouchUpKept(touchUp)));
+                case Refused<TouchUp>(var why) -> printed.setText(why);
+            }
+        });
+        var none = Nodes.button(
+                "None is kept",
+                "Nothing was left of it",
+                () -> model.make(new AtFinish(new TouchUpKept(new TouchUp(recipe, 0, "")))));
+        none.setId("none-" + recipe.replace(' ', '-'));
+        row.getChildren().addAll(kept, none);
     }
 
     private void check(SafetyCheck check) {

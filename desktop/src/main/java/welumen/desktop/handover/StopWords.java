@@ -9,6 +9,8 @@ import welumen.handover.Stop;
 
 /** Says what keeps the car from going home. */
 final class StopWords {
+    private static final int FEW = 4;
+
     private StopWords() {}
 
     static String say(Cabin cabin, Stop stop) {
@@ -32,6 +34,16 @@ final class StopWords {
                                         line.kind().named(line.unaccounted(), line.size(), line.colour()))
                         : "%d %s left over: say where they belong."
                                 .formatted(line.inHand(), line.kind().named(line.inHand(), line.size(), line.colour()));
+            case Stop.PiecesOpen(var count, var names) ->
+                "%s not fitted: %s."
+                        .formatted(
+                                Words.many(count, "small piece"),
+                                names.size() > FEW
+                                        ? String.join(", ", names.subList(0, FEW))
+                                                + " and %d more".formatted(names.size() - FEW)
+                                        : String.join(", ", names));
+            case Stop.CoatsOpen(var what, var next) -> "The %s is not done: %s.".formatted(what, next);
+            case Stop.NoTouchUp(var _, var title) -> "What is kept of %s for repairs?".formatted(title);
             case Stop.Unchecked(var check) ->
                 "%s: %s?"
                         .formatted(cabin.one(check.part()).title(), check.what().sentence());

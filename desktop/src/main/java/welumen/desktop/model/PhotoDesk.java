@@ -36,8 +36,13 @@ public final class PhotoDesk {
 
     /** Takes a photo of a part and keeps it; the hash, or empty if it could not be kept. */
     public Optional<String> take(Part part) {
+        return take(part.name());
+    }
+
+    /** The same of anything, in words. */
+    public Optional<String> take(String subject) {
         try {
-            return Optional.of(folder.photos().keep(camera.shoot(part.name()), part.name() + ".png"));
+            return Optional.of(folder.photos().keep(camera.shoot(subject), subject + ".png"));
         } catch (StoreException fault) {
             model.say(Because.of(fault));
             return Optional.empty();

@@ -12,6 +12,8 @@ public enum Reads {
     PATTERNS(model -> model.job().patterns()),
     /** The part that is picked. */
     PICKED(model -> model.pickedProperty().get()),
+    /** Which clocks on the bench have run out: it changes by itself. */
+    CLOCKS(model -> model.job().clocks().over(model.nowProperty().get())),
     /** Anything at all, what is known of other cars too. */
     ALL(model -> model.versionProperty().get());
 

@@ -6,6 +6,7 @@ import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
 import org.jspecify.annotations.Nullable;
+import welumen.clock.Clocks;
 import welumen.desktop.look.Headline;
 import welumen.desktop.model.JobModel;
 
@@ -21,6 +22,7 @@ public abstract class StagePane extends VBox {
     private final List<Node> rest = new ArrayList<>();
     private @Nullable Leaves leaves;
     private long prepared = UNPREPARED;
+    private Clocks.@Nullable Over over;
     private Subscription listening = Subscription.EMPTY;
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -84,12 +86,19 @@ public abstract class StagePane extends VBox {
         rest.clear();
         listening = model.versionProperty()
                 .subscribe((_, _) -> show())
-                .and(model.pickedProperty().subscribe(this::show));
+                .and(model.pickedProperty().subscribe(this::show))
+                .and(model.nowProperty().subscribe((_, _) -> ranOut()));
         if (prepared != model.versionProperty().get()) show();
         prepared = UNPREPARED;
     }
 
+    /** When a clock has run out what is said of it is not so any more. */
+    private void ranOut() {
+        if (!model.job().clocks().over(model.nowProperty().get()).equals(over)) show();
+    }
+
     private void show() {
+        over = model.job().clocks().over(model.nowProperty().get());
         Showing.safely(model, "This stage", this::refresh);
     }
 

@@ -43,7 +43,11 @@ public final class StoresView extends StagePane {
     @Override
     protected void refresh() {
         var all = JobNeeds.of(
-                model.job().patterns(), model.job().table(), model.job().finish(), model.currencySign());
+                model.job().patterns(),
+                model.job().table(),
+                model.job().finish(),
+                model.yard().state().crew().loadHolds(),
+                model.currencySign());
         say(all);
         needs.getChildren().setAll(all.stream().map(StoresView::card).toList());
         needs.getChildren().addAll(others);

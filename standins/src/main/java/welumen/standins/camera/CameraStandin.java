@@ -30,11 +30,18 @@ public final class CameraStandin implements Camera {
         pen.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         pen.setPaint(new GradientPaint(0, 0, new Color(0xC9BFAE), WIDTH, HEIGHT, new Color(0x9C9280)));
         pen.fillRect(0, 0, WIDTH, HEIGHT);
+        if (subject.contains("grey card")) greyCard(pen);
         pen.transform(slanted(random));
         part(pen, random);
         pen.dispose();
         grain(image, random);
         return png(image);
+    }
+
+    /** A card of L* 50, as it looks in the light of this bench. */
+    private static void greyCard(Graphics2D pen) {
+        pen.setColor(new Color(0x7E776B));
+        pen.fill(new RoundRectangle2D.Double(12, 12, 84, 60, 4, 4));
     }
 
     private static AffineTransform slanted(Random random) {
