@@ -83,7 +83,8 @@ final class FinishTasks {
                             Task.PREPARE_LOAD + number,
                             TaskKind.TREAT,
                             "load %d: prepare and hang %s".formatted(number, names(load.pieces())))
-                    .takes(hours(PREPARED * unprepared(load))));
+                    .takes(hours(PREPARED * unprepared(load)))
+                    .notBefore(load.here()));
             spray.after(new After(prepare.id(), Why.MADE_BEFORE, "they hang first"));
         }
         card.ifPresent(spray::after);

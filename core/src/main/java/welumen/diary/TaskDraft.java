@@ -46,6 +46,7 @@ final class TaskDraft {
         private @Nullable LocalDate promised;
         private int othersDays = ANSWERED;
         private @Nullable LocalDateTime fixed;
+        private @Nullable LocalDateTime notBefore;
         private @Nullable OneChance chance;
         private List<String> bring = List.of();
         private final Map<String, After> after = new LinkedHashMap<>();
@@ -91,6 +92,11 @@ final class TaskDraft {
             return this;
         }
 
+        Making notBefore(LocalDateTime start) {
+            notBefore = start;
+            return this;
+        }
+
         Making chance(OneChance only) {
             chance = only;
             return this;
@@ -115,6 +121,7 @@ final class TaskDraft {
             same.part = part;
             same.hands = hands;
             same.fails = fails;
+            same.notBefore = notBefore;
             same.chance = chance;
             same.bring = bring;
             return same;
@@ -160,6 +167,7 @@ final class TaskDraft {
                     Optional.ofNullable(promised),
                     kind.isWait() ? othersDays : 0,
                     Optional.ofNullable(fixed),
+                    Optional.ofNullable(notBefore),
                     Optional.ofNullable(chance),
                     bring,
                     List.copyOf(after.values()),

@@ -1,5 +1,6 @@
 package welumen.finish;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -50,6 +51,14 @@ public record NextLoad(int number, String colour, List<HardPiece> pieces, boolea
         by.forEach((number, pieces) ->
                 loads.add(new NextLoad(number, pieces.getFirst().colour(), pieces, true)));
         return loads;
+    }
+
+    /** From when all of it can be hung. */
+    public LocalDateTime here() {
+        return pieces.stream()
+                .map(HardPiece::here)
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
     }
 
     public List<String> ids() {

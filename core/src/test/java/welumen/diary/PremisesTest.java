@@ -52,6 +52,7 @@ class PremisesTest {
                 0,
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 List.of(),
                 List.of(),
                 0);

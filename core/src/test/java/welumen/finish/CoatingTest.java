@@ -64,7 +64,7 @@ class CoatingTest {
     private Instant until(Kind kind, Instant from) {
         var at = from;
         while (coating().next().orElseThrow().kind() != kind) {
-            make(new StepDone("surface-1", at));
+            make(new StepDone("surface-1", "next", at));
             at = at.plus(Duration.ofMinutes(10));
         }
         return at;
@@ -73,7 +73,8 @@ class CoatingTest {
     @Test
     void aStepIsToldFromWhenAndUntilWhen() {
         var at = until(Kind.COLOUR, MORNING);
-        make(new StepDone("surface-1", at)); // the first coat of colour: 15 min to flash off, 4 h to be coated over
+        make(new StepDone(
+                "surface-1", "next", at)); // the first coat of colour: 15 min to flash off, 4 h to be coated over
         assertThat(coating().next().map(CoatStep::kind)).contains(Kind.LOOK);
         assertThat(at(at).from()).contains(at.plus(Duration.ofMinutes(15)));
         assertThat(at(at).by()).contains(at.plus(Duration.ofHours(4)));
@@ -85,8 +86,8 @@ class CoatingTest {
     @Test
     void whatComesTooLateIsFlattedBackFirst() {
         var at = until(Kind.COLOUR, MORNING);
-        make(new StepDone("surface-1", at));
-        make(new StepDone("surface-1", at.plus(Duration.ofMinutes(20))));
+        make(new StepDone("surface-1", "next", at));
+        make(new StepDone("surface-1", "next", at.plus(Duration.ofMinutes(20))));
         var late = at.plus(Duration.ofHours(5));
         assertThat(at(late).holds(Optional.empty()))
                 .containsExactly("The next coat would not bite any more: flat it back first.");
@@ -136,7 +137,7 @@ class CoatingTest {
         for (var trial : coating().trials())
             make(new TrialMade("surface-1", new Tried(coating().done().size(), trial, true)));
         assertThat(at(again).holds(Optional.empty())).isEmpty();
-        make(new StepDone("surface-1", again));
+        make(new StepDone("surface-1", "next", again));
         assertThat(book.coatings().open()).isEmpty();
     }
 
@@ -168,7 +169,7 @@ class CoatingTest {
         var hidden = kinds.indexOf(Kind.TRY);
         assertThat(hidden).isLessThan(kinds.indexOf(Kind.FILL));
         make(new CoatingBegun(hide));
-        for (var i = 0; i < hidden; i++) make(new StepDone("surface-2", MORNING));
+        for (var i = 0; i < hidden; i++) make(new StepDone("surface-2", "next", MORNING));
         assertThat(book.coatings().find("surface-2").orElseThrow().trials()).containsExactly(Trial.RUB, Trial.WET);
     }
 

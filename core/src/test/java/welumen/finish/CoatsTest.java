@@ -111,8 +111,8 @@ class CoatsTest {
         assertThat(new MaskOrRemove("handle", 0.4, 0.2, false, true).said())
                 .isEqualTo("Take off the handle: it lies over what is sprayed, and a line would show.");
         assertThat(new MaskOrRemove("lamp", 0.5, 0.4, false, false).said())
-                .isEqualTo("Mask the lamp: 0.1 h with its risk, 0.5 h to take it off.");
+                .isEqualTo("Mask the lamp: 5 min with its risk, 31 min to take it off and put it back.");
         assertThat(new MaskOrRemove("rail", 10, 0.2, false, false).said())
-                .isEqualTo("Take off the rail: 1.5 h to mask it with its risk, 0.3 h to take it off.");
+                .isEqualTo("Take off the rail: 1.5 h to mask it with its risk, 19 min to take it off and put it back.");
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Point2D;
@@ -305,7 +306,7 @@ class FinishWalkTest {
         bench.typeAndEnter("edge-m-" + edge.beside(), "round it");
         assertThat(bench.text("mask-wrong")).contains("is no number");
         bench.go(WorkStage.STORES);
-        assertThat(bench.texts("#needs .label")).anyMatch(words -> words.contains("masking film"));
+        assertThat(bench.texts("#needs .label")).contains("Masking film");
     }
 
     /** A press on the card, one on the colour: it is read, says how rough it is, and is kept so. */
@@ -351,5 +352,27 @@ class FinishWalkTest {
         assertThat(book().touchUps())
                 .singleElement()
                 .satisfies(kept -> assertThat(kept.grams()).isEqualTo(30));
+    }
+
+    /** On the day, a load is hung and sprayed from the page of today; spraying asks first whether all is so. */
+    @Test
+    void aLoadIsMovedOnFromToday() {
+        van();
+        finish("cards");
+        bench.typeAndEnter("set-up", "satin lacquer, wanted 30");
+        bench.pass(Duration.ofHours(6));
+        bench.typeAndEnter("read-card-1", "31 33");
+        bench.click("accept-card-1");
+        bench.pass(Duration.ofDays(6).minusHours(12));
+        bench.go(WorkStage.DIARY);
+        bench.click("leaf-today");
+        bench.until(() -> !bench.robot.lookup("#load-prepare-load-1").queryAll().isEmpty());
+        bench.click("load-prepare-load-1");
+        assertThat(book().batch().count(Batch.Step.HUNG)).isEqualTo(9);
+        bench.until(() -> !bench.robot.lookup("#load-spray-load-1").queryAll().isEmpty());
+        bench.click("load-spray-load-1");
+        for (var ready : List.of("card-dry", "nozzle", "masked", "not-cold", "air")) bench.click("ready-" + ready);
+        bench.click("begin-spray-load-1");
+        assertThat(book().batch().count(Batch.Step.SPRAYED)).isEqualTo(9);
     }
 }

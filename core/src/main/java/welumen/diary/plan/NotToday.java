@@ -32,6 +32,7 @@ public final class NotToday {
      */
     public List<String> of(Task task, LocalDateTime start, double hideMm) {
         var against = new ArrayList<String>();
+        here(task, start).ifPresent(against::add);
         cold(task).ifPresent(against::add);
         daily(task.kind().isLoud(), limits.loud(), start, "it is loud, and that it may be here only")
                 .ifPresent(against::add);
@@ -41,6 +42,12 @@ public final class NotToday {
         lines(task.kind()).ifPresent(against::add);
         table(task.kind(), hideMm).ifPresent(against::add);
         return List.copyOf(against);
+    }
+
+    private static Optional<String> here(Task task, LocalDateTime start) {
+        return task.notBefore()
+                .filter(start::isBefore)
+                .map(from -> String.format(Locale.UK, "what it is done on is here from %1$ta %1$te %1$tb", from));
     }
 
     private Optional<String> cold(Task task) {

@@ -101,8 +101,13 @@ public final class YardPlan {
                 task.kind().isWait() ? late(task) : task.effort(),
                 rooms.uses(car, task),
                 task.after().stream().map(after -> link(car, after)).toList(),
-                Optional.of(
-                        task.kind().isWait() ? promised(task).map(this::opening).orElse(now) : now));
+                Optional.of(begins(task)));
+    }
+
+    private LocalDateTime begins(Task task) {
+        return task.kind().isWait()
+                ? promised(task).map(this::opening).orElse(now)
+                : task.notBefore().map(start -> later(start, now)).orElse(now);
     }
 
     /** A promised day is when it comes; where there is none, others take their time from when they can begin. */

@@ -19,6 +19,7 @@ import welumen.yard.Place;
  * @param promised the day on which somebody has said that it will be there
  * @param othersDays how many working days others take, from when they can begin; where a day is promised, it holds
  * @param fixed when it begins, where somebody has said so; not before
+ * @param notBefore before when it cannot be begun, since what it needs is elsewhere until then
  * @param chance what it risks, where it has only one chance
  * @param bring what one takes along, in words
  * @param after what it waits for
@@ -35,6 +36,7 @@ public record Task(
         Optional<LocalDate> promised,
         int othersDays,
         Optional<LocalDateTime> fixed,
+        Optional<LocalDateTime> notBefore,
         Optional<OneChance> chance,
         List<String> bring,
         List<After> after,
@@ -100,7 +102,21 @@ public record Task(
     /** The same where somebody has promised another day. */
     public Task promised(Optional<LocalDate> day) {
         return new Task(
-                id, kind, part, what, effort, hands, fails, day, othersDays, fixed, chance, bring, after, keepsWaiting);
+                id,
+                kind,
+                part,
+                what,
+                effort,
+                hands,
+                fails,
+                day,
+                othersDays,
+                fixed,
+                notBefore,
+                chance,
+                bring,
+                after,
+                keepsWaiting);
     }
 
     /** The same where what it waits for takes so many working days at the most. */
@@ -121,6 +137,7 @@ public record Task(
                 promised,
                 othersDays,
                 fixed,
+                notBefore,
                 chance,
                 bring,
                 sooner,
@@ -129,6 +146,20 @@ public record Task(
 
     public Task keeping(int waiting) {
         return new Task(
-                id, kind, part, what, effort, hands, fails, promised, othersDays, fixed, chance, bring, after, waiting);
+                id,
+                kind,
+                part,
+                what,
+                effort,
+                hands,
+                fails,
+                promised,
+                othersDays,
+                fixed,
+                notBefore,
+                chance,
+                bring,
+                after,
+                waiting);
     }
 }

@@ -44,14 +44,14 @@ public record MaskOrRemove(String part, double edgeM, double offHours, boolean i
     public String said() {
         if (isBrittle) return "Mask the %s: it may break when it comes off.".formatted(part);
         if (isLapped) return "Take off the %s: it lies over what is sprayed, and a line would show.".formatted(part);
-        return String.format(
-                Locale.UK,
-                isMasked()
-                        ? "Mask the %1$s: %2$.1f h with its risk, %3$.1f h to take it off."
-                        : "Take off the %1$s: %2$.1f h to mask it with its risk, %3$.1f h to take it off.",
-                part,
-                maskHours(),
-                removeHours());
+        return (isMasked()
+                        ? "Mask the %s: %s with its risk, %s to take it off and put it back."
+                        : "Take off the %s: %s to mask it with its risk, %s to take it off and put it back.")
+                .formatted(part, time(maskHours()), time(removeHours()));
+    }
+
+    private static String time(double hours) {
+        return hours < 1 ? "%d min".formatted(Math.round(60 * hours)) : String.format(Locale.UK, "%.1f h", hours);
     }
 
     /** Hours of masking alone, without its risk. */

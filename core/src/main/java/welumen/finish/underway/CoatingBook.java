@@ -26,7 +26,7 @@ public record CoatingBook(List<Coating> all, List<GoneWrong> gone, int begun) {
                 more.add(coating);
                 yield new CoatingBook(more, gone, begun + 1);
             }
-            case CoatingChange.StepDone(var id, var at) -> map(id, one -> one.stepDone(at));
+            case CoatingChange.StepDone(var id, var _, var at) -> map(id, one -> one.stepDone(at));
             case CoatingChange.Keyed(var id, var at) -> map(id, one -> one.keyed(at));
             case CoatingChange.FlawMapped(var id, var flaw) -> map(id, one -> one.mapped(flaw));
             case CoatingChange.FlawMended(var id, var number) -> map(id, one -> one.mended(number));

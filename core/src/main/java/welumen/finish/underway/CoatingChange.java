@@ -13,7 +13,8 @@ public sealed interface CoatingChange {
         }
     }
 
-    record StepDone(String id, Instant at) implements CoatingChange {}
+    /** @param what the step was, in words */
+    record StepDone(String id, String what, Instant at) implements CoatingChange {}
 
     /** The next coat came too late, so that it was flatted back before. */
     record Keyed(String id, Instant at) implements CoatingChange {}

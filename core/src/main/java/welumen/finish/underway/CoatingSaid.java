@@ -7,7 +7,7 @@ public final class CoatingSaid {
     public static String of(CoatingChange change) {
         return switch (change) {
             case CoatingChange.CoatingBegun(var coating) -> "To be coated: " + coating.what();
-            case CoatingChange.StepDone _ -> "A coat or a step of it done";
+            case CoatingChange.StepDone(var _, var what, var _) -> "Done: " + what;
             case CoatingChange.Keyed _ -> "Flatted back, since the next coat came late";
             case CoatingChange.FlawMapped(var _, var flaw) ->
                 "A %s mapped under raking light".formatted(flaw.kind().word());

@@ -169,6 +169,13 @@ public final class CardLeaf extends Leaf {
                 .add(Nodes.label(
                         verdict.isHeld() ? verdict.holds() : "Accepted by %s.".formatted(card.acceptedBy()),
                         verdict.isGood() ? Styles.SECOND : Styles.DANGER));
+        if (card.read().isEmpty() && !card.isDry(model.nowProperty().get()))
+            box.getChildren()
+                    .add(Nodes.label(
+                            "Dry, and to be read, from %s on."
+                                    .formatted(Words.when(
+                                            card.dryAt(), model.nowProperty().get(), model.zone())),
+                            Styles.SECOND));
         if (verdict.fewerPasses() > 0)
             box.getChildren()
                     .add(Nodes.label(

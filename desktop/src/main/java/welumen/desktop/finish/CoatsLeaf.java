@@ -249,7 +249,7 @@ public final class CoatsLeaf extends Leaf {
                                                 ? ""
                                                 : " and " + Words.many(system.clears(), "coat") + " of clear",
                                         system.ground().word(),
-                                        Words.about(system.waits(products())))
+                                        waits(system.waits(products())))
                         : refused.getFirst());
     }
 
@@ -276,7 +276,8 @@ public final class CoatsLeaf extends Leaf {
     private static Node row(CoatStep step) {
         var words = Words.capital(step.what())
                 + (step.grit() > 0 ? ", %d grit".formatted(step.grit()) : "")
-                + (step.waits().isZero() ? "" : "; then " + waits(step.waits()));
+                + (step.waits().isZero() ? "" : "; then " + waits(step.waits()))
+                + (step.until().isZero() ? "" : ", the next within " + waits(step.until()));
         return Nodes.label(words, step.isStop() ? Styles.STRONG : Styles.SECOND);
     }
 

@@ -253,7 +253,7 @@ public final class LoadsLeaf extends Leaf {
         if (piece.isTurned()) more.add("turned");
         if (piece.isHidden()) more.add("hidden");
         if (piece.waitedFor() > 0) more.add(piece.waitedFor() + " wait");
-        if (piece.here().isAfter(now())) more.add(String.format(Locale.UK, "here %1$ta %1$te %1$tb", piece.here()));
+        if (isLater(piece)) more.add(String.format(Locale.UK, "here %1$ta %1$te %1$tb", piece.here()));
         if (piece.isHeld()) more.add("held: " + piece.held());
         var step = batch().step(piece);
         var button = Nodes.button(
@@ -272,6 +272,12 @@ public final class LoadsLeaf extends Leaf {
         out.setId("strike-" + piece.id());
         out.getStyleClass().add("toggle");
         return Nodes.row(2, button, out);
+    }
+
+    /** Whether it comes later than the first of them, and is not here yet. */
+    private boolean isLater(HardPiece piece) {
+        return piece.here().isAfter(now())
+                && batch().pieces().stream().anyMatch(other -> other.here().isBefore(piece.here()));
     }
 
     private void pressed(HardPiece piece, Batch.Step step) {

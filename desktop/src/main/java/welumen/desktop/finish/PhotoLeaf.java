@@ -178,7 +178,7 @@ public final class PhotoLeaf extends Leaf {
         result.getChildren().clear();
         rough.ifPresent(this::shown);
         answer.setText(rough.map(read -> String.format(
-                        Locale.UK, "About %s; it may be %.0f off.", ReadingCard.numbers(read.lab()), read.off()))
+                        Locale.UK, "About %s; it may be %.1f off.", ReadingCard.numbers(read.lab()), read.off()))
                 .orElse(
                         hash.isEmpty()
                                 ? "Take a photo with a grey card beside the colour, or open one."

@@ -198,7 +198,7 @@ public final class UnderWayLeaf extends Leaf {
         var now = model.nowProperty().get();
         var clock = "coats:" + coating.id();
         List<JobChange> changes = new ArrayList<>();
-        changes.add(new AtFinish(new OnCoating(new StepDone(coating.id(), now))));
+        changes.add(new AtFinish(new OnCoating(new StepDone(coating.id(), step.what(), now))));
         if (step.waits().isPositive())
             changes.add(new OnClock(new ClockStarted(new BenchClock(
                     clock,
