@@ -58,6 +58,7 @@ final class BenchTasks {
                 ? at.choices().of(part).orElseThrow().treatments()
                 : uncut.isPresent() ? List.of(implied(part)) : List.<Treatment>of();
         for (var treatment : chosen) if (treatment != Treatment.LEAVE) treat(row, part, treatment, uncut);
+        if (chosen.stream().noneMatch(treatment -> kind(treatment, part) == TaskKind.COLOUR)) coat(row, part);
         return row.last();
     }
 
@@ -98,8 +99,7 @@ final class BenchTasks {
         row.then(
                 kind(treatment, part),
                 ": " + treatment.word(),
-                coating.map(CoatingEffort::hours)
-                        .map(left -> Effort.ofHours(LOW * left, left, HIGH * left))
+                coating.map(left -> about(left.hours() + at.finish().edges().hours(part)))
                         .orElseGet(() -> effort(hours, shares.rest())),
                 treatment.fails(),
                 said);
@@ -112,6 +112,24 @@ final class BenchTasks {
         return kind(treatment, part) == TaskKind.COLOUR
                 ? at.finish().coatings().openOf(part).map(CoatingEffort::new)
                 : Optional.empty();
+    }
+
+    /** It is coated, and nobody has chosen that as its treatment. */
+    private void coat(Row row, PartId part) {
+        at.finish().coatings().openOf(part).ifPresent(coating -> {
+            var left = new CoatingEffort(coating);
+            row.then(
+                    TaskKind.COLOUR,
+                    ": " + coating.next().orElseThrow().what(),
+                    about(left.hours() + at.finish().edges().hours(part)),
+                    at.finish().fails(),
+                    "its coats are not done");
+            row.cures(left.dries());
+        });
+    }
+
+    private static Effort about(double hours) {
+        return Effort.ofHours(LOW * hours, hours, HIGH * hours);
     }
 
     /** What the pattern says against cutting: what is awaited is a gate, the rest is tried and put right first. */

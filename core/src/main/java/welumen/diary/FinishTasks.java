@@ -102,31 +102,18 @@ final class FinishTasks {
                 .sum();
     }
 
-    /** Of a part that is filled and coloured its own task says what is left; any other has one here, and its part waits for it. */
+    /** A surface that is no part of the cabin; of a part, its own work says what is left. */
     private void coating(Coating coating) {
-        if (coating.part().stream()
-                .anyMatch(part ->
-                        draft.ids().stream().anyMatch(id -> id.startsWith(TaskDraft.id(TaskKind.COLOUR, part)))))
-            return;
-        var effort = new CoatingEffort(coating);
-        var masked = coating.part().stream()
-                .mapToDouble(part -> at.finish().edges().hours(part))
-                .sum();
-        var task = draft.add(TaskDraft.make(
+        if (!coating.part().isEmpty()) return;
+        draft.add(TaskDraft.make(
                         "coat:" + coating.id(),
                         TaskKind.COLOUR,
                         "the %s: %s"
                                 .formatted(
                                         coating.what(),
                                         coating.next().orElseThrow().what()))
-                .takes(hours(effort.hours() + masked))
+                .takes(hours(new CoatingEffort(coating).hours()))
                 .fails(at.finish().fails()));
-        for (var part : coating.part()) {
-            task.on(part);
-            var back = TaskDraft.id(TaskKind.PUT_BACK, part);
-            if (draft.has(back))
-                draft.one(back).after(new After(task.id(), Why.NOT_DONE, "its coats are not done", effort.dries(), 0));
-        }
     }
 
     private static String names(List<HardPiece> load) {

@@ -66,8 +66,9 @@ public final class GoingHome {
                 .toList();
         if (batch.said().isPresent() && !open.isEmpty()) stops.add(new Stop.PiecesOpen(open.size(), open));
         for (var coating : finish.coatings().open())
-            stops.add(new Stop.CoatsOpen(
-                    coating.what(), coating.next().map(CoatStep::what).orElse("")));
+            if (coating.part().isEmpty())
+                stops.add(new Stop.CoatsOpen(
+                        coating.what(), coating.next().map(CoatStep::what).orElse("")));
         for (var recipe : finish.withoutTouchUp()) stops.add(new Stop.NoTouchUp(recipe.id(), recipe.title()));
         return stops;
     }

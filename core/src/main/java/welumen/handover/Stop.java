@@ -22,7 +22,8 @@ public sealed interface Stop {
         public enum Kind {
             UNTREATED("chosen and not done"),
             UNDECIDED("bad, and nothing chosen"),
-            UNCUT("drawn and not cut");
+            UNCUT("drawn and not cut"),
+            UNCOATED("their coats not done");
 
             private final String word;
 
@@ -39,6 +40,7 @@ public sealed interface Stop {
                     case Undone.Untreated _ -> UNTREATED;
                     case Undone.Undecided _ -> UNDECIDED;
                     case Undone.Uncut _ -> UNCUT;
+                    case Undone.Uncoated _ -> UNCOATED;
                 };
             }
         }
@@ -75,7 +77,7 @@ public sealed interface Stop {
         }
     }
 
-    /** A surface whose coats are not done. */
+    /** A surface that is no part of the cabin and whose coats are not done. */
     record CoatsOpen(String what, String next) implements Stop {}
 
     /** Nobody has said what is kept of a mix for repairs. */

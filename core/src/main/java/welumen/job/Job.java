@@ -269,7 +269,7 @@ public record Job(
 
     /** What each part that is not finished still wants. */
     public Map<PartId, List<Undone>> undone() {
-        var undone = new WorkLeft(survey, choices, patterns, table, cutLog)
+        var undone = new WorkLeft(survey, choices, patterns, table, cutLog, finish.coatings())
                 .of(cabin, piece -> doubts.find(Guess.Kind.PIECE, piece.id()).isEmpty());
         undone.keySet().removeIf(custody::isNotToComeBack);
         return undone;

@@ -18,6 +18,9 @@ public sealed interface Undone {
         }
     }
 
+    /** Its coats are on their way. @param next what comes next */
+    record Uncoated(String next) implements Undone {}
+
     /** “it is still to be treated: fill and recolour”. */
     default String said() {
         return switch (this) {
@@ -25,6 +28,7 @@ public sealed interface Undone {
             case Undecided(var finding) ->
                 "nothing is chosen for its %s, which is %s"
                         .formatted(finding.kind().word(), finding.severity().word());
+            case Uncoated(var next) -> "its coats are not done: " + next;
             case Uncut(var pieces) ->
                 pieces.size() == 1
                         ? "its %s is not cut".formatted(pieces.getFirst())

@@ -12,6 +12,8 @@ import welumen.cut.CutPiece;
 import welumen.cut.CuttingTable;
 import welumen.cut.pieces.FromPattern;
 import welumen.cut.pieces.RoughCut;
+import welumen.finish.underway.Coating;
+import welumen.finish.underway.CoatingBook;
 import welumen.pattern.Patterns;
 import welumen.pattern.piece.Piece;
 import welumen.survey.Severity;
@@ -19,8 +21,12 @@ import welumen.survey.Survey;
 import welumen.treatment.Choices;
 import welumen.treatment.Treatment;
 
-/** What each part still wants done before it is finished: chosen and not done, bad and not decided, drawn and not cut. */
-public record WorkLeft(Survey survey, Choices choices, Patterns patterns, CuttingTable table, CutLog cut) {
+/**
+ * What each part still wants done before it is finished: chosen and not done, bad and not decided, drawn and not cut, coated and not
+ * through.
+ */
+public record WorkLeft(
+        Survey survey, Choices choices, Patterns patterns, CuttingTable table, CutLog cut, CoatingBook coatings) {
     /**
      * By part; those that are finished are not in it.
      *
@@ -29,7 +35,10 @@ public record WorkLeft(Survey survey, Choices choices, Patterns patterns, Cuttin
     public Map<PartId, List<Undone>> of(Cabin cabin, Predicate<Piece> counts) {
         var left = new TreeMap<PartId, List<Undone>>();
         for (var part : cabin.parts()) {
-            var undone = of(part.id(), counts);
+            var undone = new ArrayList<>(of(part.id(), counts));
+            coatings.openOf(part.id())
+                    .flatMap(Coating::next)
+                    .ifPresent(step -> undone.add(new Undone.Uncoated(step.what())));
             if (!undone.isEmpty()) left.put(part.id(), undone);
         }
         return left;

@@ -25,7 +25,9 @@ final class TaskPlace {
     /** Picks its part, and turns there. */
     static void go(JobModel model, Task task) {
         task.part().ifPresent(model.pickedProperty()::set);
-        model.stageProperty().set(task.isOfTheFinishBench() ? WorkStage.REFIT : stage(task.kind()));
+        var isCoated = task.kind() == TaskKind.COLOUR
+                && task.part().flatMap(model.job().finish().coatings()::openOf).isPresent();
+        model.stageProperty().set(task.isOfTheFinishBench() || isCoated ? WorkStage.REFIT : stage(task.kind()));
     }
 
     static WorkStage stage(TaskKind kind) {

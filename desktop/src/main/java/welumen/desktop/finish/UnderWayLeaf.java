@@ -1,8 +1,6 @@
 package welumen.desktop.finish;
 
-import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -13,9 +11,6 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import welumen.cabin.Part;
-import welumen.clock.BenchClock;
-import welumen.clock.ClockChange.ClockPutAway;
-import welumen.clock.ClockChange.ClockStarted;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
@@ -34,16 +29,13 @@ import welumen.finish.underway.CoatingChange.FlawMapped;
 import welumen.finish.underway.CoatingChange.FlawMended;
 import welumen.finish.underway.CoatingChange.FlawStruck;
 import welumen.finish.underway.CoatingChange.Keyed;
-import welumen.finish.underway.CoatingChange.StepDone;
 import welumen.finish.underway.CoatingChange.TrialMade;
 import welumen.finish.underway.CoatingStands;
 import welumen.finish.underway.Flaw;
 import welumen.finish.underway.Trial;
 import welumen.finish.underway.Tried;
-import welumen.job.JobChange;
+import welumen.job.CoatingMoved;
 import welumen.job.JobChange.AtFinish;
-import welumen.job.JobChange.OnClock;
-import welumen.job.JobChange.Together;
 import welumen.shape.Point;
 
 /** A surface on its way: the next step and its time, what raking light shows, what it is tried by, and back where it fails. */
@@ -163,7 +155,7 @@ public final class UnderWayLeaf extends Leaf {
                             "Flatted back",
                             "It bites again: the next coat may go on",
                             new Keyed(coating.id(), model.nowProperty().get())));
-        var done = Nodes.chief("Done", "It is done; its clock runs (Enter)", () -> done(stands, step));
+        var done = Nodes.chief("Done", "It is done; its clock runs (Enter)", () -> done(stands));
         done.setId("step-done");
         done.setDisable(!holds.isEmpty());
         deeds.getChildren().add(done);
@@ -186,7 +178,7 @@ public final class UnderWayLeaf extends Leaf {
     }
 
     /** Before its time it is asked once more; then its clock runs until the next step, or until it is too late for that. */
-    private void done(CoatingStands stands, CoatStep step) {
+    private void done(CoatingStands stands) {
         var coating = stands.coating();
         if (stands.isTooEarly() && !asked.equals(coating.id() + coating.done().size())) {
             asked = coating.id() + coating.done().size();
@@ -195,28 +187,7 @@ public final class UnderWayLeaf extends Leaf {
             return;
         }
         wrong.setText("");
-        var now = model.nowProperty().get();
-        var clock = "coats:" + coating.id();
-        List<JobChange> changes = new ArrayList<>();
-        changes.add(new AtFinish(new OnCoating(new StepDone(coating.id(), step.what(), now))));
-        if (step.waits().isPositive())
-            changes.add(new OnClock(new ClockStarted(new BenchClock(
-                    clock,
-                    "%s, %s".formatted(Words.capital(coating.what()), step.what()),
-                    after(coating),
-                    now,
-                    step.waits(),
-                    step.until(),
-                    Duration.ZERO))));
-        else if (step.kind() != CoatStep.Kind.LOOK
-                && model.job().clocks().running().stream()
-                        .anyMatch(one -> one.id().equals(clock))) changes.add(new OnClock(new ClockPutAway(clock)));
-        model.make(Together.of(changes));
-    }
-
-    private static String after(Coating coating) {
-        var left = coating.left();
-        return left.size() > 1 ? left.get(1).what() : "it is done";
+        model.make(CoatingMoved.on(model.job(), coating, model.nowProperty().get()));
     }
 
     private Node trial(Coating coating, Trial trial) {
