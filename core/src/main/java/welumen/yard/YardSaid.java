@@ -17,6 +17,7 @@ import welumen.yard.GoodsChange.TinCounted;
 import welumen.yard.GoodsChange.TinDropped;
 import welumen.yard.GoodsChange.TintGone;
 import welumen.yard.GoodsChange.TintMeasured;
+import welumen.yard.GoodsChange.TintsUsed;
 
 /** Says in a few words what a change of the yard did. */
 public final class YardSaid {
@@ -75,6 +76,7 @@ public final class YardSaid {
             case TinCounted(var _, var tin) -> "Counted: " + tin.name();
             case TinDropped(var name) -> "No longer kept: " + name;
             case TintMeasured(var _, var tint) -> "Tint measured: " + tint.name();
+            case TintsUsed(var grams) -> "Weighed out: " + String.join(", ", grams.keySet());
             case TintGone(var name) -> "No tint any more: " + name;
             case SupplierSaid(var _, var supplier) -> "Supplier: " + supplier.name();
             case SupplierDropped(var name) -> "No supplier any more: " + name;

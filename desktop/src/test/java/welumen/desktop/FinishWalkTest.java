@@ -106,6 +106,10 @@ class FinishWalkTest {
         bench.until(() -> bench.text("mix-answer").contains("expected to lie"));
         settled();
         bench.click("keep-recipe");
+        var white = white();
+        bench.click("weighed-out");
+        assertThat(white()).as("it is off the shelf").isLessThan(white - 20);
+        assertThat(bench.text("mix-answer")).as("and the mix still stands").contains("expected to lie");
         var first = book().recipes().getFirst();
         assertThat(first.grams().size()).isBetween(2, 4);
         assertThat(first.whole()).isBetween(345.0, 347.0);
@@ -122,6 +126,17 @@ class FinishWalkTest {
         bench.until(() -> bench.text("mix-saved").endsWith(".pdf"));
         assertThat(Files.size(Path.of(bench.text("mix-saved").substring("Saved to ".length()))))
                 .isPositive();
+    }
+
+    private double white() {
+        return bench.ask(() -> bench.model()
+                .yard()
+                .state()
+                .goods()
+                .tints()
+                .findOne("white")
+                .orElseThrow()
+                .grams());
     }
 
     /** Sprayed at noon, read dry at six: it misses, and no load is sprayed that evening. The next one is accepted. */

@@ -22,6 +22,7 @@ import welumen.colour.mix.MixProblem.Patch;
 import welumen.colour.mix.Mixer;
 import welumen.colour.mix.Surface;
 import welumen.colour.mix.Target;
+import welumen.colour.mix.Tint;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.WordCell;
@@ -39,6 +40,8 @@ import welumen.job.JobChange.AtFinish;
 import welumen.job.JobChange.Together;
 import welumen.measure.Because;
 import welumen.yard.BaseTint;
+import welumen.yard.GoodsChange.TintsUsed;
+import welumen.yard.YardChange.OfGoods;
 
 /** A mix to a colour that was read: grams and drops, what to add once its patch is read, and the recipe, kept. */
 public final class MixLeaf extends Leaf {
@@ -49,6 +52,9 @@ public final class MixLeaf extends Leaf {
 
     private static final double SPARE = 1.2;
     private static final double LEAST_GRAMS = 20;
+
+    /** A mix that is put right and grows beyond it is better thrown away. */
+    private static final double GROWN = 1.8;
 
     private final ComboBox<Reading> target = new ComboBox<>();
     private final TextField area = new TextField("0.8");
@@ -124,7 +130,7 @@ public final class MixLeaf extends Leaf {
                     .forEach(recipe -> shown.add(card(recipe, other.file().title())));
         recipes.getChildren().setAll(shown);
         open = open.flatMap(recipe -> model.job().finish().recipe(recipe.id()));
-        if (!tints().equals(mixedOf)
+        if (!named(tints()).equals(named(mixedOf))
                 || mixedTo.filter(reading -> !all.contains(reading)).isPresent())
             mixed.getChildren().clear(); // it is of other tints, or to a colour that is struck out
         if (mixed.getChildren().isEmpty())
@@ -135,6 +141,11 @@ public final class MixLeaf extends Leaf {
                                     ? "No tint is measured yet at this yard."
                                     : "%s on the shelf: say to which colour."
                                             .formatted(Words.many(tints().size(), "tint")));
+    }
+
+    /** As they are mixed: how much is left of them is nothing to a colour. */
+    private static List<Tint> named(List<BaseTint> some) {
+        return some.stream().map(BaseTint::tint).toList();
     }
 
     private List<BaseTint> tints() {
@@ -235,7 +246,36 @@ public final class MixLeaf extends Leaf {
         var keep = Nodes.chief(
                 "Keep the recipe", "With this car, its part, the lots and the reading", () -> keep(reading, mix));
         keep.setId("keep-recipe");
-        mixed.getChildren().add(Nodes.row(10, keep));
+        // what goes into the pot now: of a mix that is put right, what is added
+        var weigh = open.isPresent() ? mix.add() : mix.grams();
+        var weighed = Nodes.button(
+                "Weighed out", "Off the shelf with it: what is left of each tint is counted", () -> weighedOut(weigh));
+        weighed.setId("weighed-out");
+        weighed.setDisable(tints().stream().noneMatch(tint -> tint.grams() > 0 && weigh.containsKey(tint.name())));
+        if (open.isPresent() && whole > GROWN * open.get().whole())
+            mixed.getChildren()
+                    .add(Nodes.label(
+                            String.format(
+                                    Locale.UK,
+                                    "It grows to %.1f times its weight: mixing anew from nothing takes less.",
+                                    whole / open.get().whole()),
+                            Styles.DANGER));
+        mixed.getChildren().add(Nodes.row(10, keep, weighed));
+    }
+
+    private void weighedOut(Map<String, Double> weigh) {
+        if (model.yard().make(new OfGoods(new TintsUsed(weigh))))
+            saved.setText("What is left of each tint is counted at the yard, Tints.");
+    }
+
+    private String shortOf(String name, double grams) {
+        return tints().stream()
+                .filter(tint -> tint.name().equals(name))
+                .mapToDouble(tint -> tint.isShortBy(grams))
+                .filter(missing -> missing > 0)
+                .mapToObj(missing -> String.format(Locale.UK, "; %.0f g more than is left", missing))
+                .findFirst()
+                .orElse("");
     }
 
     private Node row(String tint, double grams, @Nullable Double add) {
@@ -249,8 +289,12 @@ public final class MixLeaf extends Leaf {
                 ? String.format(Locale.UK, "%.1f g%s", grams, open.isPresent() ? ", nothing more" : drops)
                 : String.format(
                         Locale.UK, open.isPresent() ? "add %.1f g%s: %.1f g then" : "%.1f g%s", add, drops, grams);
+        var missing = shortOf(tint, open.isPresent() ? (add == null ? 0 : add) : grams);
         var row = Nodes.row(
-                10, Nodes.grown(Nodes.label(Words.capital(tint), Styles.STRONG)), Nodes.whole(words, Styles.MEASURE));
+                10,
+                Nodes.grown(
+                        Nodes.label(Words.capital(tint) + missing, missing.isEmpty() ? Styles.STRONG : Styles.DANGER)),
+                Nodes.whole(words, Styles.MEASURE));
         row.getStyleClass().add(Styles.CARD);
         return row;
     }

@@ -28,6 +28,7 @@ final class TintsLeaf extends ShelfLeaf<BaseTint> {
     private final TextField film = CountFields.field("tint-film", 20, this::keep);
     private final TextField drop = CountFields.field("tint-drop", 5, this::keep);
     private final TextField lot = CountFields.field("tint-lot", 7, this::keep);
+    private final TextField left = CountFields.field("tint-left", 6, this::keep);
     private final TextField into = CountFields.field("tint-into", 9, this::keep);
     private final TextField share = CountFields.field("tint-share", 4, this::keep);
     private final TextField letDown = CountFields.field("tint-let-down", 20, this::keep);
@@ -41,7 +42,7 @@ final class TintsLeaf extends ShelfLeaf<BaseTint> {
                 Nodes.field("Name", name),
                 Nodes.field("A film of it by itself", film),
                 reader("read-film", "The reader is held on a film of it that hides what is under it", film, ""),
-                Nodes.row(10, Nodes.field("Grams a drop", drop), Nodes.field("Lot", lot)),
+                Nodes.row(10, Nodes.field("Grams a drop", drop), Nodes.field("Lot", lot), Nodes.field("Left, g", left)),
                 Nodes.row(10, Nodes.field("Let down into", into), Nodes.field("by, %", share)),
                 Nodes.field("A film of that", letDown),
                 reader("read-let-down", "The reader is held on a film of the let-down", letDown, " let down"));
@@ -96,7 +97,8 @@ final class TintsLeaf extends ShelfLeaf<BaseTint> {
                         lab.l(),
                         lab.a(),
                         lab.b(),
-                        one.lot().isEmpty() ? "" : ", lot " + one.lot()),
+                        (one.lot().isEmpty() ? "" : ", lot " + one.lot())
+                                + (one.grams() > 0 ? String.format(Locale.UK, ", %.0f g left", one.grams()) : "")),
                 one.letDown().isEmpty()
                         ? ""
                         : String.format(Locale.UK, "let down into %s by %.0f %%", one.into(), 100 * one.share()));
@@ -108,6 +110,7 @@ final class TintsLeaf extends ShelfLeaf<BaseTint> {
         film.setText(one.map(BaseTint::shares).map(TintsLeaf::said).orElse(""));
         drop.setText(CountFields.text(one.map(BaseTint::gramsPerDrop).orElse(0.0)));
         lot.setText(one.map(BaseTint::lot).orElse(""));
+        left.setText(CountFields.text(one.map(BaseTint::grams).orElse(0.0)));
         into.setText(one.map(BaseTint::into).orElse(""));
         share.setText(CountFields.text(
                 one.map(tint -> 100 * tint.share()).filter(part -> part > 0).orElse(USUAL_SHARE)));
@@ -127,7 +130,8 @@ final class TintsLeaf extends ShelfLeaf<BaseTint> {
                 lot.getText().strip(),
                 other, // kept before its film is read, too
                 decimal(share) / 100,
-                down);
+                down,
+                decimal(left));
     }
 
     private static double decimal(TextField field) {

@@ -68,4 +68,8 @@ final class KindSteps {
     static void pieceHangs(ObjectNode change) {
         if (change.path("piece") instanceof ObjectNode piece) piece.put("isTurned", false);
     }
+
+    static void nobodyHasWeighedTheTint(ObjectNode change) {
+        if (change.path("tint") instanceof ObjectNode tint) tint.put("grams", 0.0);
+    }
 }

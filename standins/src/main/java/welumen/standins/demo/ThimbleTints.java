@@ -45,7 +45,8 @@ final class ThimbleTints {
                 "M 4",
                 tint == white ? "" : white.name(),
                 tint == white ? 0 : SHARE,
-                tint == white ? List.of() : film(tint, white, SHARE));
+                tint == white ? List.of() : film(tint, white, SHARE),
+                tint == white ? 900 : 240);
     }
 
     private static double[] filled(double takes) {
