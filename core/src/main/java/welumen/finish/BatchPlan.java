@@ -32,14 +32,15 @@ public record BatchPlan(LoadProblem problem, LoadPlan rest, List<Hung> hung) {
         hung = List.copyOf(hung);
     }
 
-    /** Empty where nothing is open, or nobody has said how it is sprayed. */
-    public static Optional<BatchPlan> of(Batch batch, Crew crew, LocalDateTime now) {
+    /** Empty where nothing is open, or nobody has said how it is sprayed. @param from before when nothing is sprayed */
+    public static Optional<BatchPlan> of(Batch batch, Crew crew, LocalDateTime now, LocalDateTime from) {
         if (batch.open().isEmpty() || batch.said().isEmpty()) return Optional.empty();
         var how = batch.said().get();
         var needs = batch.needs();
         var slots = new ArrayList<>(Slot.of(hours(crew), now.toLocalDate().atStartOfDay(), DAYS));
         slots.removeIf(slot -> slot.length().compareTo(needs) < 0
-                || !slot.ends().isAfter(now)); // what hangs is sprayed in one that has begun
+                || !slot.ends().isAfter(now)
+                || isTooSoon(slot, now, from)); // what hangs is sprayed in one that has begun
         var hung = new ArrayList<Hung>();
         for (var load : NextLoad.of(batch, crew.loadHolds()))
             if (load.isHung() && !slots.isEmpty()) {
@@ -60,6 +61,11 @@ public record BatchPlan(LoadProblem problem, LoadPlan rest, List<Hung> hung) {
                 how.handled(),
                 Optional.of(how.due()));
         return Optional.of(new BatchPlan(problem, LoadPlanner.of(problem), hung));
+    }
+
+    /** A slot that has begun is left alone as long as nothing keeps one from spraying in it. */
+    private static boolean isTooSoon(Slot slot, LocalDateTime now, LocalDateTime from) {
+        return from.isAfter(now) && slot.begins().isBefore(from);
     }
 
     private static List<WorkingHours> hours(Crew crew) {

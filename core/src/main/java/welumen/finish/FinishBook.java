@@ -101,6 +101,15 @@ public record FinishBook(
                 .map(verdict -> "Held by its card: " + verdict.holds());
     }
 
+    /** Before when nothing is sprayed at the best: the last card is dry by then, or another one is, where it missed. */
+    public Optional<Instant> cardDry(Instant now) {
+        return cards.last()
+                .filter(card -> !card.isAccepted())
+                .flatMap(card -> card.hasMissed()
+                        ? Optional.of(now.plus(card.dries()))
+                        : Optional.of(card.dryAt()).filter(now::isBefore));
+    }
+
     /** In what share a go at spraying fails: as a rule, which counts as ten goes, and as it went here. */
     public double fails() {
         var gone = coatings.gone().size();

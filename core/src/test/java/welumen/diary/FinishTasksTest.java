@@ -167,7 +167,7 @@ class FinishTasksTest {
                 .crew();
         pieces(12);
         make(new PiecesMoved(List.of("p3", "p4"), Batch.Step.HUNG));
-        var plan = BatchPlan.of(job.finish().batch(), crew, MONDAY).orElseThrow();
+        var plan = BatchPlan.of(job.finish().batch(), crew, MONDAY, MONDAY).orElseThrow();
         assertThat(plan.hung()).singleElement().satisfies(hung -> {
             assertThat(hung.number()).isEqualTo(1);
             assertThat(hung.load().slot().begins()).isEqualTo(MONDAY.withHour(18));
@@ -175,7 +175,7 @@ class FinishTasksTest {
         assertThat(plan.whole().loads()).hasSize(3);
         assertThat(plan.whole().ready()).contains(LocalDateTime.of(2026, 4, 23, 10, 30));
         assertThat(plan.fits()).isFalse();
-        assertThat(BatchPlan.of(job.finish().batch(), crew, MONDAY.withHour(19))
+        assertThat(BatchPlan.of(job.finish().batch(), crew, MONDAY.withHour(19), MONDAY)
                         .orElseThrow()
                         .hung()
                         .getFirst()
@@ -185,10 +185,17 @@ class FinishTasksTest {
                 .as("it is sprayed in the slot that has begun")
                 .isEqualTo(MONDAY.withHour(18));
 
+        assertThat(BatchPlan.of(job.finish().batch(), crew, MONDAY, MONDAY.plusHours(12))
+                        .orElseThrow()
+                        .whole()
+                        .ready())
+                .as("its card is not dry that evening")
+                .contains(LocalDateTime.of(2026, 4, 24, 10, 30));
+
         make(new BatchSaid(new Batch.How(
                 3, 1.5, Duration.ofHours(2), Duration.ofHours(1), Duration.ofHours(14), MONDAY.plusDays(3))));
-        make(new PieceListed(new HardPiece("flat", "trim strip", 0.1, MONDAY, 0, "dark", false, "", true)));
-        assertThat(BatchPlan.of(job.finish().batch(), crew, MONDAY)
+        make(new PieceListed(new HardPiece("flat", "trim strip", 0.1, MONDAY, 0, "dark", false, "", true, "", "")));
+        assertThat(BatchPlan.of(job.finish().batch(), crew, MONDAY, MONDAY)
                         .orElseThrow()
                         .whole()
                         .loads())

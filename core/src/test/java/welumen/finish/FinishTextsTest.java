@@ -32,7 +32,19 @@ class FinishTextsTest {
     void aPieceIsTypedAsItIsSaid() {
         assertThat(piece("vent ring, 0.12 m2, dark, at the plater’s until Wed, hidden, airbag, 2 wait"))
                 .isEqualTo(new HardPiece(
-                        "p1", "vent ring", 0.12, NOW.withDayOfMonth(22).withHour(12), 2, "dark", true, "airbag"));
+                        "p1",
+                        "vent ring",
+                        0.12,
+                        NOW.withDayOfMonth(22).withHour(12),
+                        2,
+                        "dark",
+                        true,
+                        "airbag",
+                        false,
+                        "at the plater’s",
+                        ""));
+        assertThat(piece("vent ring, the electrician waits").who()).isEqualTo("the electrician");
+        assertThat(piece("vent ring, the electrician waits").waitedFor()).isEqualTo(1);
         assertThat(piece("trim strip, turned").isTurned()).isTrue();
         assertThat(piece("ashtray front, 80 cm2").squareMetres()).isEqualTo(0.008);
         assertThat(piece("ashtray front").colour()).as("as of the one before").isEqualTo("sage");

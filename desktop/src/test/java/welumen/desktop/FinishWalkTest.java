@@ -166,7 +166,10 @@ class FinishWalkTest {
         bench.click("again");
         assertThat(bench.texts("#card-card-1 .label")).contains("It cost 1 h, 1 day, 0.5 tins: wrong sheen.");
         bench.click("leaf-loads");
-        assertThat(bench.text("loads-answer")).contains("Held by its card");
+        assertThat(bench.text("loads-answer"))
+                .as("the new date at once")
+                .startsWith("28 pieces, 4 loads: ready on Fri 24 Apr at 10:30")
+                .contains("Held by its card");
         bench.click("hang-1");
         assertThat(bench.ask(
                         () -> bench.robot.lookup("#sprayed-1").<Node>query().isDisabled()))
@@ -385,9 +388,45 @@ class FinishWalkTest {
         bench.click("load-prepare-load-1");
         assertThat(book().batch().count(Batch.Step.HUNG)).isEqualTo(9);
         bench.until(() -> !bench.robot.lookup("#load-spray-load-1").queryAll().isEmpty());
+        settled(); // a plan that comes in draws the page anew
         bench.click("load-spray-load-1");
         for (var ready : List.of("card-dry", "nozzle", "masked", "not-cold", "air")) bench.click("ready-" + ready);
         bench.click("begin-spray-load-1");
         assertThat(book().batch().count(Batch.Step.SPRAYED)).isEqualTo(9);
+    }
+
+    /**
+     * On Monday at noon the card is sprayed; at six it misses, so there is no load that evening, and the new date is told at once.
+     * The next card is good: from there each load hangs, is sprayed and fitted, to the last screw.
+     */
+    @Test
+    void fromMondayNoonToTheLastScrew() {
+        van();
+        bench.pass(Duration.ofDays(5).plusHours(21).plusMinutes(7)); // Monday at noon
+        finish("loads");
+        assertThat(bench.text("loads-answer"))
+                .startsWith("28 pieces, 4 loads: ready on Fri 24 Apr at 10:30, 24.5 h late.");
+        bench.click("leaf-cards");
+        bench.typeAndEnter("set-up", "satin lacquer, lot L 3, 200 mm, 3 passes, wanted 30");
+        bench.pass(Duration.ofHours(6));
+        bench.typeAndEnter("read-card-1", "38 46");
+        bench.click("leaf-loads");
+        assertThat(bench.text("loads-answer")).startsWith("28 pieces, 4 loads: ready on Sat 25 Apr at 10:30");
+        bench.click("leaf-cards");
+        bench.typeAndEnter("set-up", "satin lacquer, lot L 3, 220 mm, 3 passes, wanted 30");
+        bench.pass(Duration.ofHours(6));
+        bench.typeAndEnter("read-card-2", "31 33");
+        bench.click("accept-card-2");
+        bench.click("leaf-loads");
+        for (var load = 1; load <= 4; load++) {
+            bench.click("hang-" + load);
+            bench.click("sprayed-" + load);
+            bench.pass(Duration.ofHours(24));
+            bench.click("move-handled");
+            bench.click("move-fitted");
+        }
+        assertThat(bench.text("loads-answer")).isEqualTo("All 28 are fitted.");
+        bench.go(WorkStage.HANDOVER);
+        assertThat(bench.texts("#stops .label")).noneMatch(words -> words.contains("small piece"));
     }
 }

@@ -8,8 +8,10 @@ import java.util.Comparator;
  *
  * @param id within its batch
  * @param squareMetres of what is sprayed on it
- * @param here from when it can be hung: before that it is in the post, at the plater’s, in another town
+ * @param here from when it can be hung
+ * @param where it is until then: “in the post”, “at the plater’s”; may be empty
  * @param waitedFor how much waits for it; 0 where nothing does
+ * @param who waits for it, as “the electrician”; may be empty
  * @param colour only pieces of one colour go in one load
  * @param isHidden whether nobody sees it once it is fitted
  * @param held why it goes in no load, as “airbag”; empty where nothing holds it
@@ -24,7 +26,9 @@ public record HardPiece(
         String colour,
         boolean isHidden,
         String held,
-        boolean isTurned) {
+        boolean isTurned,
+        String where,
+        String who) {
     /** What most waits for goes first, then what is here first. */
     public static final Comparator<HardPiece> FIRST = Comparator.comparing((HardPiece piece) -> -piece.waitedFor())
             .thenComparing(HardPiece::here)
@@ -40,7 +44,7 @@ public record HardPiece(
             String colour,
             boolean isHidden,
             String held) {
-        this(id, name, squareMetres, here, waitedFor, colour, isHidden, held, false);
+        this(id, name, squareMetres, here, waitedFor, colour, isHidden, held, false, "", "");
     }
 
     public HardPiece {
@@ -57,6 +61,6 @@ public record HardPiece(
 
     /** Nothing holds it any more. */
     public HardPiece cleared() {
-        return new HardPiece(id, name, squareMetres, here, waitedFor, colour, isHidden, "", isTurned);
+        return new HardPiece(id, name, squareMetres, here, waitedFor, colour, isHidden, "", isTurned, where, who);
     }
 }

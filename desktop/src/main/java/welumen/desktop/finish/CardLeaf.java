@@ -31,6 +31,7 @@ import welumen.finish.sheen.Sheen;
 import welumen.finish.sheen.SheenLearnt;
 import welumen.finish.sheen.TestCard;
 import welumen.finish.sheen.Verdict;
+import welumen.finish.sheen.WantedSheen;
 import welumen.job.JobChange.AtFinish;
 import welumen.job.JobChange.OnClock;
 import welumen.job.JobChange.Together;
@@ -70,7 +71,10 @@ public final class CardLeaf extends Leaf {
                 .knows("How far", "|200| mm", "From the nozzle to the card")
                 .knows("Passes", "|3| passes", "Over each place")
                 .knows("Nozzle", "nozzle |1.2|", "Which one")
-                .knows("Wanted", this::wanted, "Gloss units at 60°, dry; as what is seen with the picked part reads")
+                .knows(
+                        "Wanted",
+                        this::wanted,
+                        "Gloss units at 60°, dry; as what is seen with the picked part reads, else as its standard wants it")
                 .onEnter(this::sprayed, wrong::setText);
         var page = Nodes.scroll(cards);
         VBox.setVgrow(page, Priority.ALWAYS);
@@ -79,7 +83,7 @@ public final class CardLeaf extends Leaf {
         getChildren().addAll(line, good, wrong, page);
     }
 
-    /** As its neighbours read; where none was read, a satin. */
+    /** As its neighbours read; where none was read, as its standard wants it. */
     private String wanted() {
         var sheen = model.picked()
                 .map(Part::id)
@@ -88,7 +92,14 @@ public final class CardLeaf extends Leaf {
                         .findFirst())
                 .map(parts -> model.job().finish().readings().sheen(parts))
                 .orElseGet(OptionalDouble::empty);
-        return "wanted |%.0f|".formatted(sheen.orElse(USUAL));
+        return "wanted |%.0f|".formatted(sheen.orElseGet(this::byItsStandard));
+    }
+
+    private double byItsStandard() {
+        return model.picked()
+                .flatMap(part ->
+                        model.job().standardOf(part.id()).map(standard -> WantedSheen.of(standard, part.kind())))
+                .orElse(USUAL);
     }
 
     private boolean sprayed(SetUpText.Said said) {

@@ -1,5 +1,6 @@
 package welumen.desktop.finish;
 
+import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,12 +30,14 @@ import welumen.finish.coat.Binder;
 import welumen.finish.coat.Cause;
 import welumen.finish.coat.CoatStep;
 import welumen.finish.coat.CoatSystem;
+import welumen.finish.coat.FlawDepth;
 import welumen.finish.coat.Ground;
 import welumen.finish.coat.HideRepair;
 import welumen.finish.underway.Coating;
 import welumen.finish.underway.CoatingChange.CoatingBegun;
 import welumen.finish.underway.GoneWrong;
 import welumen.job.JobChange.AtFinish;
+import welumen.measure.NumberText;
 import welumen.yard.Products;
 
 /** The coats of a surface, or a hide that is mended, as a row of steps with their waits; what does not go together is refused. */
@@ -56,6 +59,8 @@ public final class CoatsLeaf extends Leaf {
     private final Button beginMending =
             Nodes.button("Begin mending", "It goes on its way, step by step", () -> begin(true));
     private Optional<PartId> shown = Optional.empty();
+    /** What the findings say of its depth: a guess, to be measured. */
+    private Optional<FlawDepth> guessed = Optional.empty();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     public CoatsLeaf(JobModel model) {
@@ -144,6 +149,9 @@ public final class CoatsLeaf extends Leaf {
             begun.setText("");
             model.picked().map(CoatsLeaf::likely).ifPresent(ground::setValue);
             if (ground.getValue().bends()) binder.setValue(Binder.FLEXIBLE);
+            guessed = model.picked()
+                    .flatMap(part -> FlawDepth.deepest(model.job().survey().on(part.id())));
+            guessed.ifPresent(deep -> depth.setText(NumberText.print(BigDecimal.valueOf(deep.mm()))));
         }
         show();
     }
@@ -258,6 +266,14 @@ public final class CoatsLeaf extends Leaf {
         var repair = repair();
         beginMending.setDisable(repair.steps(products()).isEmpty());
         mending.getChildren().clear();
+        guessed.ifPresent(deep -> mending.getChildren()
+                .add(Nodes.label(
+                        "A guess from finding %d, %s: about %s mm deep. Measure it."
+                                .formatted(
+                                        deep.finding().number(),
+                                        deep.finding().kind().word(),
+                                        NumberText.print(BigDecimal.valueOf(deep.mm()))),
+                        Styles.NOTE)));
         guarded.ifPresent(why -> mending.getChildren().add(Nodes.label(guardedWords(why), Styles.DANGER)));
         if (repair.isTooDeep())
             mending.getChildren().add(Nodes.label("Deeper than filler holds: a panel is let in.", Styles.DANGER));

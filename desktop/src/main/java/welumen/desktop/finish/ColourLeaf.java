@@ -25,6 +25,7 @@ import welumen.finish.reading.ColourReader;
 import welumen.finish.reading.Reading;
 import welumen.finish.reading.ReadingText;
 import welumen.finish.reading.Readings;
+import welumen.finish.reading.StandsOut;
 import welumen.job.JobChange.AtFinish;
 import welumen.treatment.whole.SeenTogether;
 
@@ -121,24 +122,24 @@ public final class ColourLeaf extends Leaf {
                         .map(one -> ReadingCard.of(model, one))
                         .toList());
         var shown = new ArrayList<Node>();
-        var odd = Optional.<String>empty();
         for (var group : SeenTogether.groups(model.job().cabin()).entrySet()) {
             var set = of(group.getValue());
             if (set.size() < 2) continue;
             var out = Readings.odd(set);
-            if (out.isPresent() && odd.isEmpty())
-                odd = Optional.of("%s stands out from %s by %.1f: see to it before anything is ordered."
-                        .formatted(
-                                Words.capital(out.get().reading().what()),
-                                group.getKey().word(),
-                                out.get().from()));
             shown.add(set(group.getKey().word(), set, out));
         }
         readings().drift().forEach(step -> shown.add(drift(step)));
         sets.getChildren().setAll(shown);
-        answer.setText(odd.orElseGet(() -> all.isEmpty()
-                ? "No colour is read yet: hold the reader on the evidence first."
-                : "%s read; nothing that is seen together stands out.".formatted(Words.many(all.size(), "colour"))));
+        var odd = StandsOut.of(model.job().cabin(), readings()).stream().findFirst();
+        answer.setText(odd.map(ColourLeaf::said)
+                .orElseGet(() -> all.isEmpty()
+                        ? "No colour is read yet: hold the reader on the evidence first."
+                        : "%s read; nothing that is seen together stands out."
+                                .formatted(Words.many(all.size(), "colour"))));
+    }
+
+    private static String said(StandsOut out) {
+        return Words.capital(out.said()) + ": see to it before anything is ordered.";
     }
 
     private List<Reading> of(List<PartId> parts) {

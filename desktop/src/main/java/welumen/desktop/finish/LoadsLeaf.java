@@ -77,6 +77,7 @@ public final class LoadsLeaf extends Leaf {
                 .knows("Turned", "turned", "It lies on a rack and is turned between its sides")
                 .knows("Hidden", "hidden", "Nobody sees it once it is fitted")
                 .knows("Waited for", "|2| wait", "How much waits for it")
+                .knows("Who waits", "|the electrician| waits", "Who waits for it: it goes early")
                 .knows("Airbag", "airbag", "It goes in no load before somebody qualified has answered")
                 .onEnter(piece -> model.make(new AtFinish(new PieceListed(piece))), wrong::setText);
         var likely = Nodes.button(
@@ -93,6 +94,14 @@ public final class LoadsLeaf extends Leaf {
 
     private LocalDateTime now() {
         return LocalDateTime.ofInstant(model.nowProperty().get(), model.zone());
+    }
+
+    private LocalDateTime cardDry() {
+        return model.job()
+                .finish()
+                .cardDry(model.nowProperty().get())
+                .map(dry -> LocalDateTime.ofInstant(dry, model.zone()))
+                .orElse(now());
     }
 
     private PieceText text() {
@@ -128,7 +137,7 @@ public final class LoadsLeaf extends Leaf {
         how.refresh();
         loads.getChildren().clear();
         beside.getChildren().clear();
-        var plan = BatchPlan.of(batch(), model.yard().state().crew(), now());
+        var plan = BatchPlan.of(batch(), model.yard().state().crew(), now(), cardDry());
         if (plan.isEmpty()) {
             answer.setText(
                     batch().pieces().isEmpty()
@@ -234,6 +243,13 @@ public final class LoadsLeaf extends Leaf {
                 Nodes.label(
                         load.pieces().stream().map(HardPiece::name).collect(Collectors.joining(", ")) + ".",
                         Styles.NOTE));
+        var waits = load.pieces().stream()
+                .map(HardPiece::who)
+                .filter(who -> !who.isEmpty())
+                .distinct()
+                .toList();
+        if (!waits.isEmpty())
+            box.getChildren().add(Nodes.label("For it waits: %s.".formatted(String.join(", ", waits)), Styles.SECOND));
         box.getStyleClass().add(Styles.CARD);
         box.setId("load-" + number);
         return box;
@@ -252,8 +268,14 @@ public final class LoadsLeaf extends Leaf {
         var more = new ArrayList<String>();
         if (piece.isTurned()) more.add("turned");
         if (piece.isHidden()) more.add("hidden");
-        if (piece.waitedFor() > 0) more.add(piece.waitedFor() + " wait");
-        if (isLater(piece)) more.add(String.format(Locale.UK, "here %1$ta %1$te %1$tb", piece.here()));
+        if (!piece.who().isEmpty()) more.add(piece.who() + " waits");
+        else if (piece.waitedFor() > 0) more.add(piece.waitedFor() + " wait");
+        if (isLater(piece))
+            more.add(String.format(
+                    Locale.UK,
+                    "%1$s %2$ta %2$te %2$tb",
+                    piece.where().isEmpty() ? "here" : piece.where() + " until",
+                    piece.here()));
         if (piece.isHeld()) more.add("held: " + piece.held());
         var step = batch().step(piece);
         var button = Nodes.button(

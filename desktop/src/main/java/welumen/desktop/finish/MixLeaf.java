@@ -53,6 +53,9 @@ public final class MixLeaf extends Leaf {
     private static final double SPARE = 1.2;
     private static final double LEAST_GRAMS = 20;
 
+    /** A reading that may be farther off says so beside the mix. */
+    private static final double ROUGH = 1;
+
     /** A mix that is put right and grows beyond it is better thrown away. */
     private static final double GROWN = 1.8;
 
@@ -220,7 +223,10 @@ public final class MixLeaf extends Leaf {
                 whole,
                 mix.difference(),
                 lamp,
-                mix.difference() > MixProblem.USUAL_WANTED ? "; these tints come no nearer." : "."));
+                (mix.difference() > MixProblem.USUAL_WANTED ? "; these tints come no nearer" : "")
+                        + (reading.off() > ROUGH
+                                ? String.format(Locale.UK, "; its reading itself may be %.1f off.", reading.off())
+                                : ".")));
         mixed.getChildren()
                 .setAll(Nodes.row(
                         10,

@@ -11,6 +11,7 @@ import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.stage.StagePane;
+import welumen.finish.reading.StandsOut;
 import welumen.stores.JobNeeds;
 import welumen.stores.Need;
 import welumen.strip.account.FixingLedger;
@@ -49,7 +50,11 @@ public final class StoresView extends StagePane {
                 model.yard().state().crew().loadHolds(),
                 model.currencySign());
         say(all);
-        needs.getChildren().setAll(all.stream().map(StoresView::card).toList());
+        needs.getChildren()
+                .setAll(StandsOut.of(model.job().cabin(), model.job().finish().readings()).stream()
+                        .map(StoresView::odd)
+                        .toList());
+        needs.getChildren().addAll(all.stream().map(StoresView::card).toList());
         needs.getChildren().addAll(others);
         showFixings();
         leftovers.refresh();
@@ -71,6 +76,16 @@ public final class StoresView extends StagePane {
                                         .formatted(since.said()))
                                 .orElse("From the pieces as they are drawn and laid out.")
                         : "The leather is known once the pieces are laid out at Cut.");
+    }
+
+    /** What is seen together goes together, before more of it is ordered. */
+    private static Node odd(StandsOut out) {
+        var card = Nodes.column(
+                6,
+                Nodes.label("Before you order", Styles.HEADING),
+                Nodes.label(Words.capital(out.said()) + ". See to it at Refit, Finish, Colour.", Styles.DANGER));
+        asCard(card);
+        return card;
     }
 
     private static Node card(Need need) {

@@ -65,8 +65,10 @@ final class KindSteps {
         if (change.path("how") instanceof ObjectNode how) how.put("turns", "PT0S");
     }
 
+    /** A piece hung, and nobody said where it is until it is here, or who waits for it. */
     static void pieceHangs(ObjectNode change) {
-        if (change.path("piece") instanceof ObjectNode piece) piece.put("isTurned", false);
+        if (change.path("piece") instanceof ObjectNode piece)
+            piece.put("isTurned", false).put("where", "").put("who", "");
     }
 
     static void nobodyHasWeighedTheTint(ObjectNode change) {
