@@ -32,7 +32,11 @@ public record BatchPlan(LoadProblem problem, LoadPlan rest, List<Hung> hung) {
         hung = List.copyOf(hung);
     }
 
-    /** Empty where nothing is open, or nobody has said how it is sprayed. @param from before when nothing is sprayed */
+    /**
+     * Empty where nothing is open, or nobody has said how it is sprayed.
+     *
+     * @param from before when nothing is sprayed, since no card is dry
+     */
     public static Optional<BatchPlan> of(Batch batch, Crew crew, LocalDateTime now, LocalDateTime from) {
         if (batch.open().isEmpty() || batch.said().isEmpty()) return Optional.empty();
         var how = batch.said().get();
@@ -51,10 +55,9 @@ public record BatchPlan(LoadProblem problem, LoadPlan rest, List<Hung> hung) {
                                 slot, load.colour(), load.pieces(), slot.ends().plus(how.handled()))));
             }
         slots.removeIf(slot -> slot.begins().isBefore(now));
+        var placed = hung.stream().flatMap(one -> one.load().pieces().stream()).toList();
         var problem = new LoadProblem(
-                batch.open().stream()
-                        .filter(piece -> batch.step(piece) != Batch.Step.HUNG)
-                        .toList(),
+                batch.open().stream().filter(piece -> !placed.contains(piece)).toList(),
                 slots,
                 crew.loadHolds(),
                 needs,

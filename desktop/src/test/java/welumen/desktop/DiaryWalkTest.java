@@ -128,7 +128,7 @@ class DiaryWalkTest {
     void todayHasAPageForEach() {
         bench.click("leaf-today");
         bench.until(() -> bench.text("today-answer").startsWith("Today"));
-        assertThat(bench.text("today-answer")).contains("3 pairs of hands", "keeps most others waiting");
+        assertThat(bench.text("today-answer")).contains("3 pairs of hands", "most waits for one");
         assertThat(page("bram")).contains("Bram").anyMatch(text -> text.contains(" to 1"));
         var ivo = page("ivo");
         for (var i = 0; i < ivo.size(); i++)

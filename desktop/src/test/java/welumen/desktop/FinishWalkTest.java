@@ -1,6 +1,7 @@
 package welumen.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -128,6 +129,29 @@ class FinishWalkTest {
                 .isPositive();
     }
 
+    /** A recipe is found again from another car, and mixed there for as much as that wants. */
+    @Test
+    void aRecipeIsFoundAgainYearsLater() {
+        finish("mix");
+        bench.click("mix");
+        bench.until(() -> bench.text("mix-answer").contains("expected to lie"));
+        settled();
+        bench.click("keep-recipe");
+        var first = book().recipes().getFirst();
+        van();
+        finish("mix");
+        bench.type("mix-area", "0.2");
+        bench.click("again-%s-recipe-1".formatted(DemoWorkshop.SELKIE));
+        var again = book().recipes().getFirst();
+        assertThat(again.whole()).isCloseTo(0.2 * 3 * 120 * 1.2, within(1.0));
+        first.grams()
+                .forEach((tint, grams) -> assertThat(again.grams().get(tint) / again.whole())
+                        .isCloseTo(grams / first.whole(), within(1e-9)));
+        assertThat(book().readings().find(again.target())).isPresent();
+        bench.typeAndEnter("patch-recipe-1", "51.0 -7.5 10.0");
+        bench.until(() -> bench.text("mix-answer").contains("expected to lie"));
+    }
+
     private double white() {
         return bench.ask(() -> bench.model()
                 .yard()
@@ -208,8 +232,10 @@ class FinishWalkTest {
             bench.click("sprayed-" + load);
         }
         assertThat(book().batch().count(Batch.Step.SPRAYED)).isEqualTo(28);
-        bench.click("move-handled");
-        bench.click("move-fitted");
+        for (var load = 1; load <= 4; load++) {
+            bench.click("move-handled-" + load);
+            bench.click("move-fitted-" + load);
+        }
         assertThat(book().batch().count(Batch.Step.FITTED)).isEqualTo(28);
     }
 
@@ -422,8 +448,8 @@ class FinishWalkTest {
             bench.click("hang-" + load);
             bench.click("sprayed-" + load);
             bench.pass(Duration.ofHours(24));
-            bench.click("move-handled");
-            bench.click("move-fitted");
+            bench.click("move-handled-" + load);
+            bench.click("move-fitted-" + load);
         }
         assertThat(bench.text("loads-answer")).isEqualTo("All 28 are fitted.");
         bench.go(WorkStage.HANDOVER);

@@ -33,6 +33,11 @@ public record HideRepair(Ground ground, double deepestMm, Optional<String> guard
             throw new IllegalArgumentException("[%s mm] is no depth of a flaw in a hide.".formatted(deepestMm));
     }
 
+    /** What is said where nobody may touch it yet, whatever is laid on it. */
+    public static String guardedWords(String why) {
+        return "Nothing is filled, sewn or coated here before somebody qualified has answered: %s.".formatted(why);
+    }
+
     /** How many layers of filler; nought where it is too shallow to be filled. */
     public int layers() {
         return deepestMm < FILLED_MM ? 0 : (int) Math.ceil(deepestMm / LAYER_MM - 1e-9);

@@ -19,7 +19,7 @@ import welumen.diary.plan.DayLine;
 import welumen.diary.task.Task;
 import welumen.schedule.Booking;
 
-/** Who does what on one day, in which order; the first line is what keeps most others waiting. */
+/** Who does what on one day, in which order; the first line is what most others wait for. */
 final class TodayLeaf extends PlannedLeaf {
     private final HBox people = Nodes.row(18);
     private final Label saved = Nodes.label("", Styles.SECOND);
@@ -90,7 +90,7 @@ final class TodayLeaf extends PlannedLeaf {
                 .max(Comparator.comparingInt(booking -> task(planned, booking).keepsWaiting()))
                 .map(booking -> task(planned, booking))
                 .orElseThrow();
-        return "%s: %s for %s. First: %s, which keeps most others waiting."
+        return "%s: %s for %s. Of these most waits for one: %s."
                 .formatted(
                         day.equals(model.today()) ? "Today" : Words.day(day),
                         Words.many(work.size(), "thing"),

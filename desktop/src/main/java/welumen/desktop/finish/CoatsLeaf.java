@@ -1,10 +1,7 @@
 package welumen.desktop.finish;
 
-import java.math.BigDecimal;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.Node;
@@ -27,17 +24,12 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
 import welumen.finish.FinishChange.OnCoating;
 import welumen.finish.coat.Binder;
-import welumen.finish.coat.Cause;
-import welumen.finish.coat.CoatStep;
 import welumen.finish.coat.CoatSystem;
-import welumen.finish.coat.FlawDepth;
 import welumen.finish.coat.Ground;
 import welumen.finish.coat.HideRepair;
 import welumen.finish.underway.Coating;
 import welumen.finish.underway.CoatingChange.CoatingBegun;
-import welumen.finish.underway.GoneWrong;
 import welumen.job.JobChange.AtFinish;
-import welumen.measure.NumberText;
 import welumen.yard.Products;
 
 /** The coats of a surface, or a hide that is mended, as a row of steps with their waits; what does not go together is refused. */
@@ -48,26 +40,19 @@ public final class CoatsLeaf extends Leaf {
     private final CheckBox bare = new CheckBox("It is bare");
     private final TextField coats = number("coats-colour", "3");
     private final TextField clears = number("coats-clear", "1");
-    private final TextField depth = number("flaw-depth", "0.5");
-    private final ComboBox<Optional<Cause>> failed = new ComboBox<>();
     private final VBox coating = new VBox(6);
-    private final VBox mending = new VBox(6);
+    private final MendingColumn mending;
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final Label begun = Nodes.label("", Styles.SECOND);
     private final Button beginCoats =
             Nodes.chief("Begin these coats", "It goes on its way, step by step", () -> begin(false));
-    private final Button beginMending =
-            Nodes.button("Begin mending", "It goes on its way, step by step", () -> begin(true));
     private Optional<PartId> shown = Optional.empty();
-    /** What the findings say of its depth: a guess, to be measured. */
-    private Optional<FlawDepth> guessed = Optional.empty();
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     public CoatsLeaf(JobModel model) {
         super(model, Reads.ALL, Reads.PICKED);
         answer.setId("coats-answer");
         coating.setId("coat-steps");
-        mending.setId("mend-steps");
         wrong.setId("coats-wrong");
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         choices(ground, "coat-ground", List.of(Ground.values()), Ground::word, Ground.HARD_PLASTIC);
@@ -78,13 +63,7 @@ public final class CoatsLeaf extends Leaf {
         bare.setSelected(true);
         bare.setOnAction(_ -> show());
         beginCoats.setId("begin-coats");
-        beginMending.setId("begin-mending");
-        failed.setId("mend-failed");
-        WordCell.in(failed, cause -> cause.map(Cause::word).orElse("the first time"));
-        failed.getItems().add(Optional.empty());
-        for (var cause : Cause.values()) failed.getItems().add(Optional.of(cause));
-        failed.setValue(Optional.empty());
-        failed.setOnAction(_ -> show());
+        mending = new MendingColumn(model, this::show, () -> begin(true));
         var left = column(
                 "Coated",
                 Nodes.form(
@@ -97,15 +76,7 @@ public final class CoatsLeaf extends Leaf {
                         Nodes.field("and of clear", clears),
                         Nodes.level(beginCoats)),
                 coating);
-        var right = column(
-                "A hide mended",
-                Nodes.form(
-                        12,
-                        Nodes.field("Deepest flaw, mm", depth),
-                        Nodes.field("It is", failed),
-                        Nodes.level(beginMending)),
-                mending);
-        var both = Nodes.row(24, left, right);
+        var both = Nodes.row(24, left, mending);
         VBox.setVgrow(both, Priority.ALWAYS);
         begun.setId("coats-begun");
         begun.managedProperty().bind(begun.textProperty().isNotEmpty());
@@ -149,9 +120,7 @@ public final class CoatsLeaf extends Leaf {
             begun.setText("");
             model.picked().map(CoatsLeaf::likely).ifPresent(ground::setValue);
             if (ground.getValue().bends()) binder.setValue(Binder.FLEXIBLE);
-            guessed = model.picked()
-                    .flatMap(part -> FlawDepth.deepest(model.job().survey().on(part.id())));
-            guessed.ifPresent(deep -> depth.setText(NumberText.print(BigDecimal.valueOf(deep.mm()))));
+            mending.turnTo(model.picked());
         }
         show();
     }
@@ -171,7 +140,7 @@ public final class CoatsLeaf extends Leaf {
         try {
             wrong.setText("");
             coated();
-            mended();
+            mending.show(ground.getValue(), guarded());
         } catch (IllegalArgumentException refused) {
             wrong.setText(said(refused));
         }
@@ -196,23 +165,12 @@ public final class CoatsLeaf extends Leaf {
                 .flatMap(part -> Optional.ofNullable(model.job().guarded().get(part.id())));
     }
 
-    private static String guardedWords(String why) {
-        return "Nothing is filled, sewn or coated here before somebody qualified has answered: %s.".formatted(why);
-    }
-
-    private HideRepair repair() {
-        return new HideRepair(
-                ground.getValue() == Ground.VINYL ? Ground.VINYL : Ground.LEATHER,
-                Double.parseDouble(depth.getText().strip().replace(',', '.')),
-                guarded(),
-                failed.getValue());
-    }
-
     /** The picked part goes on its way; where none is picked, a piece of what it is of. Its steps stand on the next leaf. */
     private void begin(boolean isMended) {
         try {
-            var on = isMended ? repair().ground() : ground.getValue();
-            var steps = isMended ? repair().steps(products()) : system().steps(products());
+            var repair = mending.repair(ground.getValue(), guarded());
+            var on = isMended ? repair.ground() : ground.getValue();
+            var steps = isMended ? repair.steps(products()) : system().steps(products());
             var part = model.picked();
             if (part.flatMap(one -> model.job().finish().coatings().openOf(one.id()))
                     .isPresent()) {
@@ -242,11 +200,11 @@ public final class CoatsLeaf extends Leaf {
     private void coated() {
         var system = system();
         var refused = new ArrayList<>(system.refused());
-        guarded().map(CoatsLeaf::guardedWords).ifPresent(refused::add);
+        guarded().map(HideRepair::guardedWords).ifPresent(refused::add);
         beginCoats.setDisable(!refused.isEmpty());
         coating.getChildren().clear();
         if (refused.isEmpty())
-            system.steps(products()).forEach(step -> coating.getChildren().add(row(step)));
+            system.steps(products()).forEach(step -> coating.getChildren().add(StepRow.of(step)));
         else refused.forEach(why -> coating.getChildren().add(Nodes.label(why, Styles.DANGER)));
         answer.setText(
                 refused.isEmpty()
@@ -257,49 +215,7 @@ public final class CoatsLeaf extends Leaf {
                                                 ? ""
                                                 : " and " + Words.many(system.clears(), "coat") + " of clear",
                                         system.ground().word(),
-                                        waits(system.waits(products())))
+                                        StepRow.waits(system.waits(products())))
                         : refused.getFirst());
-    }
-
-    private void mended() {
-        var guarded = guarded();
-        var repair = repair();
-        beginMending.setDisable(repair.steps(products()).isEmpty());
-        mending.getChildren().clear();
-        guessed.ifPresent(deep -> mending.getChildren()
-                .add(Nodes.label(
-                        "A guess from finding %d, %s: about %s mm deep. Measure it."
-                                .formatted(
-                                        deep.finding().number(),
-                                        deep.finding().kind().word(),
-                                        NumberText.print(BigDecimal.valueOf(deep.mm()))),
-                        Styles.NOTE)));
-        guarded.ifPresent(why -> mending.getChildren().add(Nodes.label(guardedWords(why), Styles.DANGER)));
-        if (repair.isTooDeep())
-            mending.getChildren().add(Nodes.label("Deeper than filler holds: a panel is let in.", Styles.DANGER));
-        failed.getValue()
-                .ifPresent(cause -> mending.getChildren()
-                        .add(Nodes.label(
-                                "%s: %s. It costs %.1f days, as it has cost before: one goes back to here."
-                                        .formatted(
-                                                Words.capital(cause.word()),
-                                                cause.shows(),
-                                                GoneWrong.days(BenchMemory.gone(model), cause)),
-                                Styles.STRONG)));
-        repair.steps(products()).forEach(step -> mending.getChildren().add(row(step)));
-    }
-
-    private static Node row(CoatStep step) {
-        var words = Words.capital(step.what())
-                + (step.grit() > 0 ? ", %d grit".formatted(step.grit()) : "")
-                + (step.waits().isZero() ? "" : "; then " + waits(step.waits()))
-                + (step.until().isZero() ? "" : ", the next within " + waits(step.until()));
-        return Nodes.label(words, step.isStop() ? Styles.STRONG : Styles.SECOND);
-    }
-
-    private static String waits(Duration time) {
-        return time.toMinutes() < 120
-                ? time.toMinutes() + " min"
-                : String.format(Locale.UK, "%.0f h", time.toMinutes() / 60.0);
     }
 }

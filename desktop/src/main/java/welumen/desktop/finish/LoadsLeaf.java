@@ -1,15 +1,12 @@
 package welumen.desktop.finish;
 
 import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -24,13 +21,8 @@ import welumen.desktop.stage.Reads;
 import welumen.desktop.stage.WordLine;
 import welumen.finish.Batch;
 import welumen.finish.BatchPlan;
-import welumen.finish.FinishChange.PieceCleared;
 import welumen.finish.FinishChange.PieceListed;
-import welumen.finish.FinishChange.PieceStruck;
-import welumen.finish.FinishChange.PiecesMoved;
-import welumen.finish.FinishChange.WentWrong;
 import welumen.finish.NextLoad;
-import welumen.finish.coat.Cause;
 import welumen.finish.load.Cans;
 import welumen.finish.load.HardPiece;
 import welumen.finish.load.LikelyPieces;
@@ -156,8 +148,7 @@ public final class LoadsLeaf extends Leaf {
                 left == 0
                         ? "All %d are fitted.".formatted(batch().pieces().size())
                         : "All are sprayed; %s to be fitted still.".formatted(Words.many(left, "piece")));
-        beside.getChildren().add(steps());
-        beside.getChildren().addAll(onTheirWay());
+        beside.getChildren().addAll(new OnTheWay(model).all());
     }
 
     private void show(BatchPlan plan) {
@@ -168,8 +159,7 @@ public final class LoadsLeaf extends Leaf {
         for (var load : plan.rest().loads()) loads.getChildren().add(load(load, number++, false, hold.isPresent()));
         if (!plan.rest().left().isEmpty()) loads.getChildren().add(left(plan.rest()));
         loads.getChildren().add(hooks(batch().open()));
-        beside.getChildren().add(steps());
-        beside.getChildren().addAll(onTheirWay());
+        beside.getChildren().addAll(new OnTheWay(model).all());
         var fits = Nodes.column(0); // what would make it fit comes here, once it is tried
         beside.getChildren().add(fits);
         var cans = NextLoad.cans(batch(), model.yard().state().crew().loadHolds());
@@ -211,12 +201,15 @@ public final class LoadsLeaf extends Leaf {
     private Node load(LoadPlan.Load load, int number, boolean isHung, boolean isHeld) {
         var ids = load.pieces().stream().map(HardPiece::id).toList();
         var deed = isHung
-                ? move(
+                ? Nodes.button(
                         "Sprayed",
                         "Its clock runs until it can be handled",
                         () -> model.make(LoadMoved.sprayed(
                                 batch(), number, ids, model.nowProperty().get())))
-                : move("Hang them", "All of them are prepared and on their hooks", () -> moved(ids, Batch.Step.HUNG));
+                : Nodes.button(
+                        "Hang them",
+                        "All of them are prepared and on their hooks",
+                        () -> model.make(LoadMoved.hung(ids)));
         deed.setId((isHung ? "sprayed-" : "hang-") + number);
         deed.setDisable(isHung && isHeld);
         var box = Nodes.column(
@@ -255,128 +248,18 @@ public final class LoadsLeaf extends Leaf {
         return box;
     }
 
-    private static Button move(String word, String tip, Runnable then) {
-        return Nodes.button(word, tip, then);
-    }
-
-    private void moved(List<String> ids, Batch.Step step) {
-        model.make(new AtFinish(new PiecesMoved(ids, step)));
-    }
-
-    /** A piece: a press says that it is prepared, or clears it where it is held; the cross strikes it out. */
-    private Node chip(HardPiece piece) {
-        var more = new ArrayList<String>();
-        if (piece.isTurned()) more.add("turned");
-        if (piece.isHidden()) more.add("hidden");
-        if (!piece.who().isEmpty()) more.add(piece.who() + " waits");
-        else if (piece.waitedFor() > 0) more.add(piece.waitedFor() + " wait");
-        if (isLater(piece))
-            more.add(String.format(
-                    Locale.UK,
-                    "%1$s %2$ta %2$te %2$tb",
-                    piece.where().isEmpty() ? "here" : piece.where() + " until",
-                    piece.here()));
-        if (piece.isHeld()) more.add("held: " + piece.held());
-        var step = batch().step(piece);
-        var button = Nodes.button(
-                (step == Batch.Step.LISTED ? "" : "✓ ")
-                        + piece.name()
-                        + (more.isEmpty() ? "" : " (" + String.join(", ", more) + ")"),
-                piece.isHeld()
-                        ? "Somebody qualified has answered: it may be sprayed"
-                        : step == Batch.Step.LISTED ? "It is prepared" : "It is " + step.word(),
-                () -> pressed(piece, step));
-        button.setId("piece-" + piece.id());
-        button.getStyleClass().add("toggle");
-        if (step == Batch.Step.HUNG) return button;
-        var out = Nodes.button("✕", "Strike it out", () -> model.make(new AtFinish(new PieceStruck(piece.id()))));
-        out.setAccessibleText("Strike out the " + piece.name());
-        out.setId("strike-" + piece.id());
-        out.getStyleClass().add("toggle");
-        return Nodes.row(2, button, out);
-    }
-
-    /** Whether it comes later than the first of them, and is not here yet. */
-    private boolean isLater(HardPiece piece) {
-        return piece.here().isAfter(now())
-                && batch().pieces().stream().anyMatch(other -> other.here().isBefore(piece.here()));
-    }
-
-    private void pressed(HardPiece piece, Batch.Step step) {
-        if (piece.isHeld()) model.make(new AtFinish(new PieceCleared(piece.id(), model.person())));
-        else if (step == Batch.Step.LISTED) moved(List.of(piece.id()), Batch.Step.PREPARED);
-        else if (step == Batch.Step.PREPARED) moved(List.of(piece.id()), Batch.Step.LISTED);
-    }
-
-    /** Each by itself. */
     private Node hooks(List<HardPiece> pieces) {
-        var hooks = new FlowPane(6, 6);
-        pieces.forEach(piece -> hooks.getChildren().add(chip(piece)));
-        return Nodes.column(6, Nodes.whole("Each of them: press once it is prepared", Styles.HEADING), hooks);
+        return Nodes.column(
+                6,
+                Nodes.whole("Each of them: press once it is prepared", Styles.HEADING),
+                new PieceChips(model, pieces));
     }
 
     private Node left(LoadPlan plan) {
-        var hooks = new FlowPane(6, 6);
-        plan.left().forEach(piece -> hooks.getChildren().add(chip(piece)));
-        var box = Nodes.column(6, Nodes.label("In no load", Styles.STRONG, Styles.DANGER), hooks);
-        box.getStyleClass().add(Styles.CARD);
-        return box;
-    }
-
-    /** No piece is lost: how many are how far, and all of them together. */
-    private Node steps() {
         var box = Nodes.column(
-                4, Nodes.label("%s in all".formatted(Words.many(batch().pieces().size(), "piece")), Styles.STRONG));
-        for (var step : Batch.Step.values()) {
-            var count = batch().count(step);
-            if (count > 0) box.getChildren().add(Nodes.label("%d %s".formatted(count, step.word()), Styles.SECOND));
-        }
-        box.setId("from-hook-to-screw");
+                6, Nodes.label("In no load", Styles.STRONG, Styles.DANGER), new PieceChips(model, plan.left()));
         box.getStyleClass().add(Styles.CARD);
         return box;
-    }
-
-    /** What was sprayed can be handled, what can be handled is fitted. */
-    private List<Node> onTheirWay() {
-        var rows = new ArrayList<Node>();
-        for (var step : List.of(Batch.Step.SPRAYED, Batch.Step.HANDLED)) {
-            var some = batch().pieces().stream()
-                    .filter(piece -> batch().step(piece) == step)
-                    .toList();
-            if (some.isEmpty()) continue;
-            var next = Batch.Step.values()[step.ordinal() + 1];
-            var ids = some.stream().map(HardPiece::id).toList();
-            var deed = move(Words.capital(next.word()), "All %d of them".formatted(ids.size()), () -> moved(ids, next));
-            deed.setId("move-" + next.name().toLowerCase(Locale.ROOT));
-            var row = Nodes.row(
-                    10,
-                    Nodes.grown(Nodes.label(
-                            some.stream().map(HardPiece::name).limit(FEW).collect(Collectors.joining(", "))
-                                    + (some.size() > FEW ? " and %d more".formatted(some.size() - FEW) : ""),
-                            Styles.SECOND)),
-                    deed);
-            var card = Nodes.column(6, row);
-            card.getStyleClass().add(Styles.CARD);
-            var again = move("Once more", "It came out badly: they are sprayed again", () -> {});
-            again.setId("again-" + step.name().toLowerCase(Locale.ROOT));
-            again.setOnAction(_ -> {
-                again.setDisable(true);
-                card.getChildren().add(again(ids));
-            });
-            row.getChildren().add(again);
-            rows.add(card);
-        }
-        return rows;
-    }
-
-    /** What it cost, and why; they are prepared anew. */
-    private Node again(List<String> ids) {
-        return new AgainForm(
-                model,
-                ids.size() == 1 ? "a small piece" : ids.size() + " small pieces",
-                Cause.TOO_THICK,
-                gone -> model.make(Together.of(List.of(
-                        new AtFinish(new WentWrong(gone)), new AtFinish(new PiecesMoved(ids, Batch.Step.LISTED))))));
     }
 
     private static Node remedies(List<LoadRemedies.Tried> tried) {

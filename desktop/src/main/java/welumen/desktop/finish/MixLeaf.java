@@ -14,8 +14,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
-import welumen.colour.Illuminant;
-import welumen.colour.Lab;
 import welumen.colour.mix.Mix;
 import welumen.colour.mix.MixProblem;
 import welumen.colour.mix.MixProblem.Patch;
@@ -125,12 +123,10 @@ public final class MixLeaf extends Leaf {
         Nodes.refill(target, all, all.isEmpty() ? null : all.getFirst());
         var own = model.job().finish().recipes().reversed();
         var shown = new ArrayList<Node>();
-        own.forEach(recipe -> shown.add(card(recipe, "")));
+        var card = new RecipeCard(model, wrong::setText, saved::setText);
+        own.forEach(recipe -> shown.add(card.own(recipe, patch -> patched(recipe, patch))));
         for (var other : model.others().all())
-            other.state()
-                    .finish()
-                    .recipes()
-                    .forEach(recipe -> shown.add(card(recipe, other.file().title())));
+            other.state().finish().recipes().forEach(recipe -> shown.add(card.of(other, recipe, this::wanted)));
         recipes.getChildren().setAll(shown);
         open = open.flatMap(recipe -> model.job().finish().recipe(recipe.id()));
         if (!named(tints()).equals(named(mixedOf))
@@ -168,14 +164,19 @@ public final class MixLeaf extends Leaf {
     }
 
     private void mix() {
-        wrong.setText("");
         var reading = target.getValue();
-        var metres = number(area);
-        var many = number(coats);
-        if (reading == null || metres.isEmpty() || many.isEmpty() || tints().isEmpty()) return;
-        var grams = Math.max(LEAST_GRAMS, Math.ceil(metres.get() * many.get() * GRAMS * SPARE));
+        var grams = wanted();
+        if (reading == null || grams.isEmpty() || tints().isEmpty()) return;
         open = Optional.empty();
-        ask(reading, grams, Optional.empty());
+        ask(reading, grams.get(), Optional.empty());
+    }
+
+    /** Grams for the area and the coats that are typed, with what is spared; empty where they are none. */
+    private Optional<Double> wanted() {
+        wrong.setText("");
+        return number(area)
+                .flatMap(metres ->
+                        number(coats).map(many -> Math.max(LEAST_GRAMS, Math.ceil(metres * many * GRAMS * SPARE))));
     }
 
     private static Target aim(Reading reading) {
@@ -235,9 +236,7 @@ public final class MixLeaf extends Leaf {
                                 2,
                                 Nodes.label(Words.capital(reading.what()), Styles.STRONG),
                                 Nodes.whole(ReadingCard.numbers(reading.lab()), Styles.MEASURE))));
-        mix.grams()
-                .forEach((tint, grams) ->
-                        mixed.getChildren().add(row(tint, grams, mix.add().get(tint))));
+        mixed.getChildren().addAll(new WeighRows(tints(), mix, open.isPresent()).all());
         if (mix.add().isEmpty() && open.isPresent())
             mixed.getChildren().add(Nodes.label("Nothing is to be added: it is as near as it comes.", Styles.STRONG));
         mix.others()
@@ -274,37 +273,6 @@ public final class MixLeaf extends Leaf {
             saved.setText("What is left of each tint is counted at the yard, Tints.");
     }
 
-    private String shortOf(String name, double grams) {
-        return tints().stream()
-                .filter(tint -> tint.name().equals(name))
-                .mapToDouble(tint -> tint.isShortBy(grams))
-                .filter(missing -> missing > 0)
-                .mapToObj(missing -> String.format(Locale.UK, "; %.0f g more than is left", missing))
-                .findFirst()
-                .orElse("");
-    }
-
-    private Node row(String tint, double grams, @Nullable Double add) {
-        var drops = tints().stream()
-                .filter(one -> one.name().equals(tint) && one.gramsPerDrop() > 0)
-                .findFirst()
-                .map(one -> String.format(
-                        Locale.UK, ", %,d drops", Math.round((add == null ? grams : add) / one.gramsPerDrop())))
-                .orElse("");
-        var words = add == null
-                ? String.format(Locale.UK, "%.1f g%s", grams, open.isPresent() ? ", nothing more" : drops)
-                : String.format(
-                        Locale.UK, open.isPresent() ? "add %.1f g%s: %.1f g then" : "%.1f g%s", add, drops, grams);
-        var missing = shortOf(tint, open.isPresent() ? (add == null ? 0 : add) : grams);
-        var row = Nodes.row(
-                10,
-                Nodes.grown(
-                        Nodes.label(Words.capital(tint) + missing, missing.isEmpty() ? Styles.STRONG : Styles.DANGER)),
-                Nodes.whole(words, Styles.MEASURE));
-        row.getStyleClass().add(Styles.CARD);
-        return row;
-    }
-
     private void keep(Reading reading, Mix mix) {
         var recipe = open.map(before -> before.with(mix.grams(), mix.difference(), before.patch()))
                 .orElseGet(() -> new Recipe(
@@ -325,101 +293,6 @@ public final class MixLeaf extends Leaf {
         for (var tint : tints())
             if (grams.containsKey(tint.name()) && !tint.lot().isEmpty()) lots.put(tint.name(), tint.lot());
         return lots;
-    }
-
-    /** @param car which it is of; empty for the open one */
-    private Node card(Recipe recipe, String car) {
-        var weighed = new ArrayList<String>();
-        recipe.grams()
-                .forEach((tint, grams) -> weighed.add(String.format(
-                        Locale.UK,
-                        "%s %.1f g%s",
-                        tint,
-                        grams,
-                        recipe.lots().containsKey(tint)
-                                ? ", lot " + recipe.lots().get(tint)
-                                : "")));
-        var box = Nodes.column(
-                4,
-                Nodes.label(Words.capital(recipe.title()) + (car.isEmpty() ? "" : ", " + car), Styles.STRONG),
-                Nodes.label(String.join("; ", weighed), Styles.MEASURE),
-                Nodes.label(
-                        String.format(
-                                Locale.UK,
-                                "%s, %.1f %s",
-                                Words.day(recipe.on()),
-                                recipe.difference(),
-                                recipe.patch().isEmpty() ? "expected, no patch read" : "expected after its patch"),
-                        Styles.SECOND));
-        box.getStyleClass().add(Styles.CARD);
-        if (car.isEmpty()) box.getChildren().add(patchRow(recipe));
-        return box;
-    }
-
-    private Node patchRow(Recipe recipe) {
-        var lab = new TextField();
-        lab.setId("patch-" + recipe.id().replace(' ', '-'));
-        lab.setPromptText("dry: 52.4 -8.1 11.3");
-        lab.setAccessibleText("L*, a* and b* of the dried patch of " + recipe.title());
-        lab.setPrefColumnCount(14);
-        lab.setOnAction(_ -> typedPatch(recipe, lab.getText()));
-        var row = Nodes.row(8, lab);
-        model.reader()
-                .ifPresent(reader -> row.getChildren()
-                        .add(Nodes.button("Read the dry patch", "The reader is held on it", () -> {
-                            var shown = reader.read("%s patch of %s".formatted(word(recipe), recipe.id()));
-                            patched(
-                                    recipe,
-                                    new Reading(
-                                            model.job().finish().readings().nextId(),
-                                            Reading.Of.PATCH,
-                                            "patch of " + recipe.title(),
-                                            List.of(),
-                                            Lab.of(shown.reflectance(), Illuminant.D65),
-                                            shown.reflectance().shares(),
-                                            Reading.How.READER,
-                                            Math.round(shown.gloss()),
-                                            model.today()));
-                        })));
-        row.getChildren()
-                .add(Nodes.button(
-                        "Recipe card",
-                        "On paper, to keep with the tin",
-                        () -> model.papers().recipe(recipe).ifPresent(file -> saved.setText("Saved to " + file))));
-        return row;
-    }
-
-    /** The stand-in’s patch is of the target’s words. */
-    private String word(Recipe recipe) {
-        return model.job()
-                .finish()
-                .readings()
-                .find(recipe.target())
-                .map(Reading::what)
-                .orElse(recipe.title());
-    }
-
-    private void typedPatch(Recipe recipe, String typed) {
-        var numbers = typed.strip().split("[,;]?\\s+");
-        try {
-            if (numbers.length != 3) throw new NumberFormatException(typed);
-            var lab = new Lab(
-                    Double.parseDouble(numbers[0]), Double.parseDouble(numbers[1]), Double.parseDouble(numbers[2]));
-            patched(
-                    recipe,
-                    new Reading(
-                            model.job().finish().readings().nextId(),
-                            Reading.Of.PATCH,
-                            "patch of " + recipe.title(),
-                            List.of(),
-                            lab,
-                            List.of(),
-                            Reading.How.TYPED,
-                            Reading.NO_GLOSS,
-                            model.today()));
-        } catch (IllegalArgumentException none) {
-            wrong.setText("“%s” is no colour. Type L*, a* and b*: 52.4 -8.1 11.3.".formatted(typed));
-        }
     }
 
     /** The patch is kept, and what is to be added is worked out from it. */

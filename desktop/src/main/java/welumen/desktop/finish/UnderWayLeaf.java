@@ -20,7 +20,6 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
 import welumen.finish.FinishChange.OnCoating;
 import welumen.finish.coat.Cause;
-import welumen.finish.coat.CoatStep;
 import welumen.finish.underway.Coating;
 import welumen.finish.underway.CoatingChange;
 import welumen.finish.underway.CoatingChange.CoatingDropped;
@@ -141,7 +140,7 @@ public final class UnderWayLeaf extends Leaf {
     private Node next(CoatingStands stands) {
         var coating = stands.coating();
         var step = coating.next().orElseThrow();
-        var box = Nodes.column(6, Nodes.label(Words.capital(step.what()) + grit(step), Styles.STRONG));
+        var box = Nodes.column(6, Nodes.label(Words.capital(step.what()) + StepRow.grit(step), Styles.STRONG));
         var holds = stands.holds(model.job()
                 .finish()
                 .held(BenchMemory.sheen(model), model.nowProperty().get()));
@@ -255,13 +254,9 @@ public final class UnderWayLeaf extends Leaf {
                 .formatted(
                         isDone ? "✓" : i == coating.done().size() ? "▸" : "·",
                         Words.capital(step.what()),
-                        grit(step),
+                        StepRow.grit(step),
                         isDone ? ", " + time(coating.done().get(i)) : "");
         return Nodes.label(words, step.isStop() && !isDone ? Styles.STRONG : Styles.SECOND);
-    }
-
-    private static String grit(CoatStep step) {
-        return step.grit() > 0 ? ", %d grit".formatted(step.grit()) : "";
     }
 
     /** It failed: back to its cause, with what it cost; or it is not coated after all. */

@@ -26,7 +26,7 @@ final class ClockForm extends VBox {
 
     private final JobModel model;
     private final ComboBox<UsualWait> wait = new ComboBox<>();
-    private final TextField celsius = new TextField("20");
+    private final TextField celsius = new TextField();
     private final Label says = Nodes.label("", Styles.SECOND);
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
@@ -38,6 +38,7 @@ final class ClockForm extends VBox {
         WordCell.in(wait, one -> "%s, %s".formatted(one.word(), length(one.lasts())));
         wait.setMaxWidth(Double.MAX_VALUE);
         celsius.setId("celsius");
+        celsius.setText("%.0f".formatted(model.yard().state().crew().limits().celsius()));
         celsius.setPrefColumnCount(4);
         celsius.setAccessibleText("How warm it is, in degrees Celsius");
         says.setId("clock-says");

@@ -64,11 +64,12 @@ public final class RefitView extends StagePane {
 
     private String finish() {
         var bench = model.job().finish();
-        return "%s read, %s kept, %s to spray."
+        return "%s read, %s kept, %s to spray, %s under way."
                 .formatted(
                         Words.many(bench.readings().all().size(), "colour"),
                         Words.many(bench.recipes().size(), "recipe"),
-                        Words.many(bench.batch().open().size(), "piece"));
+                        Words.many(bench.batch().open().size(), "piece"),
+                        Words.many(bench.coatings().open().size(), "surface"));
     }
 
     private void say(Part part) {
