@@ -20,6 +20,7 @@ import welumen.desktop.stage.Leaf;
 import welumen.desktop.stage.Reads;
 import welumen.finish.FinishChange.OnCoating;
 import welumen.finish.coat.Cause;
+import welumen.finish.coat.CoatStep;
 import welumen.finish.underway.Coating;
 import welumen.finish.underway.CoatingChange;
 import welumen.finish.underway.CoatingChange.CoatingDropped;
@@ -48,6 +49,8 @@ public final class UnderWayLeaf extends Leaf {
     private String asked = "";
 
     private Optional<Part> looked = Optional.empty();
+    /** At which step of which surface a kind of flaw was guessed last. */
+    private String guessedAt = "";
 
     @SuppressWarnings("this-escape") // JavaFX builds a pane by its own methods; no subclass overrides them
     public UnderWayLeaf(JobModel model) {
@@ -113,11 +116,24 @@ public final class UnderWayLeaf extends Leaf {
         }
         var stands = new CoatingStands(coating.get(), model.nowProperty().get());
         answer.setText(said(stands));
+        guessKind(coating.get());
         if (!coating.get().openFlaws().isEmpty()) steps.getChildren().add(flaws(coating.get()));
         if (!coating.get().isDone()) steps.getChildren().add(next(stands));
         for (var i = 0; i < coating.get().steps().size(); i++)
             steps.getChildren().add(row(coating.get(), i));
         if (!coating.get().isDone()) steps.getChildren().add(again(coating.get()));
+    }
+
+    /** What is likely seen now: dents before the colour, dust after its first coat. It can be chosen otherwise. */
+    private void guessKind(Coating coating) {
+        var now = coating.id() + coating.done().size();
+        if (now.equals(guessedAt)) return;
+        guessedAt = now;
+        kind.setValue(
+                coating.steps().subList(0, coating.done().size()).stream()
+                                .anyMatch(step -> step.kind() == CoatStep.Kind.COLOUR)
+                        ? Flaw.Kind.DUST
+                        : Flaw.Kind.DENT);
     }
 
     private String said(CoatingStands stands) {
@@ -126,8 +142,11 @@ public final class UnderWayLeaf extends Leaf {
         if (next.isEmpty()) return "The %s is done, and came through its trials.".formatted(coating.what());
         var words = "The %s: %s".formatted(coating.what(), next.get().what());
         if (stands.isTooEarly()) words += ", not before " + time(stands.from().orElseThrow());
-        if (next.get().kind().isCoat() && !stands.isTooLate() && stands.by().isPresent())
-            words += ", by " + time(stands.by().get());
+        if (!stands.isTooLate() && stands.by().isPresent())
+            words += "%s by %s"
+                    .formatted(
+                            next.get().kind().isCoat() ? "," : "; the next coat",
+                            time(stands.by().get()));
         var left = coating.left().size();
         return "%s. %s."
                 .formatted(words, left == 1 ? "It is the last step" : "%s to go".formatted(Words.many(left, "step")));
