@@ -42,7 +42,7 @@ class DemoCommandTest {
                 .isZero();
         try (var files = Files.list(shots)) {
             var pictures = files.sorted().toList();
-            assertThat(pictures).hasSize(55);
+            assertThat(pictures).hasSize(58);
             for (var picture : pictures) {
                 var image = ImageIO.read(picture.toFile());
                 assertThat(image.getWidth()).isEqualTo(1280);

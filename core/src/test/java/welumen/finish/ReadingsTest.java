@@ -41,6 +41,16 @@ class ReadingsTest {
         return ((Understood<Reading>) new ReadingText("c1", Optional.of(SEAT), TODAY).read(text)).value();
     }
 
+    /** A number in what it was read on is no part of the colour: the last three are. */
+    @Test
+    void aNumberInItsNameIsNoColour() {
+        var text = new ReadingText("c1", Optional.empty(), TODAY);
+        var lot = text.read("lot 7 42.6 5.4 20.1, gloss 12").orThrow();
+        assertThat(lot.what()).isEqualTo("7");
+        assertThat(lot.lab()).isEqualTo(new Lab(42.6, 5.4, 20.1));
+        assertThat(text.read("lot 7 42.6 5.4 20.1 or so")).isInstanceOf(Refused.class);
+    }
+
     @Test
     void aReadingIsTypedAsItIsSaid() {
         var one = read("evidence under the piping 52.1 -8.4 10.9, gloss 31");

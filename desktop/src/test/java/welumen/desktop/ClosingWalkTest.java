@@ -58,7 +58,9 @@ class ClosingWalkTest {
     @Test
     void aClockSaysFromWhenUntilWhenAndHowMuch() {
         bench.pick("console");
-        assertThat(bench.text("clock-says")).startsWith("Lay from 8 min to 30 min; no more than 4.5 m² at once");
+        assertThat(bench.text("clock-says"))
+                .as("at the 18 °C of this workshop")
+                .startsWith("Lay from 9 min to 34 min; no more than 5.2 m² at once");
         bench.type("celsius", "10");
         assertThat(bench.text("clock-says")).startsWith("Lay from 16 min to 1 h; no more than ");
         bench.click("start-clock");

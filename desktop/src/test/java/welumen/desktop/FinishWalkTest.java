@@ -348,7 +348,7 @@ class FinishWalkTest {
         bench.typeAndEnter("edge-m-" + edge.beside(), "4");
         assertThat(book().edges().filmM(Set.of(edge.sprayed()))).isGreaterThanOrEqualTo(4.4);
         bench.typeAndEnter("edge-m-" + edge.beside(), "round it");
-        assertThat(bench.text("mask-wrong")).contains("is no number");
+        assertThat(bench.text("mask-wrong")).contains("is not a number");
         bench.go(WorkStage.STORES);
         assertThat(bench.texts("#needs .label")).contains("Masking film");
     }

@@ -43,6 +43,7 @@ import welumen.desktop.frame.Frame;
 import welumen.desktop.model.Devices;
 import welumen.desktop.model.JobModel;
 import welumen.desktop.model.OpenedWorkshop;
+import welumen.finish.reading.ColourReader;
 import welumen.job.WorkStage;
 import welumen.measure.Length;
 import welumen.measure.Lengths;
@@ -83,6 +84,7 @@ final class Workbench implements AutoCloseable {
     private WelumenWindow window;
     private String person = DemoWorkshop.PERSON;
     private final CompletableFuture<Void> entered = new CompletableFuture<>();
+    private Optional<ColourReader> reader = Optional.of(new ReaderStandin());
     private int strokes;
 
     private final Faults faults = new Faults();
@@ -119,6 +121,12 @@ final class Workbench implements AutoCloseable {
         } catch (java.util.concurrent.TimeoutException late) {
             throw new IllegalStateException(late);
         }
+    }
+
+    /** From the door on: this bench has no reader of colour and gloss. */
+    Workbench withoutReader() {
+        reader = Optional.empty();
+        return this;
     }
 
     private void enter(Stage stage, Door.Chosen chosen) {
@@ -160,7 +168,7 @@ final class Workbench implements AutoCloseable {
                         LabelPhoto::ofNewest,
                         new FloorCameraStandin(1600), // a walk traces; how closely is for the stand-ins’ tests
                         papers,
-                        Optional.of(new ReaderStandin())));
+                        reader));
         window.showOn(stage, new Painted() {
             @Override
             public void answer() {}

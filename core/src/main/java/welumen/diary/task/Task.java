@@ -101,6 +101,24 @@ public record Task(
 
     /** The same where somebody has promised another day. */
     public Task promised(Optional<LocalDate> day) {
+        return with(day, after, keepsWaiting);
+    }
+
+    /** The same where what it waits for takes so many working days at the most. */
+    public Task withinDays(String before, int workingDays) {
+        var sooner = after.stream()
+                .map(one -> one.task().equals(before) && one.workingDays() > workingDays
+                        ? new After(one.task(), one.why(), one.said(), one.cures(), workingDays)
+                        : one)
+                .toList();
+        return with(promised, sooner, keepsWaiting);
+    }
+
+    public Task keeping(int waiting) {
+        return with(promised, after, waiting);
+    }
+
+    private Task with(Optional<LocalDate> day, List<After> waits, int waiting) {
         return new Task(
                 id,
                 kind,
@@ -115,51 +133,7 @@ public record Task(
                 notBefore,
                 chance,
                 bring,
-                after,
-                keepsWaiting);
-    }
-
-    /** The same where what it waits for takes so many working days at the most. */
-    public Task withinDays(String before, int workingDays) {
-        var sooner = after.stream()
-                .map(one -> one.task().equals(before) && one.workingDays() > workingDays
-                        ? new After(one.task(), one.why(), one.said(), one.cures(), workingDays)
-                        : one)
-                .toList();
-        return new Task(
-                id,
-                kind,
-                part,
-                what,
-                effort,
-                hands,
-                fails,
-                promised,
-                othersDays,
-                fixed,
-                notBefore,
-                chance,
-                bring,
-                sooner,
-                keepsWaiting);
-    }
-
-    public Task keeping(int waiting) {
-        return new Task(
-                id,
-                kind,
-                part,
-                what,
-                effort,
-                hands,
-                fails,
-                promised,
-                othersDays,
-                fixed,
-                notBefore,
-                chance,
-                bring,
-                after,
+                waits,
                 waiting);
     }
 }

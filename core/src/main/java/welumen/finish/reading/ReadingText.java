@@ -22,8 +22,8 @@ import welumen.measure.Parsed.Understood;
  */
 public record ReadingText(String id, Optional<PartId> picked, LocalDate today) {
     private static final String NUMBER = "([-−]?\\d+(?:\\.\\d+)?)";
-    private static final Pattern LAB = Pattern.compile(
-            "(?:\\bL\\*?\\s*)?" + NUMBER + "[,;]?\\s+(?:a\\*?\\s*)?" + NUMBER + "[,;]?\\s+(?:b\\*?\\s*)?" + NUMBER);
+    private static final Pattern LAB = Pattern.compile("(?:\\bL\\*?\\s*)?" + NUMBER + "[,;]?\\s+(?:a\\*?\\s*)?" + NUMBER
+            + "[,;]?\\s+(?:b\\*?\\s*)?" + NUMBER + "$");
     private static final Pattern HOW =
             Pattern.compile("[,;]?\\s*\\b(?:by|from a) (eye|photo)\\b", Pattern.CASE_INSENSITIVE);
 

@@ -1,6 +1,5 @@
 package welumen.desktop.finish;
 
-import java.math.BigDecimal;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.control.ComboBox;
@@ -14,7 +13,6 @@ import welumen.desktop.look.Words;
 import welumen.desktop.model.JobModel;
 import welumen.finish.coat.Cause;
 import welumen.finish.underway.GoneWrong;
-import welumen.measure.NumberText;
 
 /** Why something is sprayed once more, and what that cost: hours, days and tins. */
 final class AgainForm extends VBox {
@@ -71,7 +69,7 @@ final class AgainForm extends VBox {
     /** The days that it has cost before; a guess to put right. */
     private void guess() {
         var usual = GoneWrong.days(BenchMemory.gone(model), cause.getValue());
-        days.setText(NumberText.print(BigDecimal.valueOf(Math.round(10 * usual) / 10.0)));
+        days.setText(Typed.text(Math.round(10 * usual) / 10.0));
         shows.setText("It shows when %s.".formatted(cause.getValue().shows()));
     }
 
@@ -80,20 +78,14 @@ final class AgainForm extends VBox {
             var gone = new GoneWrong(
                     what,
                     cause.getValue(),
-                    number(hours),
-                    number(days),
-                    number(tins),
+                    Typed.number(hours),
+                    Typed.number(days),
+                    Typed.number(tins),
                     model.nowProperty().get());
             wrong.setText("");
             then.accept(gone);
         } catch (IllegalArgumentException none) {
             wrong.setText(String.valueOf(none.getMessage()));
         }
-    }
-
-    private static double number(TextField field) {
-        return NumberText.read(field.getText().strip(), "")
-                .map(BigDecimal::doubleValue)
-                .orThrow();
     }
 }

@@ -1,6 +1,5 @@
 package welumen.desktop.finish;
 
-import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -16,7 +15,6 @@ import welumen.finish.Batch;
 import welumen.finish.FinishChange.BatchSaid;
 import welumen.job.JobChange.AtFinish;
 import welumen.measure.DayText;
-import welumen.measure.NumberText;
 import welumen.yard.Tin;
 
 /** How the small pieces are sprayed: coats, what a can does, how long a load takes and dries, and by when. */
@@ -92,7 +90,8 @@ final class HowForm extends VBox {
 
     private void keep() {
         try {
-            var how = new Batch.How((int) read(coats), read(can), time(needs), time(turns), time(handled), due());
+            var how = new Batch.How(
+                    (int) Typed.number(coats), Typed.number(can), time(needs), time(turns), time(handled), due());
             wrong.setText("");
             model.make(new AtFinish(new BatchSaid(how)));
         } catch (IllegalArgumentException refused) {
@@ -100,14 +99,8 @@ final class HowForm extends VBox {
         }
     }
 
-    private static double read(TextField field) {
-        return NumberText.read(field.getText().strip(), "")
-                .map(BigDecimal::doubleValue)
-                .orThrow();
-    }
-
     private static Duration time(TextField field) {
-        return Duration.ofMinutes(Math.round(60 * read(field)));
+        return Duration.ofMinutes(Math.round(60 * Typed.number(field)));
     }
 
     private LocalDateTime due() {

@@ -1,9 +1,7 @@
 package welumen.desktop.finish;
 
-import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -25,7 +23,6 @@ import welumen.finish.mask.Edge.Way;
 import welumen.finish.mask.LikelyEdges;
 import welumen.job.JobChange.AtFinish;
 import welumen.job.JobChange.Together;
-import welumen.measure.NumberText;
 import welumen.strip.LearntTimes;
 
 /** What stays as it is beside the picked part, once that is sprayed: masked or taken off, each in time and risk. */
@@ -93,10 +90,10 @@ public final class MaskLeaf extends Leaf {
         var name = model.job().cabin().named(edge.beside()).name();
         var reason = edge.reason(name);
         var metres = field("edge-m-" + edge.beside(), edge.edgeM(), "Metres of edge of the " + name);
-        metres.setOnAction(_ -> number(metres).ifPresent(m -> say(() -> edge.measuring(m))));
+        metres.setOnAction(_ -> say(() -> edge.measuring(Typed.number(metres))));
         var hours = field(
                 "edge-h-" + edge.beside(), edge.offHours(), "Hours to take off the %s and put it back".formatted(name));
-        hours.setOnAction(_ -> number(hours).ifPresent(h -> say(() -> edge.takingOff(h))));
+        hours.setOnAction(_ -> say(() -> edge.takingOff(Typed.number(hours))));
         var brittle = box("It may break", edge.isBrittle(), () -> say(() -> edge.brittle(!edge.isBrittle())));
         var laps = box("It laps", edge.isLapped(), () -> say(() -> edge.lapped(!edge.isLapped())));
         var deeds = Nodes.form(
@@ -138,17 +135,11 @@ public final class MaskLeaf extends Leaf {
     }
 
     private static TextField field(String id, double number, String said) {
-        var field = new TextField(NumberText.print(BigDecimal.valueOf(Math.round(100 * number) / 100.0)));
+        var field = new TextField(Typed.text(number));
         field.setId(id);
         field.setAccessibleText(said);
         field.setPrefColumnCount(4);
         return field;
-    }
-
-    private Optional<Double> number(TextField field) {
-        var read = NumberText.read(field.getText().strip(), "").understood();
-        if (read.isEmpty()) wrong.setText("“%s” is no number. Type it as 1.8.".formatted(field.getText()));
-        return read.map(BigDecimal::doubleValue);
     }
 
     private interface Making {

@@ -1,6 +1,5 @@
 package welumen.desktop.finish;
 
-import java.math.BigDecimal;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -19,7 +18,6 @@ import welumen.finish.coat.FlawDepth;
 import welumen.finish.coat.Ground;
 import welumen.finish.coat.HideRepair;
 import welumen.finish.underway.GoneWrong;
-import welumen.measure.NumberText;
 
 /** A hide that is mended: how deep it is filled, and where it goes back to where it failed. */
 final class MendingColumn extends VBox {
@@ -71,14 +69,14 @@ final class MendingColumn extends VBox {
     }
 
     private static String millimetres(FlawDepth deep) {
-        return NumberText.print(BigDecimal.valueOf(deep.mm()));
+        return Typed.text(deep.mm());
     }
 
     /** @throws IllegalArgumentException if no depth is typed */
     HideRepair repair(Ground ground, Optional<String> guarded) {
         return new HideRepair(
                 ground == Ground.VINYL ? Ground.VINYL : Ground.LEATHER,
-                Double.parseDouble(depth.getText().strip().replace(',', '.')),
+                Typed.number(depth),
                 guarded,
                 failed.getValue());
     }

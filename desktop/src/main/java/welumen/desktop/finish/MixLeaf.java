@@ -153,12 +153,12 @@ public final class MixLeaf extends Leaf {
 
     private Optional<Double> number(TextField field) {
         try {
-            var number = Double.parseDouble(field.getText().strip().replace(',', '.'));
+            var number = Typed.number(field);
             if (number > 0 && number < 1000) return Optional.of(number);
-        } catch (NumberFormatException none) {
-            // told below
+            wrong.setText("“%s” is no amount. Type it as 0.8.".formatted(field.getText()));
+        } catch (IllegalArgumentException none) {
+            wrong.setText(String.valueOf(none.getMessage()));
         }
-        wrong.setText("“%s” is no amount. Type it as 0.8.".formatted(field.getText()));
         field.requestFocus();
         return Optional.empty();
     }

@@ -1,7 +1,6 @@
 package welumen.desktop.finish;
 
 import java.awt.image.BufferedImage;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -31,7 +30,6 @@ import welumen.finish.reading.GreyCard;
 import welumen.finish.reading.PhotoSpot;
 import welumen.finish.reading.Reading;
 import welumen.job.JobChange.AtFinish;
-import welumen.measure.NumberText;
 import welumen.measure.Parsed.Refused;
 import welumen.measure.Parsed.Understood;
 import welumen.shape.Point;
@@ -144,10 +142,7 @@ public final class PhotoLeaf extends Leaf {
         wrong.setText("");
         if (card.isPresent() && colour.isPresent() && image != null) {
             try {
-                var known = NumberText.read(cardL.getText().strip(), "")
-                        .map(BigDecimal::doubleValue)
-                        .orThrow();
-                switch (new GreyCard(known).read(spot(image, card.get()), spot(image, colour.get()))) {
+                switch (new GreyCard(Typed.number(cardL)).read(spot(image, card.get()), spot(image, colour.get()))) {
                     case Understood<GreyCard.Rough>(var read) -> rough = Optional.of(read);
                     case Refused<GreyCard.Rough>(var why) -> wrong.setText(why);
                 }
