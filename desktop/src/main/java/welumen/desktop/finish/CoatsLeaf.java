@@ -100,7 +100,7 @@ public final class CoatsLeaf extends Leaf {
     }
 
     private static VBox column(String title, Node asked, VBox steps) {
-        var column = Nodes.column(10, Nodes.whole(title, Styles.HEADING), asked, Nodes.scroll(steps));
+        var column = Nodes.column(10, Nodes.whole(title, Styles.HEADING), Nodes.scroll(Nodes.column(10, asked, steps)));
         column.setMinWidth(0);
         column.setPrefWidth(440);
         HBox.setHgrow(column, Priority.ALWAYS);

@@ -225,6 +225,7 @@ public final class LoadsLeaf extends Leaf {
                                         load.slot().ends(),
                                         load.colour()),
                                 Styles.STRONG)),
+                        Nodes.spring(),
                         deed),
                 Nodes.label(
                         String.format(

@@ -54,12 +54,14 @@ final class MendingColumn extends VBox {
         getChildren()
                 .addAll(
                         Nodes.whole("A hide mended", Styles.HEADING),
-                        Nodes.form(
-                                12,
-                                Nodes.field("Deepest flaw, mm", depth),
-                                Nodes.field("It is", failed),
-                                Nodes.level(begin)),
-                        Nodes.scroll(steps));
+                        Nodes.scroll(Nodes.column(
+                                10,
+                                Nodes.form(
+                                        12,
+                                        Nodes.field("Deepest flaw, mm", depth),
+                                        Nodes.field("It is", failed),
+                                        Nodes.level(begin)),
+                                steps)));
     }
 
     /** Another part is looked at: what was found on it says how deep it goes. */

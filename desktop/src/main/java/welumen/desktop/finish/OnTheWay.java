@@ -7,6 +7,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import javafx.beans.binding.Bindings;
 import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
 import welumen.desktop.look.Words;
@@ -74,15 +75,13 @@ final class OnTheWay {
                 "It came out badly: they are sprayed again",
                 () -> card.getChildren().add(again(ids)));
         again.setId("again-%s-%d".formatted(step.name().toLowerCase(Locale.ROOT), load));
-        again.disableProperty().bind(Bindings.size(card.getChildren()).greaterThan(1)); // it is asked already
+        again.disableProperty().bind(Bindings.size(card.getChildren()).greaterThan(2)); // it is asked already
         var names = pieces.stream().map(HardPiece::name).limit(FEW).collect(Collectors.joining(", "))
                 + (pieces.size() > FEW ? " and %d more".formatted(pieces.size() - FEW) : "");
         card.getChildren()
-                .add(Nodes.row(
-                        10,
-                        Nodes.grown(Nodes.label("Load %d, %s: %s".formatted(load, step.word(), names), Styles.SECOND)),
-                        deed,
-                        again));
+                .addAll(
+                        Nodes.label("Load %d, %s: %s".formatted(load, step.word(), names), Styles.SECOND),
+                        new FlowPane(8, 6, deed, again));
         card.getStyleClass().add(Styles.CARD);
         return card;
     }
