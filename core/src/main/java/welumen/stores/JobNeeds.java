@@ -27,6 +27,7 @@ public final class JobNeeds {
         var faces = faces(patterns.pieces());
         if (!faces.isEmpty()) needs.add(Adhesive.need(faces, Adhesive.Product.AEROSOL));
         needs.addAll(SprayCans.needs(finish.batch(), loadHolds));
+        needs.addAll(CoatGrams.needs(finish.coatings().open()));
         MaskingFilm.need(finish).ifPresent(needs::add);
         return needs;
     }

@@ -19,6 +19,7 @@ public record Need(String material, double quantity, Unit unit, boolean isShort,
     public enum Unit {
         HIDE("hide"),
         METRE("m"),
+        GRAM("g"),
         CAN("can");
 
         private final String word;
@@ -32,9 +33,13 @@ public record Need(String material, double quantity, Unit unit, boolean isShort,
         working = List.copyOf(working);
     }
 
-    /** As one buys it: “3 cans”, “3.4 m”. */
+    /** As one buys it: “3 cans”, “3.4 m”, “240 g”. */
     public String amount() {
-        return unit == Unit.METRE ? number() + " m" : Many.of((int) quantity, unit.word);
+        return switch (unit) {
+            case METRE -> number() + " m";
+            case GRAM -> "%.0f g".formatted(quantity);
+            case HIDE, CAN -> Many.of((int) quantity, unit.word);
+        };
     }
 
     /** The whole of it in words: “3 cans of contact adhesive”, “2 sage hides”. */

@@ -209,7 +209,7 @@ class FinishTasksTest {
         var steps =
                 new CoatSystem(Ground.HARD_PLASTIC, Binder.ACRYLIC, Binder.ACRYLIC, false, 2, 1).steps(Products.USUAL);
         make(new FinishChange.OnCoating(new CoatingChange.CoatingBegun(
-                Coating.begun("surface-1", "dash top", List.of(), Ground.HARD_PLASTIC, steps))));
+                Coating.begun("surface-1", "dash top", List.of(), Ground.HARD_PLASTIC, 0.5, steps))));
         assertThat(tasks().get("coat:surface-1").said())
                 .isEqualTo("fill and colour the dash top: wash it, and let it dry");
         assertThat(job.stops()).contains(new Stop.CoatsOpen("dash top", "wash it, and let it dry"));

@@ -8,12 +8,14 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import welumen.cut.CuttingTable;
 import welumen.finish.FinishChange.OnCoating;
 import welumen.finish.coat.Binder;
 import welumen.finish.coat.Cause;
 import welumen.finish.coat.CoatStep;
 import welumen.finish.coat.CoatStep.Kind;
 import welumen.finish.coat.CoatSystem;
+import welumen.finish.coat.CoatWeight;
 import welumen.finish.coat.Ground;
 import welumen.finish.coat.HideRepair;
 import welumen.finish.underway.Coating;
@@ -31,7 +33,10 @@ import welumen.finish.underway.Flaw;
 import welumen.finish.underway.GoneWrong;
 import welumen.finish.underway.Trial;
 import welumen.finish.underway.Tried;
+import welumen.pattern.Patterns;
 import welumen.shape.Point;
+import welumen.stores.JobNeeds;
+import welumen.stores.Need;
 import welumen.yard.Products;
 
 /** A surface on its way through its coats, ticked off step by step. */
@@ -45,7 +50,7 @@ class CoatingTest {
         var steps =
                 new CoatSystem(Ground.HARD_PLASTIC, Binder.ACRYLIC, Binder.ACRYLIC, false, 2, 1).steps(Products.USUAL);
         make(new CoatingBegun(
-                Coating.begun(book.coatings().nextId(), "dash top", List.of(), Ground.HARD_PLASTIC, steps)));
+                Coating.begun(book.coatings().nextId(), "dash top", List.of(), Ground.HARD_PLASTIC, 0.5, steps)));
     }
 
     private void make(CoatingChange change) {
@@ -164,7 +169,7 @@ class CoatingTest {
     @Test
     void aHideIsTriedOnAHiddenFaceFirst() {
         var steps = new HideRepair(Ground.LEATHER, 0.6, Optional.empty(), Optional.empty()).steps(Products.USUAL);
-        var hide = Coating.begun("surface-2", "bolster", List.of(), Ground.LEATHER, steps);
+        var hide = Coating.begun("surface-2", "bolster", List.of(), Ground.LEATHER, 0.5, steps);
         var kinds = steps.stream().map(CoatStep::kind).toList();
         var hidden = kinds.indexOf(Kind.TRY);
         assertThat(hidden).isLessThan(kinds.indexOf(Kind.FILL));
@@ -188,5 +193,25 @@ class CoatingTest {
     void anIdIsGivenOnce() {
         make(new CoatingChange.CoatingDropped("surface-1"));
         assertThat(book.coatings().nextId()).isEqualTo("surface-2");
+    }
+
+    /** The first and the last coat are the lightest, and what is still to be laid is counted, less with every coat. */
+    @Test
+    void whatIsStillToBeLaidIsOnTheListOfStores() {
+        assertThat(coating().steps().stream()
+                        .filter(step -> step.kind() == Kind.COLOUR)
+                        .map(CoatStep::grams))
+                .containsExactly(100.0, 100.0);
+        assertThat(CoatWeight.all(3)).isEqualTo(100 + 160 + 100);
+        assertThat(needs()).containsExactly("100 g of colour", "50 g of lacquer");
+        var at = until(Kind.COLOUR, MORNING);
+        make(new StepDone("surface-1", "next", at));
+        assertThat(needs()).containsExactly("50 g of colour", "50 g of lacquer");
+    }
+
+    private List<String> needs() {
+        return JobNeeds.of(Patterns.EMPTY, new CuttingTable.Clear(), book, 6, "£").stream()
+                .map(Need::said)
+                .toList();
     }
 }

@@ -47,7 +47,7 @@ class CoatingMovedTest {
     private void coat() {
         var steps = new CoatSystem(Ground.METAL, Binder.ACRYLIC, Binder.ACRYLIC, true, 2, 1).steps(Products.USUAL);
         job = job.after(new AtFinish(new OnCoating(
-                new CoatingBegun(Coating.begun("surface-1", "dash", List.of(DASH), Ground.METAL, steps)))));
+                new CoatingBegun(Coating.begun("surface-1", "dash", List.of(DASH), Ground.METAL, 0.5, steps)))));
     }
 
     private Coating coating() {

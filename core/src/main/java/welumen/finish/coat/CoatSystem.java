@@ -65,9 +65,10 @@ public record CoatSystem(Ground ground, Binder binder, Binder under, boolean isB
 
     private static void coats(List<CoatStep> steps, Kind kind, String word, int count, Cure cure) {
         for (var coat = 1; coat <= count; coat++) {
-            var weight = coat == 1 || coat == count ? "light " : "";
+            var weight = CoatWeight.isLight(coat, count) ? "light " : "";
             steps.add(CoatStep.of(kind, "%scoat %d of %d of %s".formatted(weight, coat, count, word), cure.flash())
-                    .within(cure.recoatUntil()));
+                    .within(cure.recoatUntil())
+                    .laid(CoatWeight.of(coat, count)));
             if (coat == 1 && kind == Kind.COLOUR)
                 steps.add(CoatStep.look("look again under raking light: dust and runs are mended while they can be"));
         }

@@ -73,9 +73,10 @@ public record HideRepair(Ground ground, double deepestMm, Optional<String> guard
         steps.add(CoatStep.trial("rub and wet that hidden face"));
         for (var layer = 1; layer <= layers(); layer++)
             steps.add(CoatStep.of(
-                    Kind.FILL,
-                    "fill what is deep, thin layer %d of %d".formatted(layer, layers()),
-                    products.of(Tin.Use.FILLER).flash()));
+                            Kind.FILL,
+                            "fill what is deep, thin layer %d of %d".formatted(layer, layers()),
+                            products.of(Tin.Use.FILLER).flash())
+                    .laid(CoatWeight.FILLER));
         steps.add(CoatStep.key(layers() > 0 ? "sand the filler level" : "sand the edges of the cracks", SANDED));
         steps.add(CoatStep.key("smooth all of it", SMOOTHED));
         steps.add(CoatStep.look("look and feel under raking light"));
@@ -84,11 +85,15 @@ public record HideRepair(Ground ground, double deepestMm, Optional<String> guard
             steps.add(CoatStep.of(
                             Kind.COLOUR,
                             "%scoat %d of %d of colour"
-                                    .formatted(coat == 1 || coat == COLOURS ? "light " : "", coat, COLOURS),
+                                    .formatted(CoatWeight.isLight(coat, COLOURS) ? "light " : "", coat, COLOURS),
                             products.of(Tin.Use.COLOUR).flash())
-                    .within(products.of(Tin.Use.COLOUR).recoatUntil()));
+                    .within(products.of(Tin.Use.COLOUR).recoatUntil())
+                    .laid(CoatWeight.of(coat, COLOURS)));
         steps.add(CoatStep.of(
-                Kind.CLEAR, "light coat of clear", products.of(Tin.Use.LACQUER).flash()));
+                        Kind.CLEAR,
+                        "light coat of clear",
+                        products.of(Tin.Use.LACQUER).flash())
+                .laid(CoatWeight.of(1, 1)));
         steps.add(CoatStep.of(
                 Kind.CURE, "let it cure", products.of(Tin.Use.LACQUER).handle()));
         steps.add(CoatStep.trial("rub it, bend it, wet it: then it is sat on"));

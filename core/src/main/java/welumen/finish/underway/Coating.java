@@ -15,6 +15,7 @@ import welumen.finish.coat.Ground;
  * @param id within its job
  * @param what it is, in words
  * @param part none where it is no part of the cabin, else one
+ * @param squareMetres of it, over 0
  * @param done when each step was done, from the first; those behind it are still to be done
  */
 public record Coating(
@@ -22,6 +23,7 @@ public record Coating(
         String what,
         List<PartId> part,
         Ground ground,
+        double squareMetres,
         List<CoatStep> steps,
         List<Instant> done,
         List<Flaw> flaws,
@@ -36,13 +38,16 @@ public record Coating(
         flaws = List.copyOf(flaws);
         tried = List.copyOf(tried);
         if (steps.isEmpty()) throw new IllegalArgumentException("“%s” has no steps.".formatted(what));
+        if (!(squareMetres > 0 && squareMetres < 100))
+            throw new IllegalArgumentException("[%s m²] are no surface. Type it as 0.4.".formatted(squareMetres));
         if (done.size() > steps.size())
             throw new IllegalArgumentException("Of “%s” more is done than there was to do.".formatted(what));
     }
 
     /** Nothing of it is done yet. */
-    public static Coating begun(String id, String what, List<PartId> part, Ground ground, List<CoatStep> steps) {
-        return new Coating(id, what, part, ground, steps, List.of(), List.of(), List.of());
+    public static Coating begun(
+            String id, String what, List<PartId> part, Ground ground, double squareMetres, List<CoatStep> steps) {
+        return new Coating(id, what, part, ground, squareMetres, steps, List.of(), List.of(), List.of());
     }
 
     /** What comes next; empty where all is done. */
@@ -135,6 +140,6 @@ public record Coating(
     }
 
     private Coating with(List<CoatStep> all, List<Instant> times, List<Flaw> marks, List<Tried> trials) {
-        return new Coating(id, what, part, ground, all, times, marks, trials);
+        return new Coating(id, what, part, ground, squareMetres, all, times, marks, trials);
     }
 }

@@ -30,10 +30,13 @@ import welumen.finish.coat.HideRepair;
 import welumen.finish.underway.Coating;
 import welumen.finish.underway.CoatingChange.CoatingBegun;
 import welumen.job.JobChange.AtFinish;
+import welumen.pattern.PartOutline;
 import welumen.yard.Products;
 
 /** The coats of a surface, or a hide that is mended, as a row of steps with their waits; what does not go together is refused. */
 public final class CoatsLeaf extends Leaf {
+    private static final double MM2 = 1e6;
+
     private final ComboBox<Ground> ground = new ComboBox<>();
     private final ComboBox<Binder> binder = new ComboBox<>();
     private final ComboBox<Binder> under = new ComboBox<>();
@@ -41,6 +44,7 @@ public final class CoatsLeaf extends Leaf {
     private final TextField coats = number("coats-colour", "3");
     private final TextField clears = number("coats-clear", "1");
     private final VBox coating = new VBox(6);
+    private final TextField area = number("coat-area", "0.5");
     private final MendingColumn mending;
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final Label begun = Nodes.label("", Styles.SECOND);
@@ -74,6 +78,7 @@ public final class CoatsLeaf extends Leaf {
                         Nodes.level(bare),
                         Nodes.field("Coats of colour", coats),
                         Nodes.field("and of clear", clears),
+                        Nodes.field("Square metres", area),
                         Nodes.level(beginCoats)),
                 coating);
         var both = Nodes.row(24, left, mending);
@@ -121,8 +126,17 @@ public final class CoatsLeaf extends Leaf {
             model.picked().map(CoatsLeaf::likely).ifPresent(ground::setValue);
             if (ground.getValue().bends()) binder.setValue(Binder.FLEXIBLE);
             mending.turnTo(model.picked());
+            model.picked().map(this::squareMetres).map(Typed::text).ifPresent(area::setText);
         }
         show();
+    }
+
+    /** Of its own piece, where one stands for it; else as such a part usually is. */
+    private double squareMetres(Part part) {
+        return PartOutline.of(model.job().patterns().of(part.id()))
+                        .orElseGet(() -> part.kind().outline())
+                        .area()
+                / MM2;
     }
 
     /** What a part is of as a rule: a guess to put right. */
@@ -140,7 +154,7 @@ public final class CoatsLeaf extends Leaf {
         try {
             wrong.setText("");
             coated();
-            mending.show(ground.getValue(), guarded());
+            mending.show(ground.getValue(), guarded(), Typed.number(area));
         } catch (IllegalArgumentException refused) {
             wrong.setText(said(refused));
         }
@@ -183,6 +197,7 @@ public final class CoatsLeaf extends Leaf {
                     part.map(Part::name).orElse("piece of " + on.word()),
                     part.map(Part::id).stream().toList(),
                     on,
+                    Typed.number(area),
                     steps);
             if (model.make(new AtFinish(new OnCoating(new CoatingBegun(made)))))
                 begun.setText("The %s is under way: its steps are ticked off at “Under way”.".formatted(made.what()));
@@ -204,7 +219,7 @@ public final class CoatsLeaf extends Leaf {
         beginCoats.setDisable(!refused.isEmpty());
         coating.getChildren().clear();
         if (refused.isEmpty())
-            system.steps(products()).forEach(step -> coating.getChildren().add(StepRow.of(step)));
+            system.steps(products()).forEach(step -> coating.getChildren().add(StepRow.of(step, Typed.number(area))));
         else refused.forEach(why -> coating.getChildren().add(Nodes.label(why, Styles.DANGER)));
         answer.setText(
                 refused.isEmpty()

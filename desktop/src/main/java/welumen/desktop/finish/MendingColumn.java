@@ -84,7 +84,7 @@ final class MendingColumn extends VBox {
     }
 
     /** @throws IllegalArgumentException if no depth is typed */
-    void show(Ground ground, Optional<String> guarded) {
+    void show(Ground ground, Optional<String> guarded, double squareMetres) {
         var repair = repair(ground, guarded);
         var all = repair.steps(model.yard().state().products());
         begin.setDisable(all.isEmpty());
@@ -104,7 +104,7 @@ final class MendingColumn extends VBox {
                                         Words.capital(cause.word()),
                                         cause.shows(),
                                         GoneWrong.days(BenchMemory.gone(model), cause))));
-        all.forEach(step -> steps.getChildren().add(StepRow.of(step)));
+        all.forEach(step -> steps.getChildren().add(StepRow.of(step, squareMetres)));
     }
 
     private void add(String style, String words) {

@@ -33,6 +33,7 @@ import welumen.desktop.stage.Reads;
 import welumen.finish.FinishChange.ColourRead;
 import welumen.finish.FinishChange.RecipeKept;
 import welumen.finish.Recipe;
+import welumen.finish.coat.CoatWeight;
 import welumen.finish.reading.Reading;
 import welumen.job.JobChange.AtFinish;
 import welumen.job.JobChange.Together;
@@ -45,10 +46,9 @@ import welumen.yard.YardChange.OfGoods;
 public final class MixLeaf extends Leaf {
     private static final Surface BINDER = new Surface(0.04, 0.6);
 
-    /** Grams of a coat on a square metre, as a rule, and what is mixed over it. */
-    private static final double GRAMS = 120;
-
+    /** What is mixed over what is laid, for what goes wrong and for repairs. */
     private static final double SPARE = 1.2;
+
     private static final double LEAST_GRAMS = 20;
 
     /** A reading that may be farther off says so beside the mix. */
@@ -175,8 +175,9 @@ public final class MixLeaf extends Leaf {
     private Optional<Double> wanted() {
         wrong.setText("");
         return number(area)
-                .flatMap(metres ->
-                        number(coats).map(many -> Math.max(LEAST_GRAMS, Math.ceil(metres * many * GRAMS * SPARE))));
+                .flatMap(metres -> number(coats)
+                        .map(many -> Math.max(
+                                LEAST_GRAMS, Math.ceil(metres * CoatWeight.all((int) Math.round(many)) * SPARE))));
     }
 
     private static Target aim(Reading reading) {

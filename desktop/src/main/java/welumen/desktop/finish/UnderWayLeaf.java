@@ -159,7 +159,11 @@ public final class UnderWayLeaf extends Leaf {
     private Node next(CoatingStands stands) {
         var coating = stands.coating();
         var step = coating.next().orElseThrow();
-        var box = Nodes.column(6, Nodes.label(Words.capital(step.what()) + StepRow.grit(step), Styles.STRONG));
+        var box = Nodes.column(
+                6,
+                Nodes.label(
+                        Words.capital(step.what()) + StepRow.grit(step) + StepRow.grams(step, coating.squareMetres()),
+                        Styles.STRONG));
         var holds = stands.holds(model.job()
                 .finish()
                 .held(BenchMemory.sheen(model), model.nowProperty().get()));
