@@ -46,6 +46,10 @@ class CoatsTest {
         assertThat(steps.stream().filter(step -> step.kind() == Kind.COLOUR))
                 .extracting(CoatStep::what)
                 .containsExactly("light coat 1 of 3 of colour", "coat 2 of 3 of colour", "light coat 3 of 3 of colour");
+        assertThat(steps)
+                .as("what is laid has its grams, and nothing else has")
+                .allSatisfy(step ->
+                        assertThat(step.grams() > 0).isEqualTo(step.kind().isCoat()));
         assertThat(steps).filteredOn(step -> step.kind() == Kind.LOOK).allMatch(CoatStep::isStop);
         assertThat(new CoatSystem(Ground.HARD_PLASTIC, Binder.ACRYLIC, Binder.ACRYLIC, true, 3, 2)
                         .waits(Products.USUAL))

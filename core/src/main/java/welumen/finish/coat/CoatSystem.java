@@ -50,8 +50,8 @@ public record CoatSystem(Ground ground, Binder binder, Binder under, boolean isB
         steps.add(CoatStep.key("key it", ground.grit()));
         if (isBare || ground == Ground.METAL) {
             var primer = products.of(Tin.Use.PRIMER);
-            steps.add(
-                    CoatStep.of(Kind.PRIME, ground.bends() ? "prime it with what bends" : "prime it", primer.touch()));
+            steps.add(CoatStep.of(Kind.PRIME, ground.bends() ? "prime it with what bends" : "prime it", primer.touch())
+                    .laid(CoatWeight.PRIMER));
             steps.add(CoatStep.key("flat it back", FLAT_BACK));
         }
         steps.add(CoatStep.look("look along it under raking light: dents and scratches are mended now"));
