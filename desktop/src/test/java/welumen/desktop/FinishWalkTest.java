@@ -6,38 +6,36 @@ import static org.assertj.core.api.Assertions.within;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
-import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import welumen.desktop.look.Styles;
-import welumen.finish.Batch;
-import welumen.finish.FinishBook;
 import welumen.finish.coat.Binder;
 import welumen.finish.coat.Cause;
 import welumen.finish.coat.CoatStep.Kind;
 import welumen.finish.coat.Ground;
+import welumen.finish.mask.Edge;
 import welumen.finish.reading.Reading;
 import welumen.finish.underway.Coating;
 import welumen.finish.underway.Flaw;
 import welumen.job.WorkStage;
 import welumen.standins.demo.DemoWorkshop;
 
-/** The finish bench: colours, a mix put right by its patch, a card that is judged dry, twenty-eight pieces by Thursday at ten. */
+/** The finish bench: colours, a mix put right by its patch, a card that is judged dry, coats ticked off, what is masked. */
 class FinishWalkTest {
     @TempDir
     private Path home;
 
     private Workbench bench;
+    private FinishSteps at;
 
     @BeforeEach
     void open() {
         bench = Workbench.open(home);
+        at = new FinishSteps(bench);
     }
 
     @AfterEach
@@ -45,32 +43,18 @@ class FinishWalkTest {
         bench.close();
     }
 
-    private void finish(String leaf) {
-        bench.go(WorkStage.REFIT);
-        bench.click("group-finish");
-        bench.click("leaf-" + leaf);
-    }
-
-    private FinishBook book() {
-        return bench.ask(() -> bench.model().job().finish());
-    }
-
-    private void settled() {
-        bench.until(() -> bench.robot.lookup("." + Styles.WORKING).queryAll().isEmpty());
-    }
-
     /** The faded cushion is found before anything is ordered; another reading is typed, one is read by the reader. */
     @Test
     void theOddOneOutIsFoundBeforeAnythingIsOrdered() {
-        finish("colour");
+        at.leaf("colour");
         assertThat(bench.text("colour-answer")).contains("rear cushion, faded stands out from the seats");
         bench.typeAndEnter("reading", "lot roll 3 53.0 -8.1 12.0, gloss 28");
-        assertThat(book().readings().all().getLast().of()).isEqualTo(Reading.Of.LOT);
+        assertThat(at.book().readings().all().getLast().of()).isEqualTo(Reading.Of.LOT);
         bench.typeAndEnter("reading", "as green as grass");
         assertThat(bench.text("reading-wrong")).contains("Type L*, a* and b*");
         bench.type("reading", "sample sage card C");
         bench.click("hold-reader");
-        var held = book().readings().all().getLast();
+        var held = at.book().readings().all().getLast();
         assertThat(held.what()).isEqualTo("sage card C");
         assertThat(held.reflectance()).isPresent();
     }
@@ -102,27 +86,27 @@ class FinishWalkTest {
     /** Mixed, kept, its patch read: what is added is said, nothing is taken out, and the card goes on paper. */
     @Test
     void aMixIsPutRightByItsPatch() throws Exception {
-        finish("mix");
+        at.leaf("mix");
         bench.click("mix");
         bench.until(() -> bench.text("mix-answer").contains("expected to lie"));
-        settled();
+        at.settled();
         bench.click("keep-recipe");
         var white = white();
         bench.click("weighed-out");
         assertThat(white()).as("it is off the shelf").isLessThan(white - 20);
         assertThat(bench.text("mix-answer")).as("and the mix still stands").contains("expected to lie");
-        var first = book().recipes().getFirst();
+        var first = at.book().recipes().getFirst();
         assertThat(first.grams().size()).isBetween(2, 4);
         assertThat(first.whole()).isBetween(345.0, 347.0);
         bench.typeAndEnter("patch-recipe-1", "51.0 -7.5 10.0");
         bench.until(() -> bench.texts("#mixed .label").stream().anyMatch(words -> words.startsWith("add ")));
-        settled();
+        at.settled();
         bench.click("keep-recipe");
-        var then = book().recipes().getFirst();
+        var then = at.book().recipes().getFirst();
         assertThat(then.id()).isEqualTo(first.id());
         first.grams()
                 .forEach((tint, grams) -> assertThat(then.grams().get(tint)).isGreaterThanOrEqualTo(grams - 1e-9));
-        assertThat(book().readings().find(then.patch())).isPresent();
+        assertThat(at.book().readings().find(then.patch())).isPresent();
         bench.robot.clickOn("Recipe card");
         bench.until(() -> bench.text("mix-saved").endsWith(".pdf"));
         assertThat(Files.size(Path.of(bench.text("mix-saved").substring("Saved to ".length()))))
@@ -132,22 +116,22 @@ class FinishWalkTest {
     /** A recipe is found again from another car, and mixed there for as much as that wants. */
     @Test
     void aRecipeIsFoundAgainYearsLater() {
-        finish("mix");
+        at.leaf("mix");
         bench.click("mix");
         bench.until(() -> bench.text("mix-answer").contains("expected to lie"));
-        settled();
+        at.settled();
         bench.click("keep-recipe");
-        var first = book().recipes().getFirst();
-        van();
-        finish("mix");
+        var first = at.book().recipes().getFirst();
+        at.van();
+        at.leaf("mix");
         bench.type("mix-area", "0.2");
         bench.click("again-%s-recipe-1".formatted(DemoWorkshop.SELKIE));
-        var again = book().recipes().getFirst();
+        var again = at.book().recipes().getFirst();
         assertThat(again.whole()).isCloseTo(0.2 * 3 * 120 * 1.2, within(1.0));
         first.grams()
                 .forEach((tint, grams) -> assertThat(again.grams().get(tint) / again.whole())
                         .isCloseTo(grams / first.whole(), within(1e-9)));
-        assertThat(book().readings().find(again.target())).isPresent();
+        assertThat(at.book().readings().find(again.target())).isPresent();
         bench.typeAndEnter("patch-recipe-1", "51.0 -7.5 10.0");
         bench.until(() -> bench.text("mix-answer").contains("expected to lie"));
     }
@@ -166,13 +150,13 @@ class FinishWalkTest {
     /** Sprayed at noon, read dry at six: it misses, and no load is sprayed that evening. The next one is accepted. */
     @Test
     void aCardThatMissesHoldsTheLoads() {
-        finish("cards");
+        at.leaf("cards");
         bench.pick("left-front-seat");
         bench.type("set-up", "satin lacquer");
         bench.click("set-up-wanted");
         assertThat(bench.field("set-up")).as("as the seats read").matches("satin lacquer, wanted (29|30|31)");
-        van();
-        finish("cards");
+        at.van();
+        at.leaf("cards");
         bench.typeAndEnter("set-up", "satin lacquer, lot L 3, 200 mm, 3 passes, wanted 30");
         assertThat(bench.text("card-answer")).startsWith("The card is not dry yet.");
         assertThat(bench.ask(() -> bench.model().yard().state().clocks().on(DemoWorkshop.DRUMLIN)))
@@ -208,41 +192,10 @@ class FinishWalkTest {
         assertThat(bench.text("loads-answer")).doesNotContain("Held by its card");
     }
 
-    private void van() {
-        bench.cars();
-        bench.click("turn-to-" + DemoWorkshop.DRUMLIN);
-        bench.until(() -> bench.model().job().finish().batch().pieces().size() == 28);
-    }
-
-    /** Twenty-eight pieces by Thursday at ten: half a day late, what would make it fit is said; from hook to screw twenty-eight. */
-    @Test
-    void twentyEightPiecesByThursdayAtTen() {
-        van();
-        finish("loads");
-        assertThat(bench.text("loads-answer"))
-                .startsWith("28 pieces, 4 loads: ready on Fri 24 Apr at 10:30, 24.5 h late.");
-        bench.until(() -> !bench.texts("#remedies .label").isEmpty());
-        assertThat(bench.texts("#remedies .label"))
-                .contains(
-                        "Leave out what nobody sees, and end 30 minutes sooner each time: Thu 23 Apr at 10:00, it fits");
-        assertThat(bench.texts("#cans .label"))
-                .anyMatch(words -> words.startsWith("8 cans of dark, by the sum 7.30; buy 9"));
-        for (var load = 1; load <= 4; load++) {
-            bench.click("hang-" + load);
-            bench.click("sprayed-" + load);
-        }
-        assertThat(book().batch().count(Batch.Step.SPRAYED)).isEqualTo(28);
-        for (var load = 1; load <= 4; load++) {
-            bench.click("move-handled-" + load);
-            bench.click("move-fitted-" + load);
-        }
-        assertThat(book().batch().count(Batch.Step.FITTED)).isEqualTo(28);
-    }
-
     /** What bends is not coated with what cracks; a hide is mended from where it failed. */
     @Test
     void theStepsOfACoatAreSaid() {
-        finish("coats");
+        at.leaf("coats");
         bench.pick("left-front-seat");
         assertThat(bench.text("coats-answer")).contains("on leather: it can be handled after");
         assertThat(bench.texts("#coat-steps .label")).anyMatch(words -> words.contains("silicone and grease"));
@@ -257,27 +210,10 @@ class FinishWalkTest {
                 .noneMatch(words -> words.contains("thin layer"));
     }
 
-    /** An airbag's cover goes in no load before somebody qualified has answered; a piece without a slot is named. */
-    @Test
-    void whatIsHeldGoesInNoLoad() {
-        van();
-        finish("loads");
-        bench.typeAndEnter("piece", "wheel boss, 0.02 m2, dark, airbag");
-        assertThat(bench.text("loads-answer")).contains("One is held.");
-        bench.click("piece-p29");
-        assertThat(bench.text("loads-answer")).startsWith("29 pieces").doesNotContain("held");
-        bench.typeAndEnter("piece", "a ring, until the cows come home");
-        assertThat(bench.text("piece-wrong")).contains("is no day");
-        bench.typeAndEnter("batch-due", "Fri 24 Apr 16:00");
-        assertThat(bench.text("loads-answer")).contains("in time");
-        bench.click("likely-pieces");
-        assertThat(book().batch().pieces().size()).isGreaterThan(40);
-    }
-
     /** Ticked off step by step; a dent is mended before the colour, what comes too late is flatted back, what fails goes back. */
     @Test
     void aSurfaceGoesThroughItsCoats() {
-        finish("coats");
+        at.leaf("coats");
         bench.pick("dash-top-pad");
         bench.choose("coat-ground", Ground.HARD_PLASTIC);
         bench.choose("coat-binder", Binder.ACRYLIC);
@@ -311,13 +247,13 @@ class FinishWalkTest {
         bench.type("again-days", "3");
         bench.click("again");
         assertThat(step()).isEqualTo(Kind.DEGREASE);
-        assertThat(book().coatings().gone())
+        assertThat(at.book().coatings().gone())
                 .singleElement()
                 .satisfies(gone -> assertThat(gone.days()).isEqualTo(3));
     }
 
     private Coating surface(String id) {
-        return book().coatings().find(id).orElseThrow();
+        return at.book().coatings().find(id).orElseThrow();
     }
 
     private Kind step() {
@@ -338,15 +274,16 @@ class FinishWalkTest {
     /** What lies at the edge is guessed, put right, and taken: its film is on the list of Stores. */
     @Test
     void whatStaysIsMaskedOrTakenOff() {
-        finish("mask");
+        at.leaf("mask");
         bench.pick("left-front-door-card");
         assertThat(bench.text("mask-answer")).startsWith("Beside the left front door card");
         bench.click("take-edges");
-        assertThat(book().edges().all()).isNotEmpty();
-        var edge = book().edges().all().getFirst();
+        assertThat(at.book().edges().all()).isNotEmpty();
+        var edge = at.book().edges().all().getFirst();
         bench.click("mask-" + edge.beside());
         bench.typeAndEnter("edge-m-" + edge.beside(), "4");
-        assertThat(book().edges().filmM(Set.of(edge.sprayed()))).isGreaterThanOrEqualTo(4.4);
+        assertThat(at.book().edges().all().stream().mapToDouble(Edge::filmM).sum())
+                .isGreaterThanOrEqualTo(4.4);
         bench.typeAndEnter("edge-m-" + edge.beside(), "round it");
         assertThat(bench.text("mask-wrong")).contains("is not a number");
         bench.go(WorkStage.STORES);
@@ -356,7 +293,7 @@ class FinishWalkTest {
     /** A press on the card, one on the colour: it is read, says how rough it is, and is kept so. */
     @Test
     void aPhotoUnderAGreyCardIsRead() {
-        finish("photo");
+        at.leaf("photo");
         bench.pick("left-front-seat");
         bench.click("take-grey-card");
         bench.until(() -> bench.text("photo-answer").equals("Press on the grey card."));
@@ -365,7 +302,7 @@ class FinishWalkTest {
         press(0.5, 0.5);
         assertThat(bench.text("photo-answer")).startsWith("About L*").contains("it may be");
         bench.click("keep-photo-reading");
-        var read = book().readings().all().getLast();
+        var read = at.book().readings().all().getLast();
         assertThat(read.how()).isEqualTo(Reading.How.PHOTO);
         assertThat(read.off()).isGreaterThanOrEqualTo(4);
         assertThat(read.lab().l()).isBetween(35.0, 60.0);
@@ -384,75 +321,17 @@ class FinishWalkTest {
     /** A mix keeps the car here until it is said what is kept of it for repairs. */
     @Test
     void aTouchUpGoesHomeWithTheCar() {
-        finish("mix");
+        at.leaf("mix");
         bench.click("mix");
         bench.until(() -> bench.text("mix-answer").contains("expected to lie"));
-        settled();
+        at.settled();
         bench.click("keep-recipe");
         bench.go(WorkStage.HANDOVER);
         bench.typeAndEnter("kept-recipe-1", "some of it");
         assertThat(bench.text("printed")).contains("Type it as 30 g");
         bench.typeAndEnter("kept-recipe-1", "30 g, bottle in the boot");
-        assertThat(book().touchUps())
+        assertThat(at.book().touchUps())
                 .singleElement()
                 .satisfies(kept -> assertThat(kept.grams()).isEqualTo(30));
-    }
-
-    /** On the day, a load is hung and sprayed from the page of today; spraying asks first whether all is so. */
-    @Test
-    void aLoadIsMovedOnFromToday() {
-        van();
-        finish("cards");
-        bench.typeAndEnter("set-up", "satin lacquer, wanted 30");
-        bench.pass(Duration.ofHours(6));
-        bench.typeAndEnter("read-card-1", "31 33");
-        bench.click("accept-card-1");
-        bench.pass(Duration.ofDays(6).minusHours(12));
-        bench.go(WorkStage.DIARY);
-        bench.click("leaf-today");
-        bench.until(() -> !bench.robot.lookup("#load-prepare-load-1").queryAll().isEmpty());
-        bench.click("load-prepare-load-1");
-        assertThat(book().batch().count(Batch.Step.HUNG)).isEqualTo(9);
-        bench.until(() -> !bench.robot.lookup("#load-spray-load-1").queryAll().isEmpty());
-        settled(); // a plan that comes in draws the page anew
-        bench.click("load-spray-load-1");
-        for (var ready : List.of("card-dry", "nozzle", "masked", "not-cold", "air")) bench.click("ready-" + ready);
-        bench.click("begin-spray-load-1");
-        assertThat(book().batch().count(Batch.Step.SPRAYED)).isEqualTo(9);
-    }
-
-    /**
-     * On Monday at noon the card is sprayed; at six it misses, so there is no load that evening, and the new date is told at once.
-     * The next card is good: from there each load hangs, is sprayed and fitted, to the last screw.
-     */
-    @Test
-    void fromMondayNoonToTheLastScrew() {
-        van();
-        bench.pass(Duration.ofDays(5).plusHours(21).plusMinutes(7)); // Monday at noon
-        finish("loads");
-        assertThat(bench.text("loads-answer"))
-                .startsWith("28 pieces, 4 loads: ready on Fri 24 Apr at 10:30, 24.5 h late.");
-        bench.click("leaf-cards");
-        bench.typeAndEnter("set-up", "satin lacquer, lot L 3, 200 mm, 3 passes, wanted 30");
-        bench.pass(Duration.ofHours(6));
-        bench.typeAndEnter("read-card-1", "38 46");
-        bench.click("leaf-loads");
-        assertThat(bench.text("loads-answer")).startsWith("28 pieces, 4 loads: ready on Sat 25 Apr at 10:30");
-        bench.click("leaf-cards");
-        bench.typeAndEnter("set-up", "satin lacquer, lot L 3, 220 mm, 3 passes, wanted 30");
-        bench.pass(Duration.ofHours(6));
-        bench.typeAndEnter("read-card-2", "31 33");
-        bench.click("accept-card-2");
-        bench.click("leaf-loads");
-        for (var load = 1; load <= 4; load++) {
-            bench.click("hang-" + load);
-            bench.click("sprayed-" + load);
-            bench.pass(Duration.ofHours(24));
-            bench.click("move-handled-" + load);
-            bench.click("move-fitted-" + load);
-        }
-        assertThat(bench.text("loads-answer")).isEqualTo("All 28 are fitted.");
-        bench.go(WorkStage.HANDOVER);
-        assertThat(bench.texts("#stops .label")).noneMatch(words -> words.contains("small piece"));
     }
 }

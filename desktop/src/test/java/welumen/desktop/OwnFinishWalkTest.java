@@ -13,13 +13,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import welumen.cabin.PartId;
-import welumen.desktop.look.Styles;
 import welumen.finish.Batch;
-import welumen.finish.FinishBook;
 import welumen.finish.coat.CoatStep.Kind;
 import welumen.finish.reading.Reading;
 import welumen.finish.underway.Coating;
-import welumen.job.WorkStage;
 
 /** The finish bench of a workshop of one’s own, without a reader: by card and eye, from nothing to a car that may go home. */
 class OwnFinishWalkTest {
@@ -30,10 +27,12 @@ class OwnFinishWalkTest {
     private Path home;
 
     private Workbench bench;
+    private FinishSteps at;
 
     @BeforeEach
     void knock() {
         bench = Workbench.atTheDoor(home, MONDAY).withoutReader();
+        at = new FinishSteps(bench);
         bench.type("door-name", "Quayside Trim");
         bench.type("door-people", "Nele");
         bench.click("door-begin");
@@ -49,16 +48,6 @@ class OwnFinishWalkTest {
         bench.close();
     }
 
-    private void finish(String leaf) {
-        bench.go(WorkStage.REFIT);
-        bench.click("group-finish");
-        bench.click("leaf-" + leaf);
-    }
-
-    private FinishBook book() {
-        return bench.ask(() -> bench.model().job().finish());
-    }
-
     private boolean isDisabled(String id) {
         return bench.ask(() -> bench.robot.lookup("#" + id).<Node>query().isDisabled());
     }
@@ -66,15 +55,15 @@ class OwnFinishWalkTest {
     /** What is read by card and eye says how far off it may be, and nobody is told a match that cannot be told. */
     @Test
     void colourByCardAndEyeSaysWhatItCosts() {
-        finish("colour");
+        at.leaf("colour");
         assertThat(bench.text("colour-answer")).startsWith("No colour is read yet");
         assertThat(isDisabled("hold-reader")).isTrue();
         bench.typeAndEnter("reading", "evidence under the shelf 41.5 4.8 19.2 by eye");
         bench.typeAndEnter("reading", "lot 7 42.6 5.4 20.1 by eye");
-        assertThat(book().readings().all()).extracting(Reading::how).containsOnly(Reading.How.CARD);
+        assertThat(at.book().readings().all()).extracting(Reading::how).containsOnly(Reading.How.CARD);
         assertThat(bench.texts("#colour-sets .label"))
                 .contains("As they were read it may be 3.5 off: whether it is seen cannot be told from it.");
-        finish("mix");
+        at.leaf("mix");
         assertThat(bench.text("mix-answer")).isEqualTo("No tint is measured yet at this yard.");
     }
 
@@ -85,13 +74,13 @@ class OwnFinishWalkTest {
         bench.click("leaf-tints");
         tint("chalk", 0.86, 0.86);
         tint("peat", 0.04, 0.12);
-        finish("colour");
+        at.leaf("colour");
         bench.typeAndEnter("reading", "sample card 12 45 3 8 by eye");
-        finish("mix");
+        at.leaf("mix");
         bench.type("mix-area", "0.4");
         bench.click("mix");
         bench.until(() -> bench.text("mix-answer").contains("expected to lie"));
-        bench.until(() -> bench.robot.lookup("." + Styles.WORKING).queryAll().isEmpty());
+        at.settled();
         assertThat(bench.text("mix-answer"))
                 .startsWith("2 tints, 173 g in all")
                 .contains("its reading itself may be 2.5 off");
@@ -111,29 +100,29 @@ class OwnFinishWalkTest {
     /** The car’s own small pieces in a yard without a spray place, by the usual hours; a card by eye, read on the third morning. */
     @Test
     void smallPiecesWithoutASprayPlace() {
-        finish("loads");
+        at.leaf("loads");
         bench.click("likely-pieces");
-        var listed = book().batch().pieces().size();
+        var listed = at.book().batch().pieces().size();
         assertThat(listed).isGreaterThan(15);
         bench.typeAndEnter("piece", "shift knob, 60 cm2, grey, at the turner’s until Thu, the owner waits, turned");
         bench.typeAndEnter("batch-due", "Fri 12 Jun 12:00");
         assertThat(bench.text("loads-answer")).startsWith(listed + " pieces").contains("One is held.");
-        for (var piece : book().batch().pieces()) if (piece.isHeld()) bench.click("piece-" + piece.id());
-        finish("cards");
+        for (var piece : at.book().batch().pieces()) if (piece.isHeld()) bench.click("piece-" + piece.id());
+        at.leaf("cards");
         bench.typeAndEnter("set-up", "dash coat, 180 mm, 2 passes, wanted 14");
         bench.pass(Duration.ofHours(7));
         bench.typeAndEnter("read-card-1", "16 19");
         bench.click("accept-card-1");
         bench.pass(Duration.ofDays(4));
-        for (var load = 1; book().batch().count(Batch.Step.FITTED) <= listed && load < 30; load++) {
-            finish("loads");
+        for (var load = 1; at.book().batch().count(Batch.Step.FITTED) <= listed && load < 30; load++) {
+            at.leaf("loads");
             bench.click("hang-" + load);
             bench.click("sprayed-" + load);
             bench.pass(Duration.ofHours(24));
             bench.click("move-handled-" + load);
             bench.click("move-fitted-" + load);
         }
-        assertThat(book().batch().count(Batch.Step.FITTED))
+        assertThat(at.book().batch().count(Batch.Step.FITTED))
                 .as("from hook to screw")
                 .isEqualTo(listed + 1);
         assertThat(bench.text("loads-answer")).isEqualTo("All %d are fitted.".formatted(listed + 1));
@@ -142,7 +131,7 @@ class OwnFinishWalkTest {
     /** A dash is coated step by step, at the pace its tins ask for; with its last trial its work is done. */
     @Test
     void aDashFromBareToItsTrials() {
-        finish("coats");
+        at.leaf("coats");
         bench.pick(DASH.value());
         bench.typeAndEnter("coats-colour", "2");
         bench.typeAndEnter("coats-clear", "2");
@@ -162,6 +151,6 @@ class OwnFinishWalkTest {
     }
 
     private Coating dash() {
-        return book().coatings().find("surface-1").orElseThrow();
+        return at.book().coatings().find("surface-1").orElseThrow();
     }
 }

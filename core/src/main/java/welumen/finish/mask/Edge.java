@@ -34,7 +34,7 @@ public record Edge(
 
     public boolean isMasked() {
         return switch (way) {
-            case REASONED -> reason("part").isMasked();
+            case REASONED -> reason(beside.value()).isMasked();
             case MASKED -> true;
             case TAKEN_OFF -> false;
         };
@@ -42,12 +42,12 @@ public record Edge(
 
     /** Hours that it takes, without its risk. */
     public double hours() {
-        return isMasked() ? reason("part").maskingHours() : offHours;
+        return isMasked() ? reason(beside.value()).maskingHours() : offHours;
     }
 
     /** Metres of film and tape. */
     public double filmM() {
-        return isMasked() ? reason("part").filmM() : 0;
+        return isMasked() ? reason(beside.value()).filmM() : 0;
     }
 
     public Edge done(Way other) {

@@ -2,7 +2,6 @@ package welumen.finish.mask;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import welumen.cabin.PartId;
 
 /** What was said of the edges beside what is sprayed on a car. */
@@ -26,14 +25,6 @@ public record EdgeBook(List<Edge> all) {
                 all.stream().filter(edge -> edge.sprayed().equals(sprayed)).toList());
         likely.stream().filter(guess -> edges.stream().noneMatch(guess::isOf)).forEach(edges::add);
         return List.copyOf(edges);
-    }
-
-    /** Metres of film and tape for the edges of those parts. */
-    public double filmM(Set<PartId> sprayed) {
-        return all.stream()
-                .filter(edge -> sprayed.contains(edge.sprayed()))
-                .mapToDouble(Edge::filmM)
-                .sum();
     }
 
     /** Hours of masking and of taking off for one part, as far as somebody has said. */

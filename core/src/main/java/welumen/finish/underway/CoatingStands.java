@@ -1,6 +1,5 @@
 package welumen.finish.underway;
 
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -41,13 +40,6 @@ public record CoatingStands(Coating coating, Instant now) {
     /** Whether the next coat would no longer bite. */
     public boolean isTooLate() {
         return by().filter(now::isAfter).isPresent();
-    }
-
-    /** How long the wait is of which nothing is left to do but to wait. */
-    public Duration waits() {
-        return from().map(dry -> Duration.between(now, dry))
-                .filter(Duration::isPositive)
-                .orElse(Duration.ZERO);
     }
 
     /**
