@@ -9,6 +9,7 @@ import java.time.Duration;
 import java.util.Optional;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -162,7 +163,14 @@ class FinishWalkTest {
         assertThat(bench.ask(() -> bench.model().yard().state().clocks().on(DemoWorkshop.DRUMLIN)))
                 .as("its clock runs on the rail")
                 .isNotEmpty();
+        bench.type("read-card-1", "3");
         bench.pass(Duration.ofHours(6));
+        assertThat(bench.field("read-card-1"))
+                .as("what is half typed stays where a clock runs out")
+                .isEqualTo("3");
+        bench.type("read-card-1", "");
+        bench.robot.type(KeyCode.BACK_SPACE);
+        bench.pass(Duration.ofSeconds(1));
         assertThat(bench.text("card-answer"))
                 .as("it says so by itself")
                 .startsWith("The card is dry and nobody has read it.");

@@ -3,6 +3,8 @@ package welumen.desktop.stage;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
 import org.jspecify.annotations.Nullable;
@@ -92,9 +94,19 @@ public abstract class StagePane extends VBox {
         prepared = UNPREPARED;
     }
 
-    /** When a clock has run out what is said of it is not so any more. */
+    /** When a clock has run out what is said of it is not so any more; as long as somebody types here, that waits. */
     private void ranOut() {
+        if (isTypedInto()) return;
         if (!model.job().clocks().over(model.nowProperty().get()).equals(over)) show();
+    }
+
+    /** What is half typed would be gone with what is drawn anew. */
+    private boolean isTypedInto() {
+        if (getScene() == null
+                || !(getScene().getFocusOwner() instanceof TextInputControl field)
+                || field.getText().isEmpty()) return false;
+        for (Parent above = field.getParent(); above != null; above = above.getParent()) if (above == this) return true;
+        return false;
     }
 
     private void show() {
