@@ -309,6 +309,15 @@ class FinishWalkTest {
         assertThat(bench.text("photo-answer")).isEqualTo("Now press on the colour.");
         press(0.5, 0.5);
         assertThat(bench.text("photo-answer")).startsWith("About L*").contains("it may be");
+        bench.pick("right-front-seat");
+        assertThat(bench.text("photo-answer"))
+                .as("it was a photo of another part")
+                .doesNotContain("About L*");
+        bench.pick("left-front-seat");
+        bench.click("take-grey-card");
+        bench.until(() -> bench.text("photo-answer").equals("Press on the grey card."));
+        press(0.11, 0.11);
+        press(0.5, 0.5);
         bench.click("keep-photo-reading");
         var read = at.book().readings().all().getLast();
         assertThat(read.how()).isEqualTo(Reading.How.PHOTO);

@@ -21,8 +21,11 @@ import welumen.finish.underway.GoneWrong;
 
 /** A hide that is mended: how deep it is filled, and where it goes back to where it failed. */
 final class MendingColumn extends VBox {
+    /** Millimetres, where nothing was found that says it. */
+    private static final String USUAL = "0.5";
+
     private final JobModel model;
-    private final TextField depth = new TextField("0.5");
+    private final TextField depth = new TextField(USUAL);
     private final ComboBox<Optional<Cause>> failed = new ComboBox<>();
     private final VBox steps = new VBox(6);
     private final Button begin;
@@ -67,7 +70,7 @@ final class MendingColumn extends VBox {
     /** Another part is looked at: what was found on it says how deep it goes. */
     void turnTo(Optional<Part> part) {
         guessed = part.flatMap(one -> FlawDepth.deepest(model.job().survey().on(one.id())));
-        guessed.ifPresent(deep -> depth.setText(millimetres(deep)));
+        depth.setText(guessed.map(MendingColumn::millimetres).orElse(USUAL));
     }
 
     private static String millimetres(FlawDepth deep) {

@@ -14,6 +14,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import welumen.cabin.Part;
+import welumen.cabin.PartId;
 import welumen.desktop.look.FileChoice;
 import welumen.desktop.look.Nodes;
 import welumen.desktop.look.Styles;
@@ -47,6 +48,7 @@ public final class PhotoLeaf extends Leaf {
     private final Label wrong = Nodes.label("", Styles.DANGER);
     private final Button keep = Nodes.chief("Keep it", "As a rough reading, with the others", this::keep);
     private String hash = "";
+    private Optional<PartId> looked = Optional.empty();
     private @Nullable BufferedImage image;
     private Optional<Point> card = Optional.empty();
     private Optional<Point> colour = Optional.empty();
@@ -93,6 +95,13 @@ public final class PhotoLeaf extends Leaf {
 
     @Override
     protected void refresh() {
+        var now = model.picked().map(Part::id);
+        if (looked.isPresent() && !now.equals(looked)) { // what is open shows another part
+            hash = "";
+            image = null;
+            anew();
+        }
+        looked = now;
         var newest = model.picked()
                 .map(Part::id)
                 .flatMap(part -> model.job().album().of(part).stream().reduce((_, later) -> later))

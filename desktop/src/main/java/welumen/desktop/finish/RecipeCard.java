@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.Node;
@@ -110,13 +112,21 @@ final class RecipeCard {
                 recipe.title(),
                 here.id(),
                 scaled,
-                recipe.lots(),
+                lots(scaled.keySet()),
                 model.picked().map(Part::id).stream().toList(),
                 recipe.difference(),
                 "",
                 model.today());
         if (model.make(Together.of(List.of(new AtFinish(new ColourRead(here)), new AtFinish(new RecipeKept(again))))))
             saved.accept("%s is among this car’s recipes, for %.0f g.".formatted(Words.capital(recipe.title()), grams));
+    }
+
+    /** Of the tins that are on the shelf now: those it was mixed from then are others. */
+    private Map<String, String> lots(Set<String> tints) {
+        var lots = new HashMap<String, String>();
+        for (var tint : model.yard().state().goods().tints().all())
+            if (tints.contains(tint.name()) && !tint.lot().isEmpty()) lots.put(tint.name(), tint.lot());
+        return lots;
     }
 
     private Node patchRow(Recipe recipe, Consumer<Reading> patched) {
